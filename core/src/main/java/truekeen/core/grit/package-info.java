@@ -1,0 +1,2 @@
+/** What a grit name means in micrometres, by standard. */
+package truekeen.core.grit;

@@ -1,0 +1,75 @@
+package truekeen.core.message;
+
+/**
+ * What can be wrong, and the words for it. {@code {value}} is what was given, {@code {low}}, {@code {high}} and the
+ * like are what is allowed; the words say what is wrong, what is allowed, and why where that is not plain.
+ */
+public enum MessageCode {
+    LENGTH_EMPTY("Type a length, such as 24, 24 mm or 1/32\"."),
+    LENGTH_UNREADABLE(
+            "“{value}” does not read as a length. Type a number with mm, in, thou or µm: 24, 1/32\", 30 thou."),
+    LENGTH_UNIT("“{value}” has a unit that is no length here. Use mm, cm, in, thou or µm."),
+    ANGLE_EMPTY("Type an angle in degrees, such as 25 or 12.5°."),
+    ANGLE_UNREADABLE("“{value}” does not read as an angle. Type degrees: 25, 12.5° or 12° 30'."),
+    NUMBER_UNREADABLE("“{value}” does not read as a number."),
+    NUMBER_AMBIGUOUS("“{value}” can be read two ways. Type {small} or {large}."),
+    TOO_LONG_TO_READ("“{value}” is too long to be one measurement."),
+    EMPTY("{what} is needed."),
+    TOO_LONG("{what} may have at most {high} characters; this has {value}."),
+    UNKNOWN_CHOICE("“{value}” is not one of: {allowed}."),
+    OUT_OF_RANGE("{what} of {value} is not believable here: {low} to {high} is allowed."),
+    RETIRE_NOT_BELOW_LENGTH(
+            "The retire limit of {value} must be less than the usable length, {high}: no steel would be left to sharpen."),
+    SECONDARY_NOT_ABOVE_PRIMARY(
+            "A secondary bevel of {value} must be steeper than the primary, {low}, or it would not touch the edge."),
+    SECONDARY_PAIR("Give both the secondary angle and its width, or neither."),
+    BEVEL_LENGTH_SHORT("A bevel {value} long cannot lie on a tool {low} thick: it must be longer than the thickness."),
+    PRIMARY_MISSING("Give the primary angle, or the length of the bevel measured along its face."),
+    FINDING_OFF_EDGE("{what} lies at {value}, off the edge: it is {high} long."),
+    FINDING_KIND("A {value} has no {what}."),
+    TOO_MANY("At most {high} {what} can be kept; there are {value}."),
+    SQUARE_SIDE("Say which corner is high, left or right, when the edge is out of square."),
+    MOVED_PAST_STEEL("An edge moved back {value} would be past the steel: at most {high} is left."),
+    NOT_POSITIVE("{what} must be more than zero; it is {value}."),
+    BEVEL_ORDER("The secondary angle {value} must be more than the primary {low}."),
+    MICRO_BEVEL_PAST_HEEL(
+            "A recession of {value} would carry the secondary past the heel: at most {high} on this tool."),
+    GUIDE_NO_SOLUTION(
+            "The guide cannot hold the tool with a projection of {value}: its roller would not reach the stone."),
+    GUIDE_ANGLE("An angle of {value} is outside what a roller guide can hold: more than {low} and less than {high}."),
+    GUIDE_FOULS("The roller fouls the blade: the axle is {value} below the back, and thickness and roller radius"
+            + " together need {low}."),
+    GRIT_UNKNOWN("“{value}” is not a name in {what}. Enter the maker's micrometres instead."),
+    GRIT_BAD("Enter the grain in micrometres, {low} to {high}; this is {value}."),
+    STANDARD_UNKNOWN("“{value}” is not a grit standard kept here: {allowed}."),
+    NO_ABRASIVE("Nothing on the shelf may be used for this job: {what}."),
+    REFERENCE_NOT_POSITIVE("The reference reading must be more than zero; it is {value}."),
+    READINGS_MISSING("Take readings at {low} stations at least; there are {value}."),
+    NOT_TESTED_FOR_KEENNESS("This tool is not tested for keenness by force."),
+    NOT_FOUND("There is no {what} “{value}” here. It may have been removed."),
+    CHANGED_MEANWHILE(
+            "This was changed on another screen since you opened it. Look at it again and repeat your change."),
+    SESSION_HELD("This session is at the bench on another device ({what}). Take it over here to go on."),
+    SESSION_CLOSED("This session is finished; nothing more can be counted on it."),
+    SESSION_OPEN("A session for this tool is already at the bench. Finish it or stop it first."),
+    EVENT_OUT_OF_PLACE("{what} does not fit where the session stands: {value}."),
+    COUNT_RANGE("One count may add {low} to {high}; this is {value}."),
+    PLAN_FIRST("Choose the angle before the plan: the volume depends on it."),
+    SURVEY_FIRST("Survey the edge first: what must go depends on it."),
+    DATE_RANGE("{value} is not a day to promise: choose one from {low} to {high}."),
+    BODY_UNREADABLE("What was sent could not be read: {what}."),
+    BODY_TOO_LARGE("What was sent is too large: at most {high} is taken."),
+    ORIGIN_REFUSED("This came from another page or host and was not acted on."),
+    STORE_AWAY("The store of records cannot be reached just now. Nothing was changed; try again in a moment.");
+
+    private final String words;
+
+    MessageCode(String words) {
+        this.words = words;
+    }
+
+    /** The words, with their places still open. */
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,51 @@
+package truekeen.core.progression;
+
+import java.util.Optional;
+import java.util.Set;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.condition.Shaping;
+
+/**
+ * One face to be shaped and finished.
+ *
+ * @param kind which face
+ * @param shaping what goes before scratches are counted
+ * @param startScratchUm scratch on the face at the start, s₀ (µm)
+ * @param finish what to end on; empty where another bevel will cover the face, so that it ends on what shaped it
+ * @param forces force in use
+ * @param fineOnly whether only fine abrasives may touch it (d50 at most 3 µm)
+ * @param shapes shapes that can work it
+ */
+public record Job(
+        Kind kind,
+        Shaping shaping,
+        double startScratchUm,
+        Optional<FinishWindow> finish,
+        Forces forces,
+        boolean fineOnly,
+        Set<Abrasive.Shape> shapes) {
+
+    /** Which face. */
+    public enum Kind {
+        BACK,
+        PRIMARY,
+        SECONDARY
+    }
+
+    /**
+     * Force on the abrasive.
+     *
+     * @param baseN F in ordinary work (N)
+     * @param shaping factor on the abrasive that shapes, where others follow it
+     * @param finish factor on the last
+     */
+    public record Forces(double baseN, double shaping, double finish) {
+        /** Prior for chisels and irons: 20 N, doubled while shaping, halved on the finish. */
+        public static final Forces CHISEL = new Forces(20, 2, 0.5);
+
+        /** The same force throughout. */
+        public static Forces even(double newton) {
+            return new Forces(newton, 1, 1);
+        }
+    }
+}

@@ -1,0 +1,33 @@
+package truekeen.core.progression;
+
+import truekeen.core.abrasive.Abrasive;
+
+/**
+ * One abrasive's part in a path.
+ *
+ * @param abrasive the piece
+ * @param volumeMm3 what it takes off (mm³)
+ * @param forceN force on it (N)
+ * @param strokes strokes there and back that this takes; not yet whole
+ * @param scratchBeforeUm scratch it finds (µm)
+ * @param seconds time in all, its share of changes, flattening, degreasing and waiting included
+ * @param waitSeconds of these, waiting for it to soak
+ * @param flattenings times it wants flattening
+ * @param degrease whether oil must be cleaned off the tool first
+ */
+public record Leg(
+        Abrasive abrasive,
+        double volumeMm3,
+        double forceN,
+        double strokes,
+        double scratchBeforeUm,
+        double seconds,
+        double waitSeconds,
+        int flattenings,
+        boolean degrease) {
+
+    /** Whole strokes for a person. */
+    public int wholeStrokes() {
+        return (int) Math.ceil(strokes - 1e-9);
+    }
+}

@@ -1,0 +1,28 @@
+package truekeen.core.progression;
+
+/**
+ * House rules and priors of the plan.
+ *
+ * @param startRule most a first abrasive is asked to shape, in grains: depth ÷ d50
+ * @param widestStep most the last scratch may be, in grains of the next abrasive
+ * @param secondsPerStroke one stroke there and back
+ * @param changeSeconds taking up another abrasive
+ * @param flattenSeconds one flattening
+ * @param degreaseSeconds cleaning oil off before water
+ * @param resetSeconds setting the guide again between jobs
+ * @param tieSeconds plans closer than this are equal
+ * @param offerPowerAboveMm3 shaping above which a wheel or belt is offered
+ */
+public record PlanRules(
+        double startRule,
+        double widestStep,
+        double secondsPerStroke,
+        double changeSeconds,
+        double flattenSeconds,
+        double degreaseSeconds,
+        double resetSeconds,
+        double tieSeconds,
+        double offerPowerAboveMm3) {
+    /** The defaults of the house. Source: workshop prior. */
+    public static final PlanRules USUAL = new PlanRules(10, 1.5, 1.2, 25, 120, 60, 40, 0.5, 20);
+}

@@ -1,0 +1,60 @@
+package truekeen.core.progression;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveClass;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.steel.SteelClass;
+
+/** Why an abrasive may not be used for a job, each rule with its reason. */
+public enum ShelfRule {
+    RETIRED("out of use", c -> c.abrasive.state().retired()),
+    FROZEN(
+            "it may have frozen wet: a stone that froze can come apart",
+            c -> c.abrasive.state().frozen()),
+    UNFLAT_FOR_GOOD(
+            "not flat, and nothing here may lap it",
+            c -> !c.abrasive.state().flat()
+                    && !c.abrasive.state().lappable()
+                    && c.abrasive.kind().flattenAfterStrokes().isPresent()),
+    WRONG_SHAPE("its shape does not suit this face", c -> !c.job.shapes().contains(c.abrasive.shape())),
+    FINE_ONLY("this face is touched by fine stones only", c -> c.job.fineOnly() && c.abrasive.d50Um() > 3),
+    OXIDE_ON_HARD_CARBIDE(
+            "oxide grain wears away on this steel and tears its carbides out: diamond or boron nitride is wanted",
+            c -> c.abrasive.grain() == AbrasiveClass.OXIDE && c.steel.resistanceOxide() >= 4);
+
+    /** From this resistance on, oxide grain is warned of; from 4 on it is refused. */
+    static final double OXIDE_WARNS_AT = 2.5;
+
+    private record Case(Abrasive abrasive, Job job, SteelClass steel) {}
+
+    private final String reason;
+    private final Predicate<Case> bars;
+
+    ShelfRule(String reason, Predicate<Case> bars) {
+        this.reason = reason;
+        this.bars = bars;
+    }
+
+    /** The reason, in words. */
+    public String reason() {
+        return reason;
+    }
+
+    /** The first rule that keeps an abrasive from a job. */
+    public static Optional<ShelfRule> barring(Abrasive abrasive, Job job, SteelClass steel) {
+        Case asked = new Case(abrasive, job, steel);
+        return Arrays.stream(values()).filter(rule -> rule.bars.test(asked)).findFirst();
+    }
+
+    /** The pieces of a shelf that cut in strokes and may be used for a job, in the shelf's order. */
+    public static List<Abrasive> allowed(List<Abrasive> shelf, Job job, SteelClass steel) {
+        return shelf.stream()
+                .filter(a -> a.kind().cutsInStrokes() && a.kind().use() != AbrasiveKind.Use.STROP)
+                .filter(a -> barring(a, job, steel).isEmpty())
+                .toList();
+    }
+}

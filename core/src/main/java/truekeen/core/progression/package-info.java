@@ -1,0 +1,2 @@
+/** The order of abrasives of least time on the shelf at hand, exact, with its reasons. */
+package truekeen.core.progression;

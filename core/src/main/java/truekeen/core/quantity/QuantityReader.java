@@ -1,0 +1,148 @@
+package truekeen.core.quantity;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+
+/**
+ * Reads what a person types for a length or an angle.
+ *
+ * <p>Length: {@code 24}, {@code 0.8 mm}, {@code 2.4 cm}, {@code 1/32"}, {@code 1 1/2 in}, {@code 1-1/2"}, {@code 30
+ * thou}, {@code 35 µm}; without a unit it is millimetres. Angle: {@code 25}, {@code 12.5°}, {@code 12.5 deg}, {@code
+ * 12° 30'}. A comma is taken for the decimal sign, except where exactly three digits follow it ("1,500"): that is asked
+ * about, not guessed.
+ */
+public final class QuantityReader {
+    private static final String NUMBER = "[+-]?(?:\\d+(?:[.,]\\d*)?|[.,]\\d+)";
+    private static final Pattern LENGTH =
+            Pattern.compile("(" + NUMBER + ")?\\s*(?:-\\s*|\\s)?(?:(\\d+)\\s*/\\s*(\\d+))?\\s*([\\p{L}µ°\"″”]*)\\.?");
+    private static final Pattern BARE_FRACTION = Pattern.compile("([+-]?\\d+)\\s*/\\s*(\\d+)\\s*([\\p{L}µ°\"″”]*)\\.?");
+    private static final Pattern ANGLE = Pattern.compile(
+            "(" + NUMBER + ")\\s*(°|º|deg|degs|degree|degrees)?(?:\\s*(\\d+(?:\\.\\d+)?)\\s*(?:'|′|min))?");
+    private static final Pattern THOUSANDS = Pattern.compile("[+-]?\\d{1,3},\\d{3}(?!\\d).*");
+    private static final Map<String, Double> MM_PER_UNIT = Map.ofEntries(
+            Map.entry("", 1.0),
+            Map.entry("mm", 1.0),
+            Map.entry("cm", 10.0),
+            Map.entry("m", 1000.0),
+            Map.entry("µm", 0.001),
+            Map.entry("um", 0.001),
+            Map.entry("micron", 0.001),
+            Map.entry("microns", 0.001),
+            Map.entry("in", 25.4),
+            Map.entry("inch", 25.4),
+            Map.entry("inches", 25.4),
+            Map.entry("\"", 25.4),
+            Map.entry("thou", 0.0254),
+            Map.entry("mil", 0.0254),
+            Map.entry("mils", 0.0254));
+
+    private QuantityReader() {}
+
+    /**
+     * Reads a length.
+     *
+     * @param field the name of the field it was typed in, carried by the refusal
+     * @param typed what was typed
+     * @return the length, of any sign and size: limits are the business of what the length is for
+     * @throws RefusedException when it is empty, unreadable, ambiguous, or in a unit that is no length
+     */
+    public static Length length(String field, String typed) {
+        String text = tidy(field, typed, MessageCode.LENGTH_EMPTY);
+        Matcher fraction = BARE_FRACTION.matcher(text);
+        if (fraction.matches()) {
+            double value = Double.parseDouble(fraction.group(1)) / divisor(field, typed, fraction.group(2));
+            return Length.ofMm(value * unit(field, typed, fraction.group(3)));
+        }
+        Matcher match = LENGTH.matcher(text);
+        if (!match.matches() || match.group(1) == null) {
+            throw refuse(MessageCode.LENGTH_UNREADABLE, field, typed);
+        }
+        double value = decimal(match.group(1));
+        if (match.group(2) != null) {
+            double part = Double.parseDouble(match.group(2)) / divisor(field, typed, match.group(3));
+            value += value < 0 ? -part : part;
+        }
+        return Length.ofMm(value * unit(field, typed, match.group(4)));
+    }
+
+    /**
+     * Reads an angle.
+     *
+     * @param field the name of the field it was typed in, carried by the refusal
+     * @param typed what was typed
+     * @return the angle, of any sign and size
+     * @throws RefusedException when it is empty, unreadable, ambiguous, or in a unit that is no angle
+     */
+    public static Angle angle(String field, String typed) {
+        String text = tidy(field, typed, MessageCode.ANGLE_EMPTY);
+        Matcher match = ANGLE.matcher(text);
+        if (!match.matches()) {
+            throw refuse(MessageCode.ANGLE_UNREADABLE, field, typed);
+        }
+        double degrees = decimal(match.group(1));
+        if (match.group(3) != null) {
+            double part = Double.parseDouble(match.group(3)) / 60;
+            degrees += degrees < 0 ? -part : part;
+        }
+        return Angle.ofDegrees(degrees);
+    }
+
+    /** Reads a plain number (grams, counts); the same rules for the comma as above, no unit but the one given. */
+    public static double number(String field, String typed, String unit) {
+        String text = tidy(field, typed, MessageCode.NUMBER_UNREADABLE);
+        if (!unit.isEmpty() && text.endsWith(unit)) {
+            text = text.substring(0, text.length() - unit.length()).strip();
+        }
+        if (!text.matches(NUMBER) || text.length() > 30) {
+            throw refuse(MessageCode.NUMBER_UNREADABLE, field, typed);
+        }
+        return decimal(text);
+    }
+
+    private static String tidy(String field, String typed, MessageCode whenEmpty) {
+        String text = typed == null ? "" : typed.strip().toLowerCase(Locale.ROOT);
+        text = text.replace('\u2212', '-').replace('\u03bc', '\u00b5').replaceAll("[″”]|''", "\"");
+        if (text.isEmpty()) {
+            throw refuse(whenEmpty, field, "");
+        }
+        if (text.length() > 40) {
+            throw refuse(MessageCode.TOO_LONG_TO_READ, field, text.substring(0, 40) + "…");
+        }
+        if (THOUSANDS.matcher(text).matches()) {
+            String digits = text.replaceAll("[^0-9,].*$", "");
+            throw new RefusedException(Refusal.of(MessageCode.NUMBER_AMBIGUOUS, field, typed)
+                    .with("small", digits.replace(',', '.'))
+                    .with("large", digits.replace(",", "")));
+        }
+        return text;
+    }
+
+    private static double decimal(String number) {
+        return Double.parseDouble(number.replace(',', '.'));
+    }
+
+    private static double divisor(String field, String typed, String digits) {
+        double divisor = Double.parseDouble(digits);
+        if (divisor == 0) {
+            throw refuse(MessageCode.LENGTH_UNREADABLE, field, typed);
+        }
+        return divisor;
+    }
+
+    private static double unit(String field, String typed, String unit) {
+        Double factor = MM_PER_UNIT.get(unit);
+        if (factor == null) {
+            throw refuse(MessageCode.LENGTH_UNIT, field, typed);
+        }
+        return factor;
+    }
+
+    private static RefusedException refuse(MessageCode code, String field, String typed) {
+        return new RefusedException(Refusal.of(code, field, typed));
+    }
+}

@@ -1,0 +1,50 @@
+package truekeen.core.removal;
+
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveClass;
+import truekeen.core.steel.SteelClass;
+
+/**
+ * Archard and Preston: a stroke takes {@code k·F·ℓ}. The specific wear k is a workshop prior, so every figure that
+ * comes out of here is an estimate with a spread.
+ */
+public final class StockRemoval {
+    /** The grain the priors were taken at (µm). */
+    private static final double REFERENCE_GRAIN_UM = 11.5;
+    /** Spread of the factor of a hand, before anything was learned: one standard deviation of its logarithm. */
+    private static final double PRIOR_LOG_SD = 0.6;
+    /** Spread of one session about its factor: one standard deviation of its logarithm. */
+    private static final double SESSION_LOG_SD = 0.35;
+
+    private StockRemoval() {}
+
+    /**
+     * Specific wear of an abrasive on a steel (mm²/N): {@code k₀·√(d50/11.5) / resistance}.
+     *
+     * @throws IllegalArgumentException for one that is not worked in strokes or does not cut
+     */
+    public static double specificWear(Abrasive abrasive, SteelClass steel) {
+        double k0 = abrasive.kind()
+                .specificWear()
+                .orElseThrow(() -> new IllegalArgumentException(abrasive.kind().name() + " goes by volume in time"));
+        return k0 * Math.sqrt(abrasive.d50Um() / REFERENCE_GRAIN_UM) / resistance(abrasive, steel);
+    }
+
+    /** Volume one stroke takes (mm³) under so much force (N). */
+    public static double perStroke(Abrasive abrasive, SteelClass steel, double forceN) {
+        return specificWear(abrasive, steel) * forceN * abrasive.strokeMm();
+    }
+
+    /** Resistance of a steel to the grain of an abrasive. */
+    public static double resistance(Abrasive abrasive, SteelClass steel) {
+        return abrasive.grain() == AbrasiveClass.SUPER ? steel.resistanceSuper() : steel.resistanceOxide();
+    }
+
+    /**
+     * The factor by which the next session's strokes spread either way while nothing has been learned: one standard
+     * deviation, {@code exp √(0.6² + 0.35²)}, about 2.
+     */
+    public static double firstEstimateSpread() {
+        return Math.exp(Math.hypot(PRIOR_LOG_SD, SESSION_LOG_SD));
+    }
+}

@@ -1,0 +1,87 @@
+package truekeen.core.setup;
+
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+
+/**
+ * A honing guide on a roller that grips the blade by its back. Angles are perpendicular to the edge.
+ *
+ * <p>{@code P = (r + d·cos θ)/sin θ − s}. Source: derived here.
+ *
+ * @param rollerRadius r
+ * @param axleBelowBack d, from the plane of the blade's back down to the axle
+ * @param axleSetback s, from the front face that the projection is measured from, back to the axle; positive away from
+ *     the edge
+ */
+public record HoningGuide(Length rollerRadius, Length axleBelowBack, Length axleSetback) {
+    private static final Angle LEAST = Angle.ofDegrees(5);
+    private static final Angle MOST = Angle.ofDegrees(85);
+
+    /** Refuses a roller without radius, and an axle above the back: two angles would share one projection. */
+    public HoningGuide {
+        if (!(axleBelowBack.mm() > 0)) {
+            throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "axleBelowBack", axleBelowBack)
+                    .with("what", "The distance of the axle below the back"));
+        }
+        if (!(rollerRadius.mm() > 0)) {
+            throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "rollerRadius", rollerRadius)
+                    .with("what", "The roller's radius"));
+        }
+    }
+
+    /**
+     * The projection that gives an angle.
+     *
+     * @param angle between back and stone, 5° to 85°
+     * @throws RefusedException outside that range
+     */
+    public Length projection(Angle angle) {
+        if (angle.compareTo(LEAST) < 0 || angle.compareTo(MOST) > 0) {
+            throw new RefusedException(Refusal.of(MessageCode.GUIDE_ANGLE, "angle", angle)
+                    .with("low", LEAST)
+                    .with("high", MOST));
+        }
+        return Length.ofMm((rollerRadius.mm() + axleBelowBack.mm() * angle.cos()) / angle.sin() - axleSetback.mm());
+    }
+
+    /** The angle that a projection gives, without an eccentric step. */
+    public Angle angle(Length projection) {
+        return angle(projection, Length.ofMm(0));
+    }
+
+    /**
+     * The angle that a projection gives: {@code atan2(d, P+s) + asin((r+Δr)/√((P+s)² + d²))}.
+     *
+     * @param eccentric Δr, what an eccentric roller adds
+     * @throws RefusedException where the roller would not reach the stone
+     */
+    public Angle angle(Length projection, Length eccentric) {
+        double reach = projection.mm() + axleSetback.mm();
+        double lift = (rollerRadius.mm() + eccentric.mm()) / Math.hypot(reach, axleBelowBack.mm());
+        if (!(lift <= 1)) {
+            throw new RefusedException(Refusal.of(MessageCode.GUIDE_NO_SOLUTION, "projection", projection));
+        }
+        return Angle.ofRadians(Math.atan2(axleBelowBack.mm(), reach) + Math.asin(lift));
+    }
+
+    /** Change of angle with projection, {@code −sin²θ/(d + r·cos θ)}, in degrees per millimetre; negative. */
+    public double degreesPerMm(Angle angle) {
+        return Math.toDegrees(-angle.sin() * angle.sin() / (axleBelowBack.mm() + rollerRadius.mm() * angle.cos()));
+    }
+
+    /**
+     * Makes sure the roller clears a blade that lies above it.
+     *
+     * @throws RefusedException when {@code d − T < r}
+     */
+    public void requireClear(Length thickness) {
+        double needed = thickness.mm() + rollerRadius.mm();
+        if (axleBelowBack.mm() < needed) {
+            throw new RefusedException(Refusal.of(MessageCode.GUIDE_FOULS, "guideId", axleBelowBack)
+                    .with("low", Length.ofMm(needed)));
+        }
+    }
+}

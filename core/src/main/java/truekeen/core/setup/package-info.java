@@ -1,0 +1,2 @@
+/** What holds the angle: the arithmetic of honing guides. */
+package truekeen.core.setup;

@@ -1,0 +1,2 @@
+/** Reading of the starting tables that ship with the core. */
+package truekeen.core.table;

@@ -1,0 +1,76 @@
+package truekeen.core.progression;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.AbrasiveKinds;
+import truekeen.core.condition.Shaping;
+
+/** Shelves and jobs for tests and benchmarks. */
+public final class Shelves {
+    static final Set<Abrasive.Shape> FLAT = Set.of(Abrasive.Shape.BENCH, Abrasive.Shape.POCKET, Abrasive.Shape.NARROW);
+
+    private Shelves() {}
+
+    static Abrasive stone(String id, String kind, double um) {
+        return stone(id, kind, um, Abrasive.State.READY);
+    }
+
+    static Abrasive stone(String id, String kindName, double um, Abrasive.State state) {
+        AbrasiveKind kind = AbrasiveKinds.byName(kindName).orElseThrow();
+        return new Abrasive(
+                id,
+                id,
+                kind,
+                kind.grain(),
+                um,
+                false,
+                Abrasive.Shape.BENCH,
+                kind.lubricants().get(0),
+                state);
+    }
+
+    static Abrasive oxide(String id, double um) {
+        return stone(id, "aluminium oxide water stone", um);
+    }
+
+    /** A job on a face, ending near the grain given. */
+    public static Job job(double volume, double area, double depth, double s0, double usualUm, Job.Forces forces) {
+        return new Job(
+                Job.Kind.SECONDARY,
+                new Shaping(volume, area, depth),
+                s0,
+                Optional.of(new FinishWindow(usualUm * 0.5, usualUm, usualUm * 2)),
+                forces,
+                false,
+                FLAT);
+    }
+
+    /** A random shelf with oil and water, soaking and dished stones. */
+    public static List<Abrasive> random(Random random, int size) {
+        List<AbrasiveKind> kinds = AbrasiveKinds.all().stream()
+                .filter(k -> k.cutsInStrokes() && k.use() == AbrasiveKind.Use.STROKES)
+                .toList();
+        List<Abrasive> shelf = new ArrayList<>();
+        for (int i = 0; i < size; i++) {
+            AbrasiveKind kind = kinds.get(random.nextInt(kinds.size()));
+            double um = Math.exp(random.nextDouble() * Math.log(400)) * 0.5;
+            String lubricant =
+                    kind.lubricants().get(random.nextInt(kind.lubricants().size()));
+            Abrasive.State state = new Abrasive.State(
+                    random.nextInt(4) > 0,
+                    random.nextInt(400),
+                    random.nextInt(5) > 0,
+                    random.nextInt(3) == 0 ? random.nextInt(300) : 0,
+                    random.nextInt(12) == 0,
+                    false);
+            shelf.add(new Abrasive(
+                    "s" + i, "s" + i, kind, kind.grain(), um, false, Abrasive.Shape.BENCH, lubricant, state));
+        }
+        return shelf;
+    }
+}
