@@ -1,0 +1,54 @@
+package truekeen.core.bench;
+
+import java.time.Instant;
+import java.util.UUID;
+import truekeen.core.stepsheet.Step;
+
+/**
+ * Something that happened at the bench. Events are only ever added.
+ *
+ * @param id made by the device, so that sending it twice does no harm
+ * @param device the device it came from
+ * @param sequence number the device gave it, rising
+ * @param at when, by the device
+ * @param kind what
+ * @param step index of the step it belongs to, from 0
+ * @param side side that a count is for; null for what has no side
+ * @param amount strokes that a count adds; 0 otherwise
+ * @param note a reason or an observation, or empty
+ * @param displaced whether it arrived after another device had taken the session over
+ */
+public record BenchEvent(
+        UUID id,
+        String device,
+        long sequence,
+        Instant at,
+        Kind kind,
+        int step,
+        Step.Side side,
+        int amount,
+        String note,
+        boolean displaced) {
+
+    /** What can happen. */
+    public enum Kind {
+        /** Strokes were counted. */
+        COUNT,
+        /** The last thing done was a slip. */
+        UNDO,
+        /** The gate's question was answered with yes. */
+        GATE_PASSED,
+        /** The gate's question was answered with no: the step goes on. */
+        GATE_FAILED,
+        /** A step without a gate is done. */
+        STEP_DONE,
+        /** A step is left out, with its reason. */
+        SKIPPED,
+        /** Another device took the session over. */
+        TAKEN_OVER,
+        /** Counts that came late from a displaced device are to be added. */
+        LATE_ADDED,
+        /** Counts that came late from a displaced device are to be left out. */
+        LATE_LEFT_OUT
+    }
+}

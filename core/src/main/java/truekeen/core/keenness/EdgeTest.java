@@ -1,0 +1,56 @@
+package truekeen.core.keenness;
+
+import java.util.List;
+import truekeen.core.message.Checks;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+
+/**
+ * A test of a fresh edge: force at stations, and where light is still seen on the apex.
+ *
+ * @param readings at stations along the edge
+ * @param light stretches where light is seen
+ * @param referenceGrams the shop's own reading of a new utility blade on the same tester (g)
+ * @param edgeLengthMm length of the edge (mm)
+ */
+public record EdgeTest(List<Reading> readings, List<Stretch> light, double referenceGrams, double edgeLengthMm) {
+    /** Stations at which the spread can be judged. */
+    public static final int LEAST_STATIONS = 3;
+
+    /** Keeps both lists from changing. */
+    public EdgeTest {
+        readings = List.copyOf(readings);
+        light = List.copyOf(light);
+    }
+
+    /** Stations spread evenly, each in the middle of its share of the edge (mm). */
+    public static List<Double> stations(double edgeLengthMm, int count) {
+        return java.util.stream.IntStream.range(0, count)
+                .mapToObj(i -> edgeLengthMm * (i + 0.5) / count)
+                .toList();
+    }
+
+    /** Notes every fault. */
+    public void check(Checks checks) {
+        checks.require(
+                referenceGrams > 0,
+                () -> Refusal.of(MessageCode.REFERENCE_NOT_POSITIVE, "referenceGrams", referenceGrams + " g"));
+        checks.require(readings.size() >= LEAST_STATIONS, () -> Refusal.of(
+                        MessageCode.READINGS_MISSING, "readings", readings.size())
+                .with("low", LEAST_STATIONS));
+        for (int i = 0; i < readings.size(); i++) {
+            checks.within(
+                    "readings[" + i + "].grams", "A reading", readings.get(i).grams(), 1, 5000, " g");
+            checks.within(
+                    "readings[" + i + "].xMm", "A station", readings.get(i).xMm(), 0, edgeLengthMm, " mm");
+        }
+        for (int i = 0; i < light.size(); i++) {
+            Stretch s = light.get(i);
+            checks.require(
+                    s.fromMm() >= 0 && s.toMm() <= edgeLengthMm + 1e-9 && s.fromMm() < s.toMm(),
+                    () -> Refusal.of(MessageCode.FINDING_OFF_EDGE, "light", s.fromMm() + " to " + s.toMm() + " mm")
+                            .with("what", "Light")
+                            .with("high", edgeLengthMm + " mm"));
+        }
+    }
+}

@@ -1,0 +1,46 @@
+package truekeen.core.progression;
+
+import java.util.List;
+import java.util.Optional;
+import truekeen.core.abrasive.Abrasive;
+
+/**
+ * All jobs of a tool, each with its path.
+ *
+ * @param jobs in order: back, primary, secondary
+ * @param offers wheels and belts that could shape the primary, where there is enough to shape
+ * @param grind the wheel or belt that was chosen for it; the primary then has no path of its own
+ * @param strop what to strop on, if the shelf has one
+ * @param stropNote what to know about that strop, or empty
+ * @param resets settings of the guide between jobs
+ * @param seconds time in all (s), strop included, grinding at the middle of its range
+ */
+public record WorkPlan(
+        List<JobPath> jobs,
+        List<PowerOffer> offers,
+        Optional<PowerOffer> grind,
+        Optional<Abrasive> strop,
+        String stropNote,
+        int resets,
+        double seconds) {
+
+    /** Strokes a side on the strop after honing. Source: workshop prior, 5 to 10. */
+    public static final int STROP_STROKES = 8;
+
+    /** Keeps the lists from changing. */
+    public WorkPlan {
+        jobs = List.copyOf(jobs);
+        offers = List.copyOf(offers);
+    }
+
+    /** Steel that goes in all, scratches included (mm³). */
+    public double volumeMm3() {
+        return jobs.stream().mapToDouble(JobPath::volumeMm3).sum()
+                + grind.map(PowerOffer::volumeMm3).orElse(0.0);
+    }
+
+    /** The path of a job, if it is part of the plan. */
+    public Optional<JobPath> path(Job.Kind kind) {
+        return jobs.stream().filter(p -> p.job().kind() == kind).findFirst();
+    }
+}

@@ -1,0 +1,199 @@
+package truekeen.core.progression;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.condition.BackState;
+import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.Restoration;
+import truekeen.core.condition.Shaping;
+import truekeen.core.removal.PowerRate;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.Trade;
+
+/**
+ * Plans all jobs of a flat-back tool one after the other: what one job does to the stones (strokes since lapping,
+ * soaking under way) and to the tool (oil, scratches on the same face) is where the next begins.
+ */
+public final class WorkPlanner {
+    /** Scratch taken where nothing is known (µm). Source: workshop prior. */
+    public static final double UNKNOWN_SCRATCH_UM = 3;
+    /** A strop finer than the last stone by more than this takes off the burr but replaces no scratches. */
+    private static final double STROP_STEP = 3;
+
+    private static final Set<Abrasive.Shape> FLAT_SHAPES =
+            Set.of(Abrasive.Shape.BENCH, Abrasive.Shape.NARROW, Abrasive.Shape.POCKET);
+
+    private final List<Abrasive> shelf;
+    private final SteelClass steel;
+    private final PlanRules rules;
+    private final FinishWindow window;
+
+    private WorkPlanner(List<Abrasive> shelf, SteelClass steel, PlanRules rules, Trade trade) {
+        this.shelf = new ArrayList<>(shelf);
+        this.steel = steel;
+        this.rules = rules;
+        this.window = new FinishWindow(trade.finishFinestUm(), trade.finishUsualUm(), trade.finishCoarsestUm());
+    }
+
+    /**
+     * Plans the work.
+     *
+     * @param restoration what must go
+     * @param survey what was found
+     * @param loggedScratchUm scratch the last session left on the bevel (µm), if one is logged
+     * @param grindOn id of the wheel or belt chosen to shape the primary; ignored where none is wanted
+     */
+    public static WorkPlan plan(
+            Restoration restoration,
+            EdgeSurvey survey,
+            Trade trade,
+            SteelClass steel,
+            List<Abrasive> shelf,
+            PlanRules rules,
+            OptionalDouble loggedScratchUm,
+            Optional<String> grindOn) {
+        return new WorkPlanner(shelf, steel, rules, trade).plan(restoration, survey, loggedScratchUm, grindOn);
+    }
+
+    private WorkPlan plan(
+            Restoration restoration, EdgeSurvey survey, OptionalDouble loggedScratchUm, Optional<String> grindOn) {
+        List<JobPath> paths = new ArrayList<>();
+        List<PowerOffer> offers = restoration.primary().map(this::offers).orElse(List.of());
+        Optional<PowerOffer> grind = offers.stream()
+                .filter(o -> grindOn.filter(o.machine().id()::equals).isPresent())
+                .findFirst();
+        double clock = 0;
+        boolean oil = false;
+        double start =
+                loggedScratchUm.orElse(grind.map(g -> g.machine().scratchUm()).orElse(UNKNOWN_SCRATCH_UM));
+        for (Job job : jobs(restoration, survey, start, grind.isPresent())) {
+            JobPath path = ProgressionPlanner.plan(shelf, job, steel, rules, oil);
+            paths.add(path);
+            clock += path.seconds();
+            oil = path.oilOnTool();
+            carryOn(path);
+        }
+        int guided = (int)
+                paths.stream().filter(p -> p.job().kind() != Job.Kind.BACK).count();
+        int resets = Math.max(0, guided - 1);
+        double last = paths.isEmpty()
+                ? 0
+                : paths.get(paths.size() - 1)
+                        .legs()
+                        .get(paths.get(paths.size() - 1).legs().size() - 1)
+                        .abrasive()
+                        .d50Um();
+        Optional<Abrasive> strop = strop(last);
+        double grinding =
+                grind.map(g -> (g.leastSeconds() + g.mostSeconds()) / 2).orElse(0.0);
+        double stropping =
+                strop.isEmpty() ? 0 : rules.changeSeconds() + 2 * WorkPlan.STROP_STROKES * rules.secondsPerStroke();
+        return new WorkPlan(
+                paths,
+                offers,
+                grind,
+                strop,
+                stropNote(strop, last),
+                resets,
+                clock + grinding + stropping + resets * rules.resetSeconds());
+    }
+
+    private List<Job> jobs(Restoration restoration, EdgeSurvey survey, double startUm, boolean ground) {
+        List<Job> jobs = new ArrayList<>();
+        if (restoration.secondary().isPresent() && survey.back() != BackState.POLISHED) {
+            jobs.add(job(Job.Kind.BACK, restoration.back(), UNKNOWN_SCRATCH_UM, true));
+        }
+        if (restoration.primary().isPresent() && !ground) {
+            jobs.add(job(Job.Kind.PRIMARY, restoration.primary().get(), startUm, false));
+        }
+        restoration.secondary().ifPresent(s -> jobs.add(job(Job.Kind.SECONDARY, s, startUm, true)));
+        return jobs;
+    }
+
+    private Job job(Job.Kind kind, Shaping shaping, double startUm, boolean finished) {
+        return new Job(
+                kind,
+                shaping,
+                startUm,
+                finished ? Optional.of(window) : Optional.empty(),
+                Job.Forces.CHISEL,
+                false,
+                FLAT_SHAPES);
+    }
+
+    private List<PowerOffer> offers(Shaping shaping) {
+        if (shaping.volumeMm3() <= rules.offerPowerAboveMm3()) {
+            return List.of();
+        }
+        return shelf.stream()
+                .filter(a -> !a.state().retired())
+                .flatMap(a -> PowerRate.of(a.kind().name()).stream()
+                        .map(rate -> new PowerOffer(
+                                a,
+                                rate.leastSeconds(shaping.volumeMm3()),
+                                rate.mostSeconds(shaping.volumeMm3()),
+                                shaping.volumeMm3())))
+                .toList();
+    }
+
+    /** Leaves the shelf as the job leaves it: strokes counted, flattened where due, soaking under way. */
+    private void carryOn(JobPath path) {
+        for (int i = 0; i < shelf.size(); i++) {
+            Abrasive a = shelf.get(i);
+            Abrasive.State s = a.state();
+            double since = s.strokesSinceLapped();
+            boolean flat = s.flat();
+            for (Leg leg : path.legs()) {
+                if (leg.abrasive() == a) {
+                    double all = (flat ? since : 0) + leg.strokes();
+                    since = a.kind().flattenAfterStrokes().isPresent()
+                            ? all % a.kind().flattenAfterStrokes().getAsDouble()
+                            : all;
+                    flat = true;
+                }
+            }
+            double soak = Math.max(0, s.soakLeftSeconds() - path.seconds());
+            shelf.set(
+                    i,
+                    new Abrasive(
+                            a.id(),
+                            a.name(),
+                            a.kind(),
+                            a.grain(),
+                            a.d50Um(),
+                            a.grainGuessed(),
+                            a.shape(),
+                            a.lubricant(),
+                            new Abrasive.State(flat, since, s.lappable(), soak, s.retired(), s.frozen())));
+        }
+    }
+
+    /** The strop nearest below the last stone: one with compound before a bare one. */
+    private Optional<Abrasive> strop(double lastUm) {
+        return shelf.stream()
+                .filter(a ->
+                        a.kind().use() == AbrasiveKind.Use.STROP && !a.state().retired())
+                .min(Comparator.comparingDouble(a ->
+                        a.d50Um() <= 0 ? Double.MAX_VALUE : Math.abs(Math.log(a.d50Um() / Math.max(lastUm, 0.1)))));
+    }
+
+    private static String stropNote(Optional<Abrasive> strop, double lastUm) {
+        if (strop.isEmpty()) {
+            return "No strop on the shelf: the edge is finished off the stone.";
+        }
+        if (strop.get().d50Um() <= 0) {
+            return "A bare strop takes off what is left of the burr; it removes no scratches.";
+        }
+        if (lastUm > STROP_STEP * strop.get().d50Um()) {
+            return "This strop is more than three times finer than the last stone: it takes off the burr and does not"
+                    + " replace the scratches.";
+        }
+        return "";
+    }
+}

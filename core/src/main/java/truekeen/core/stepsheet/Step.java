@@ -1,0 +1,74 @@
+package truekeen.core.stepsheet;
+
+import java.util.List;
+import java.util.Optional;
+import truekeen.core.keenness.Stretch;
+
+/**
+ * One step at the bench.
+ *
+ * @param kind what kind of act it is
+ * @param title the act, in the imperative
+ * @param abrasiveId what it is done on; empty where nothing is
+ * @param abrasiveName how the shop calls it, or empty
+ * @param where the part of the edge; the whole of it unless a stretch is to be mended
+ * @param angleDeg angle from the back (°), where it is held at one
+ * @param forceN force (N), where there is one
+ * @param pressure the force in words
+ * @param sides the sides strokes are counted on, in order; empty where nothing is counted
+ * @param strokes whole strokes planned for each side; 0 where nothing is counted
+ * @param strokesLow least to be expected, one standard deviation
+ * @param strokesHigh most to be expected, one standard deviation
+ * @param seconds time planned (s)
+ * @param lubricant what is on the abrasive, or empty
+ * @param look what to see before going on
+ * @param gate the question that must be answered with yes; empty where being done is enough
+ * @param ifNot what to do when the answer is no
+ * @param burr where the burr should be by the end of the step
+ * @param why why this step
+ * @param caution one line, or empty
+ */
+public record Step(
+        Kind kind,
+        String title,
+        String abrasiveId,
+        String abrasiveName,
+        Stretch where,
+        Optional<Double> angleDeg,
+        Optional<Double> forceN,
+        String pressure,
+        List<Side> sides,
+        int strokes,
+        int strokesLow,
+        int strokesHigh,
+        double seconds,
+        String lubricant,
+        String look,
+        String gate,
+        String ifNot,
+        String burr,
+        String why,
+        String caution) {
+
+    /** What kind of act. */
+    public enum Kind {
+        PREPARE,
+        SET_GUIDE,
+        GRIND,
+        WORK,
+        DEBURR,
+        STROP,
+        PROTECT
+    }
+
+    /** A side of the tool that strokes are counted on. */
+    public enum Side {
+        BEVEL,
+        BACK
+    }
+
+    /** Whether strokes are counted. */
+    public boolean counted() {
+        return !sides.isEmpty();
+    }
+}

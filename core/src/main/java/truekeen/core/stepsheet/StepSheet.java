@@ -1,0 +1,141 @@
+package truekeen.core.stepsheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.condition.TargetBevel;
+import truekeen.core.keenness.Stretch;
+import truekeen.core.message.Numbers;
+import truekeen.core.progression.Job;
+import truekeen.core.progression.JobPath;
+import truekeen.core.progression.Leg;
+import truekeen.core.progression.WorkPlan;
+import truekeen.core.quantity.Angle;
+import truekeen.core.steel.SteelClass;
+
+/** Writes a plan out as the steps of the bench. */
+public final class StepSheet {
+    private final WorkPlan plan;
+    private final TargetBevel target;
+    private final SteelClass steel;
+    private final Stretch edge;
+    private final String guideName;
+    private final StepWriter write = new StepWriter();
+
+    private StepSheet(WorkPlan plan, TargetBevel target, SteelClass steel, double edgeLengthMm, String guideName) {
+        this.plan = plan;
+        this.target = target;
+        this.steel = steel;
+        this.edge = new Stretch(0, edgeLengthMm);
+        this.guideName = guideName;
+    }
+
+    /**
+     * The steps of a plan.
+     *
+     * @param guideName what the shop calls the guide
+     */
+    public static List<Step> of(
+            WorkPlan plan, TargetBevel target, SteelClass steel, double edgeLengthMm, String guideName) {
+        return new StepSheet(plan, target, steel, edgeLengthMm, guideName).steps();
+    }
+
+    private List<Step> steps() {
+        List<Step> steps = new ArrayList<>();
+        prepare().ifPresent(steps::add);
+        plan.path(Job.Kind.BACK).ifPresent(path -> path.legs().forEach(leg -> steps.add(backLeg(path, leg))));
+        plan.grind().ifPresent(g -> steps.add(write.grind(g, target.primary(), edge)));
+        bevel(steps, Job.Kind.PRIMARY, target.primary());
+        bevel(steps, Job.Kind.SECONDARY, target.last());
+        Optional<JobPath> last = plan.path(Job.Kind.SECONDARY);
+        if (last.isPresent()) {
+            if (plan.path(Job.Kind.BACK).isEmpty()) {
+                steps.add(keepBack(end(last.get())));
+            }
+            steps.add(write.deburr(end(last.get()).abrasive(), edge, StepWriter.DEBURR_STROKES));
+        }
+        plan.strop().ifPresent(s -> steps.add(write.strop(s, plan.stropNote(), edge, WorkPlan.STROP_STROKES)));
+        steps.add(write.protect(steel, edge));
+        return List.copyOf(steps);
+    }
+
+    private void bevel(List<Step> steps, Job.Kind kind, Angle angle) {
+        plan.path(kind).ifPresent(path -> {
+            steps.add(write.setGuide(kind, angle, guideName, edge));
+            for (int i = 0; i < path.legs().size(); i++) {
+                steps.add(write.work(path, i, angle, edge));
+            }
+        });
+    }
+
+    private Optional<Step> prepare() {
+        TreeSet<String> acts = new TreeSet<>();
+        for (JobPath path : plan.jobs()) {
+            for (Leg leg : path.legs()) {
+                Abrasive a = leg.abrasive();
+                if (a.state().soakLeftSeconds() > 0) {
+                    acts.add("soak the " + a.name() + " " + minutes(a.state().soakLeftSeconds()));
+                }
+                if (!a.state().flat()) {
+                    acts.add("flatten the " + a.name() + " before use");
+                }
+                if (leg.degrease()) {
+                    acts.add("clean the oil off the tool before the " + a.name());
+                }
+            }
+        }
+        return acts.isEmpty() ? Optional.empty() : Optional.of(write.prepare(String.join("; ", acts), edge));
+    }
+
+    private static String minutes(double seconds) {
+        return Numbers.plain(Math.ceil(seconds / 60), 0) + " min";
+    }
+
+    private Step backLeg(JobPath path, Leg leg) {
+        boolean first = leg == path.legs().get(0);
+        return write.counted(
+                Step.Kind.WORK,
+                (first ? "Flatten the back on the " : "Polish the back on the ")
+                        + leg.abrasive().name(),
+                leg.abrasive(),
+                edge,
+                Optional.empty(),
+                leg.forceN(),
+                List.of(Step.Side.BACK),
+                leg.wholeStrokes(),
+                leg.seconds(),
+                first
+                        ? "One even scratch pattern over the strip behind the edge, right into both corners."
+                        : "The scratches of the stone before are gone everywhere.",
+                first ? "Is the strip evenly scratched right up to the edge?" : "Are the old scratches gone?",
+                "Stay on this stone. Keep fingers low and close to the edge.",
+                "None yet.",
+                "The back is half of the edge: only the strip behind it matters.",
+                first ? "Break the tool free with the handle going down: a raised handle rounds the back." : "");
+    }
+
+    private Step keepBack(Leg finest) {
+        return write.counted(
+                Step.Kind.WORK,
+                "A few strokes of the back on the " + finest.abrasive().name(),
+                finest.abrasive(),
+                edge,
+                Optional.empty(),
+                finest.forceN(),
+                List.of(Step.Side.BACK),
+                StepWriter.BACK_STROKES,
+                StepWriter.BACK_STROKES * StepWriter.SECONDS_PER_STROKE,
+                "The back lies flat; the burr turns over to the bevel.",
+                "",
+                "",
+                "Turned over to the bevel side.",
+                "So that the polished strip keeps pace as the edge wears back.",
+                "");
+    }
+
+    private static Leg end(JobPath path) {
+        return path.legs().get(path.legs().size() - 1);
+    }
+}

@@ -1,0 +1,67 @@
+package truekeen.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.library.Architectures;
+import org.junit.jupiter.api.Test;
+
+/** The floor plan of the core: packages stack, nothing looks up, nothing foreign comes in. */
+class ArchitectureTest {
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("truekeen.core");
+    private static final String[] BOTTOM_UP = {
+        "message",
+        "quantity",
+        "table",
+        "advice",
+        "grit",
+        "abrasive",
+        "steel",
+        "tool",
+        "section",
+        "setup",
+        "angle",
+        "condition",
+        "removal",
+        "progression",
+        "keenness",
+        "stepsheet",
+        "bench"
+    };
+
+    @Test
+    void knowsNoFrameworkStoreOrWire() {
+        classes()
+                .that()
+                .resideInAPackage("truekeen.core..")
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage("truekeen.core..", "java..", "org.apache.commons.csv..")
+                .check(CORE);
+    }
+
+    @Test
+    void packagesStackInOneDirection() {
+        var plan = Architectures.layeredArchitecture().consideringOnlyDependenciesInLayers();
+        for (String name : BOTTOM_UP) {
+            plan = plan.layer(name).definedBy("truekeen.core." + name + "..");
+        }
+        for (int i = 0; i < BOTTOM_UP.length; i++) {
+            String[] above = java.util.Arrays.copyOfRange(BOTTOM_UP, i + 1, BOTTOM_UP.length);
+            plan = above.length == 0
+                    ? plan.whereLayer(BOTTOM_UP[i]).mayNotBeAccessedByAnyLayer()
+                    : plan.whereLayer(BOTTOM_UP[i]).mayOnlyBeAccessedByLayers(above);
+        }
+        plan.check(CORE);
+    }
+
+    @Test
+    void packagesHaveNoLoops() {
+        slices().matching("truekeen.core.(*)..").should().beFreeOfCycles().check(CORE);
+    }
+}

@@ -1,0 +1,190 @@
+package truekeen.core.stepsheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.AbrasiveKinds;
+import truekeen.core.condition.BackState;
+import truekeen.core.condition.Dullness;
+import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.Finding;
+import truekeen.core.condition.Restoration;
+import truekeen.core.condition.Restorer;
+import truekeen.core.condition.TargetBevel;
+import truekeen.core.keenness.EdgeTest;
+import truekeen.core.keenness.Judge;
+import truekeen.core.keenness.KeennessPurpose;
+import truekeen.core.keenness.Reading;
+import truekeen.core.keenness.Stretch;
+import truekeen.core.progression.Job;
+import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.WorkPlan;
+import truekeen.core.progression.WorkPlanner;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.steel.Steels;
+import truekeen.core.tool.FlatBackTool;
+import truekeen.core.tool.Trades;
+
+class StepSheetTest {
+    private static final SteelClass STEEL =
+            Steels.byName("low-alloy tool steel").orElseThrow();
+    private static final TargetBevel TARGET = new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(30));
+    private static final FlatBackTool CHISEL = new FlatBackTool(
+            Length.ofMm(24),
+            Length.ofMm(3.2),
+            Length.ofMm(90),
+            Length.ofMm(20),
+            Angle.ofDegrees(25),
+            Optional.of(Angle.ofDegrees(30)),
+            Optional.of(Length.ofMm(0.6)),
+            Angle.ZERO);
+
+    private static Abrasive on(String name, String kindName, double um, Abrasive.Shape shape) {
+        AbrasiveKind kind = AbrasiveKinds.byName(kindName).orElseThrow();
+        return new Abrasive(
+                name,
+                name,
+                kind,
+                kind.grain(),
+                um,
+                false,
+                shape,
+                kind.lubricants().get(0),
+                Abrasive.State.READY);
+    }
+
+    private static final List<Abrasive> SHELF = List.of(
+            on("coarse", "aluminium oxide water stone", 30, Abrasive.Shape.BENCH),
+            on("middle", "ceramic-bonded water stone", 11.5, Abrasive.Shape.BENCH),
+            on("fine", "ceramic-bonded water stone", 2, Abrasive.Shape.BENCH),
+            on("leather", "strop with compound", 0.5, Abrasive.Shape.STROP),
+            on("grinder", "dry grinding wheel", 129, Abrasive.Shape.POWERED));
+
+    private static EdgeSurvey survey(Dullness dullness, BackState back, Finding... findings) {
+        return new EdgeSurvey(List.of(findings), EdgeSurvey.Squareness.SQUARE, dullness, false, back, 0);
+    }
+
+    private static WorkPlan plan(EdgeSurvey survey, String grindOn) {
+        Restoration r = Restorer.restore(CHISEL, survey, TARGET);
+        return WorkPlanner.plan(
+                r,
+                survey,
+                Trades.byKey("bench chisel / general bench work").orElseThrow(),
+                STEEL,
+                SHELF,
+                PlanRules.USUAL,
+                OptionalDouble.empty(),
+                Optional.ofNullable(grindOn));
+    }
+
+    private static List<Step> steps(WorkPlan plan) {
+        return StepSheet.of(plan, TARGET, STEEL, 24, "roller guide");
+    }
+
+    private static final Finding CHIP = new Finding(Finding.Kind.CHIP, 8, 10, 0.9, false);
+
+    @Test
+    void aChippedToolIsGroundHonedDeburredStroppedAndProtectedInThatOrder() {
+        WorkPlan plan = plan(survey(Dullness.DULL, BackState.UNPOLISHED, CHIP), null);
+        List<Step> steps = steps(plan);
+        assertThat(steps.stream().map(Step::kind).distinct())
+                .containsExactly(
+                        Step.Kind.WORK, Step.Kind.SET_GUIDE, Step.Kind.DEBURR, Step.Kind.STROP, Step.Kind.PROTECT);
+        assertThat(steps.get(0).title()).contains("back");
+        assertThat(plan.resets()).isEqualTo(1);
+        assertThat(plan.seconds())
+                .isCloseTo(
+                        plan.jobs().stream().mapToDouble(j -> j.seconds()).sum() + 40 + 25 + 2 * 8 * 1.2, within(1e-9));
+    }
+
+    @Test
+    void muchSteelIsOfferedToTheGrinderAndTheChoiceIsFollowed() {
+        EdgeSurvey chipped = survey(Dullness.DULL, BackState.POLISHED, CHIP);
+        WorkPlan byHand = plan(chipped, null);
+        assertThat(byHand.offers()).singleElement().satisfies(o -> {
+            assertThat(o.machine().name()).isEqualTo("grinder");
+            assertThat(o.leastSeconds()).isLessThan(o.mostSeconds());
+        });
+        WorkPlan ground = plan(chipped, "grinder");
+        assertThat(ground.path(Job.Kind.PRIMARY)).isEmpty();
+        assertThat(steps(ground).get(0).kind()).isEqualTo(Step.Kind.GRIND);
+        assertThat(steps(ground).get(0).caution()).contains("Eye protection");
+        assertThat(ground.seconds()).isLessThan(byHand.seconds());
+        assertThat(plan(survey(Dullness.DULL, BackState.POLISHED), "grinder").offers())
+                .isEmpty();
+    }
+
+    @Test
+    void theStropAloneWhenThatIsAllItWants() {
+        List<Step> steps = steps(plan(survey(Dullness.TOUCH_UP, BackState.POLISHED), null));
+        assertThat(steps.stream().map(Step::kind)).containsExactly(Step.Kind.STROP, Step.Kind.PROTECT);
+    }
+
+    @Test
+    void everyShapingStepAsksForTheBurrAndEveryEstimateIsARange() {
+        for (Step step : steps(plan(survey(Dullness.DULL, BackState.POLISHED, CHIP), null))) {
+            if (step.kind() == Step.Kind.WORK && step.title().startsWith("Shape")) {
+                assertThat(step.gate()).contains("burr along the whole edge");
+                assertThat(step.strokesLow()).isLessThan(step.strokes());
+                assertThat(step.strokesHigh()).isGreaterThan(step.strokes());
+            }
+            assertThat(step.why()).isNotBlank();
+        }
+    }
+
+    @Test
+    void aWideStepToTheStropIsSaid() {
+        assertThat(plan(survey(Dullness.DULL, BackState.POLISHED), null).stropNote())
+                .contains("three times finer");
+    }
+
+    @Test
+    void remediesFollowWhatFailedAndWhere() {
+        List<Abrasive> path = List.of(SHELF.get(1), SHELF.get(2));
+        List<Step> lit = remedy(path, List.of(new Stretch(18, 22)), 70, 70, 70, 70, 130);
+        List<Step> uneven = remedy(path, List.of(), 70, 70, 70, 70, 130);
+        List<Step> unevenLeft = remedy(path, List.of(), 130, 70, 70, 70, 70);
+        List<Step> dull = remedy(path, List.of(), 130, 130, 130, 130, 130);
+        assertThat(worked(lit)).containsExactly("middle", "fine");
+        assertThat(lit.get(1).where()).isEqualTo(new Stretch(16, 24));
+        assertThat(worked(uneven)).containsExactly("fine");
+        assertThat(uneven.get(0).where()).isNotEqualTo(unevenLeft.get(0).where());
+        assertThat(worked(dull)).containsExactly("middle", "fine");
+        assertThat(dull.get(1).where()).isEqualTo(new Stretch(0, 24));
+        assertThat(remedy(path, List.of(), 70, 70, 70, 70, 70)).isEmpty();
+    }
+
+    private static List<String> worked(List<Step> steps) {
+        return steps.stream()
+                .filter(s -> s.kind() == Step.Kind.WORK)
+                .map(Step::abrasiveName)
+                .toList();
+    }
+
+    private static List<Step> remedy(List<Abrasive> path, List<Stretch> light, double... grams) {
+        List<Double> at = EdgeTest.stations(24, grams.length);
+        List<Reading> readings = new ArrayList<>();
+        for (int i = 0; i < grams.length; i++) {
+            readings.add(new Reading(at.get(i), grams[i]));
+        }
+        return RemedySheet.of(
+                Judge.judge(
+                        new EdgeTest(readings, light, 100, 24),
+                        KeennessPurpose.byName("general woodwork").orElseThrow()),
+                path,
+                Optional.of(SHELF.get(3)),
+                TARGET.last(),
+                STEEL,
+                0.7,
+                24);
+    }
+}
