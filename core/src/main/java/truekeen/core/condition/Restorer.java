@@ -341,17 +341,26 @@ public final class Restorer {
         if (survey.back() != BackState.POLISHED) {
             reasons.add("the back is not yet flat and polished");
         }
+        boolean bevelChanges = tool.secondary().isPresent() && !keepsLastBevel();
+        if (bevelChanges) {
+            reasons.add("the last bevel changes from " + tool.lastBevel() + " to " + target.last());
+        }
         reasons.add(
                 switch (survey.dullness()) {
                     case TOUCH_UP ->
-                        survey.stropTried() ? "the strop no longer brings it back" : "a few strokes on the strop first";
+                        survey.stropTried()
+                                ? "the strop no longer brings it back"
+                                : stropOnly() ? "a few strokes on the strop first" : "it only lost its bite";
                     case DULL -> "the edge is dull";
                     case LIGHT_VISIBLE -> "light is seen along the edge";
                 });
         if (grindReason != null) {
             return new ScopeChoice(damaged() ? Scope.REPAIR : Scope.REGRIND, reasons);
         }
-        boolean light = survey.dullness() == Dullness.TOUCH_UP && !damaged() && survey.back() == BackState.POLISHED;
+        boolean light = survey.dullness() == Dullness.TOUCH_UP
+                && !damaged()
+                && !bevelChanges
+                && survey.back() == BackState.POLISHED;
         Scope scope = !light ? Scope.FULL_HONING : stropOnly() ? Scope.STROP_ONLY : Scope.FINE_STONE_ONLY;
         return new ScopeChoice(scope, reasons);
     }

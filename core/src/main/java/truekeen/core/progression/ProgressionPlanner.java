@@ -86,7 +86,7 @@ public final class ProgressionPlanner {
                 return new PassedOver(a, 0, false, "too fine to shape this deep");
             }
             double more = search.only(a).seconds() - best.seconds();
-            return new PassedOver(a, more, true, "would cost more time");
+            return new PassedOver(a, more, true, costWords(more));
         }
         if (a.d50Um() <= last.d50Um()) {
             return new PassedOver(a, 0, false, "finer than the finish wanted");
@@ -96,13 +96,17 @@ public final class ProgressionPlanner {
                         a,
                         path.seconds() - best.seconds(),
                         true,
-                        path.tooWide() > best.tooWide() ? "only with a step too wide" : "would cost more time"))
+                        path.tooWide() > best.tooWide() ? "only with a step too wide" : costWords(path.seconds() - best.seconds())))
                 .orElseGet(() -> new PassedOver(
                         a,
                         0,
                         false,
                         "its scratch is no coarser than the finish, or it is too"
                                 + " fine to follow what must come first"));
+    }
+
+    private static String costWords(double seconds) {
+        return seconds < 1 ? "as quick: the one earlier on the shelf, or fewer, is taken" : "would cost more time";
     }
 
     private static List<String> flags(PathSearch.Label best, Job job, SteelClass steel, PathSearch search) {

@@ -39,6 +39,26 @@ public record WorkPlan(
                 + grind.map(PowerOffer::volumeMm3).orElse(0.0);
     }
 
+    /**
+     * Time in all (s) if every stroke count were off by a factor, as it would be for one hand: what is fixed (changes,
+     * flattening, soaking) stays.
+     */
+    public double secondsAt(double strokesFactor, double secondsPerStroke) {
+        double strokes = jobs.stream()
+                .flatMap(j -> j.legs().stream())
+                .mapToDouble(Leg::strokes)
+                .sum();
+        double grinding = grind.map(g -> strokesFactor < 1
+                        ? g.leastSeconds() - middle(g)
+                        : strokesFactor > 1 ? g.mostSeconds() - middle(g) : 0)
+                .orElse(0.0);
+        return seconds + strokes * secondsPerStroke * (strokesFactor - 1) + grinding;
+    }
+
+    private static double middle(PowerOffer g) {
+        return (g.leastSeconds() + g.mostSeconds()) / 2;
+    }
+
     /** The path of a job, if it is part of the plan. */
     public Optional<JobPath> path(Job.Kind kind) {
         return jobs.stream().filter(p -> p.job().kind() == kind).findFirst();

@@ -61,6 +61,14 @@ public final class WorkPlanner {
         return new WorkPlanner(shelf, steel, rules, trade).plan(restoration, survey, loggedScratchUm, grindOn);
     }
 
+    /** The stone of a shelf nearest the finish a trade wants, for a touch-up that a strop could not do. */
+    public static Optional<Abrasive> finishingStone(List<Abrasive> shelf, Trade trade, SteelClass steel) {
+        WorkPlanner planner = new WorkPlanner(shelf, steel, PlanRules.USUAL, trade);
+        Job touchUp = planner.job(Job.Kind.SECONDARY, Shaping.none(1), 0, true);
+        List<Abrasive> usable = ShelfRule.allowed(shelf, touchUp, steel);
+        return usable.isEmpty() ? Optional.empty() : Optional.of(ProgressionPlanner.finishing(usable, planner.window));
+    }
+
     private WorkPlan plan(
             Restoration restoration, EdgeSurvey survey, OptionalDouble loggedScratchUm, Optional<String> grindOn) {
         List<JobPath> paths = new ArrayList<>();

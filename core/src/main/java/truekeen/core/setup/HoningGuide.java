@@ -78,10 +78,14 @@ public record HoningGuide(Length rollerRadius, Length axleBelowBack, Length axle
      * @throws RefusedException when {@code d − T < r}
      */
     public void requireClear(Length thickness) {
-        double needed = thickness.mm() + rollerRadius.mm();
-        if (axleBelowBack.mm() < needed) {
+        if (!clears(thickness)) {
             throw new RefusedException(Refusal.of(MessageCode.GUIDE_FOULS, "guideId", axleBelowBack)
-                    .with("low", Length.ofMm(needed)));
+                    .with("low", Length.ofMm(thickness.mm() + rollerRadius.mm())));
         }
+    }
+
+    /** Whether the roller clears a blade that lies above it: {@code d − T ≥ r}. */
+    public boolean clears(Length thickness) {
+        return axleBelowBack.mm() >= thickness.mm() + rollerRadius.mm();
     }
 }

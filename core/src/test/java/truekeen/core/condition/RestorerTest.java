@@ -215,6 +215,13 @@ class RestorerTest {
         Restoration steeper = Restorer.restore(
                 chisel(24, 0.6), survey(Dullness.DULL), new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(33)));
         assertThat(steeper.primary()).isEmpty();
+        assertThat(steeper.reasons()).anyMatch(r -> r.contains("changes from 30° to 33°"));
+        assertThat(Restorer.restore(
+                                chisel(24, 0.6),
+                                survey(Dullness.TOUCH_UP),
+                                new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(33)))
+                        .scope())
+                .isEqualTo(Scope.FULL_HONING);
         assertThat(steeper.secondaryWidthMm()).isCloseTo(0.7, within(1e-6));
     }
 

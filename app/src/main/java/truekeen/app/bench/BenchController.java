@@ -1,0 +1,62 @@
+package truekeen.app.bench;
+
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.bench.BenchRecords.DeviceForm;
+import truekeen.app.bench.BenchRecords.EventsForm;
+import truekeen.app.bench.BenchRecords.FinishForm;
+import truekeen.app.bench.BenchRecords.LateForm;
+import truekeen.app.bench.BenchRecords.OpenSession;
+import truekeen.app.bench.BenchRecords.SessionView;
+import truekeen.app.bench.BenchRecords.StartForm;
+
+@RestController
+@RequestMapping("/api/v1")
+class BenchController {
+    private final BenchService bench;
+
+    BenchController(BenchService bench) {
+        this.bench = bench;
+    }
+
+    @PostMapping("/tools/{id}/sessions")
+    SessionView start(@PathVariable UUID id, @RequestBody StartForm form) {
+        return bench.start(id, form);
+    }
+
+    @GetMapping("/tools/{id}/session")
+    OpenSession open(@PathVariable UUID id) {
+        return bench.open(id);
+    }
+
+    @GetMapping("/sessions/{id}")
+    SessionView session(@PathVariable UUID id, @RequestParam(defaultValue = "") String device) {
+        return bench.session(id, device);
+    }
+
+    @PostMapping("/sessions/{id}/events")
+    SessionView tell(@PathVariable UUID id, @RequestBody EventsForm form) {
+        return bench.tell(id, form);
+    }
+
+    @PostMapping("/sessions/{id}/takeover")
+    SessionView takeOver(@PathVariable UUID id, @RequestBody DeviceForm form) {
+        return bench.takeOver(id, form.device(), form.person());
+    }
+
+    @PostMapping("/sessions/{id}/late")
+    SessionView late(@PathVariable UUID id, @RequestBody LateForm form) {
+        return bench.late(id, form.device(), form.person(), form.add());
+    }
+
+    @PostMapping("/sessions/{id}/finish")
+    SessionView finish(@PathVariable UUID id, @RequestBody FinishForm form) {
+        return bench.finish(id, form.device(), form.person());
+    }
+}

@@ -1,0 +1,443 @@
+package truekeen.app.bench;
+
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.angle.AngleRecords.SetupView;
+import truekeen.app.angle.AngleService;
+import truekeen.app.bench.BenchRecords.BenchStepView;
+import truekeen.app.bench.BenchRecords.CountView;
+import truekeen.app.bench.BenchRecords.EventForm;
+import truekeen.app.bench.BenchRecords.EventsForm;
+import truekeen.app.bench.BenchRecords.OpenSession;
+import truekeen.app.bench.BenchRecords.SessionSummary;
+import truekeen.app.bench.BenchRecords.SessionView;
+import truekeen.app.bench.BenchRecords.StartForm;
+import truekeen.app.bench.BenchRecords.StepDone;
+import truekeen.app.kit.KitService;
+import truekeen.app.plan.PlanRecords.JobView;
+import truekeen.app.plan.PlanRecords.PlanView;
+import truekeen.app.plan.PlanService;
+import truekeen.app.plan.PlanViews;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolService;
+import truekeen.core.bench.BenchEvent;
+import truekeen.core.bench.BenchFold;
+import truekeen.core.bench.BenchState;
+import truekeen.core.message.Checks;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.stepsheet.Step;
+
+/**
+ * Sessions at the bench. What happens is only ever added, once for each id however often it is sent; one device holds a
+ * session, and what a displaced one still had to tell is kept apart until someone decides.
+ */
+@Service
+@Transactional
+public class BenchService {
+    private static final int MOST_EVENTS = 500;
+    private static final Set<BenchEvent.Kind> TOLD_BY_DEVICES = Set.of(
+            BenchEvent.Kind.COUNT,
+            BenchEvent.Kind.UNDO,
+            BenchEvent.Kind.GATE_PASSED,
+            BenchEvent.Kind.GATE_FAILED,
+            BenchEvent.Kind.STEP_DONE,
+            BenchEvent.Kind.SKIPPED);
+
+    private final Sessions sessions;
+    private final Events events;
+    private final PlanService plans;
+    private final AngleService angles;
+    private final ToolService tools;
+    private final KitService kit;
+    private final BenchClock clock;
+
+    BenchService(
+            Sessions sessions,
+            Events events,
+            PlanService plans,
+            AngleService angles,
+            ToolService tools,
+            KitService kit,
+            BenchClock clock) {
+        this.sessions = sessions;
+        this.events = events;
+        this.plans = plans;
+        this.angles = angles;
+        this.tools = tools;
+        this.kit = kit;
+        this.clock = clock;
+    }
+
+    /** Begins a session; where one on this plan is open already, that one is given. */
+    public SessionView start(UUID toolId, StartForm in) {
+        PlanService.CorePlan plan = plans.core(Form.id("plan", in.planId()));
+        if (!plan.toolId().equals(toolId)) {
+            throw Form.notFound("plan", in.planId());
+        }
+        requireDevice(in.device());
+        Optional<SessionRow> open = sessions.findByToolIdAndFinishedAtIsNull(toolId);
+        if (open.isPresent()) {
+            if (open.get().planId.equals(plan.id())) {
+                return view(open.get(), in.device());
+            }
+            throw new RefusedException(Refusal.of(MessageCode.SESSION_OPEN, "", ""));
+        }
+        SessionRow row = new SessionRow(toolId, plan.id(), clock.instant(), plan.steps());
+        row.holderDevice = in.device();
+        row.holderPerson = Form.orEmpty(in.person());
+        return view(sessions.saveAndFlush(row), in.device());
+    }
+
+    /** The session as a device sees it. */
+    @Transactional(readOnly = true)
+    public SessionView session(UUID id, String device) {
+        return view(row(id), device);
+    }
+
+    /** The open session of a tool. */
+    @Transactional(readOnly = true)
+    public OpenSession open(UUID toolId) {
+        return new OpenSession(
+                sessions.findByToolIdAndFinishedAtIsNull(toolId).map(s -> s.id).orElse(null));
+    }
+
+    /** Adds what a device tells, in its order; what is known already is passed over. */
+    public SessionView tell(UUID id, EventsForm in) {
+        requireDevice(in.device());
+        List<EventForm> told = in.events() == null ? List.of() : in.events();
+        if (told.size() > MOST_EVENTS) {
+            throw new RefusedException(Refusal.of(MessageCode.TOO_MANY, "events", told.size())
+                    .with("high", MOST_EVENTS)
+                    .with("what", "events at once"));
+        }
+        SessionRow session = locked(id);
+        boolean displaced = !session.holderDevice.equals(in.device());
+        if (displaced && !session.heldBefore.contains(in.device())) {
+            throw held(session);
+        }
+        if (session.finishedAt != null) {
+            return closed(session, in, told);
+        }
+        List<BenchEvent> known = all(id);
+        Set<UUID> ids = new HashSet<>(known.stream().map(BenchEvent::id).toList());
+        BenchFold fold = new BenchFold(session.coreSteps());
+        for (EventForm form : told) {
+            BenchEvent event = event(form, in.device(), displaced);
+            if (ids.add(event.id())) {
+                fold.misfit(fold.state(known), event).ifPresent(refusal -> {
+                    throw new RefusedException(refusal);
+                });
+                known.add(event);
+                events.save(new EventRow(id, Form.orEmpty(in.person()), clock.instant(), event));
+            }
+        }
+        return view(session, in.device());
+    }
+
+    /** A finished session takes nothing new; repeating what is stored does no harm. */
+    private SessionView closed(SessionRow session, EventsForm in, List<EventForm> told) {
+        Set<UUID> ids =
+                new HashSet<>(all(session.id).stream().map(BenchEvent::id).toList());
+        boolean repeats = told.stream().allMatch(f -> ids.contains(Form.id("event", f.id())));
+        if (!repeats) {
+            throw new RefusedException(Refusal.of(MessageCode.SESSION_CLOSED, "", ""));
+        }
+        return view(session, in.device());
+    }
+
+    /** Another device takes the session over. */
+    public SessionView takeOver(UUID id, String device, String person) {
+        requireDevice(device);
+        SessionRow session = locked(id);
+        requireOpen(session);
+        if (!session.holderDevice.equals(device)) {
+            add(session, device, person, BenchEvent.Kind.TAKEN_OVER);
+            List<String> before = new ArrayList<>(session.heldBefore);
+            before.remove(device);
+            before.add(session.holderDevice);
+            session.heldBefore = before;
+            session.holderDevice = device;
+            session.holderPerson = Form.orEmpty(person);
+        }
+        return view(session, device);
+    }
+
+    /** Counts that came late from a displaced device are added, or left out. */
+    public SessionView late(UUID id, String device, String person, boolean toAdd) {
+        SessionRow session = heldBy(id, device);
+        BenchEvent.Kind kind = toAdd ? BenchEvent.Kind.LATE_ADDED : BenchEvent.Kind.LATE_LEFT_OUT;
+        BenchState state = state(session);
+        if (state.late() > 0) {
+            add(session, device, person, kind);
+        }
+        return view(session, device);
+    }
+
+    /** Adds the steps that a failed test leads back to. */
+    public SessionView addSteps(UUID id, List<Step> more) {
+        SessionRow session = locked(id);
+        requireOpen(session);
+        session.rounds++;
+        List<SessionRow.SessionStep> longer = new ArrayList<>(session.steps);
+        more.forEach(s -> longer.add(new SessionRow.SessionStep(session.rounds, s)));
+        session.steps = longer;
+        return view(session, session.holderDevice);
+    }
+
+    /** Ends a session: strokes are put down to the stones and, where all was done, the wear to the tool. */
+    public SessionView finish(UUID id, String device, String person) {
+        SessionRow session = heldBy(id, device);
+        session.finishedAt = clock.instant();
+        BenchState state = state(session);
+        countOnStones(session, state);
+        if (state.allDone()) {
+            PlanView plan = plans.core(session.planId).shown();
+            tools.wear(
+                    session.toolId,
+                    session.id,
+                    plan.primaryDeg(),
+                    plan.lastDeg(),
+                    plan.secondaryWidthMm(),
+                    plan.lostMm(),
+                    scratchLeft(plan));
+        }
+        return view(sessions.saveAndFlush(session), device);
+    }
+
+    /** The tool, the plan and the device that holds a session; refused where it is finished. */
+    @Transactional(readOnly = true)
+    public SessionRef requireHeld(UUID id, String device) {
+        SessionRow session = row(id);
+        requireOpen(session);
+        if (!session.holderDevice.equals(device)) {
+            throw held(session);
+        }
+        return new SessionRef(session.id, session.toolId, session.planId, session.rounds);
+    }
+
+    /** What another place needs to know of a session. */
+    public record SessionRef(UUID id, UUID toolId, UUID planId, int rounds) {}
+
+    /** All sessions of a tool for the log, oldest first. */
+    @Transactional(readOnly = true)
+    public List<SessionSummary> all(UUID toolId, boolean finishedOnly) {
+        return sessions.findByToolIdOrderByStartedAt(toolId).stream()
+                .filter(s -> !finishedOnly || s.finishedAt != null)
+                .map(this::summary)
+                .toList();
+    }
+
+    private SessionSummary summary(SessionRow session) {
+        BenchState state = state(session);
+        List<StepDone> done = new ArrayList<>();
+        int planned = 0;
+        int counted = 0;
+        for (int i = 0; i < session.steps.size(); i++) {
+            Step step = session.steps.get(i).step();
+            BenchState.StepState now = state.steps().get(i);
+            int all = step.strokes() * step.sides().size();
+            planned += all;
+            counted += now.total();
+            done.add(new StepDone(
+                    step.title(),
+                    step.abrasiveName(),
+                    now.status().name(),
+                    all,
+                    now.total(),
+                    session.steps.get(i).round()));
+        }
+        return new SessionSummary(
+                session.id,
+                session.holderPerson,
+                session.startedAt.toString(),
+                session.finishedAt == null ? null : session.finishedAt.toString(),
+                done,
+                planned,
+                counted);
+    }
+
+    private void countOnStones(SessionRow session, BenchState state) {
+        Map<UUID, Integer> strokes = new HashMap<>();
+        for (int i = 0; i < session.steps.size(); i++) {
+            Step step = session.steps.get(i).step();
+            if (!step.abrasiveId().isEmpty() && state.steps().get(i).total() > 0) {
+                strokes.merge(
+                        UUID.fromString(step.abrasiveId()), state.steps().get(i).total(), Integer::sum);
+            }
+        }
+        kit.countStrokes(strokes);
+    }
+
+    private static OptionalDouble scratchLeft(PlanView plan) {
+        return plan.jobs().stream()
+                .filter(j -> j.kind().equals("SECONDARY"))
+                .map(JobView::legs)
+                .mapToDouble(legs -> legs.get(legs.size() - 1).scratchAfterUm())
+                .findFirst();
+    }
+
+    private void add(SessionRow session, String device, String person, BenchEvent.Kind kind) {
+        BenchEvent event = new BenchEvent(
+                UUID.randomUUID(),
+                device,
+                0,
+                clock.instant(),
+                kind,
+                state(session).current(),
+                null,
+                0,
+                "",
+                false);
+        events.save(new EventRow(session.id, Form.orEmpty(person), clock.instant(), event));
+    }
+
+    private BenchEvent event(EventForm form, String device, boolean displaced) {
+        Checks checks = new Checks();
+        BenchEvent.Kind kind = Arrays.stream(BenchEvent.Kind.values())
+                .filter(k -> k.name().equals(form.kind()) && TOLD_BY_DEVICES.contains(k))
+                .findFirst()
+                .orElse(null);
+        checks.require(kind != null, () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "kind", form.kind())
+                .with("allowed", TOLD_BY_DEVICES.toString()));
+        checks.text("note", "A note", form.note(), false, 500);
+        Step.Side side = Arrays.stream(Step.Side.values())
+                .filter(s -> s.name().equals(form.side()))
+                .findFirst()
+                .orElse(null);
+        checks.orThrow();
+        return new BenchEvent(
+                Form.id("event", form.id()),
+                device,
+                form.sequence(),
+                instant(form.at()),
+                kind,
+                form.step(),
+                side,
+                form.amount(),
+                Form.orEmpty(form.note()),
+                displaced);
+    }
+
+    private Instant instant(String text) {
+        try {
+            return Instant.parse(Form.orEmpty(text));
+        } catch (DateTimeParseException unreadable) {
+            return clock.instant();
+        }
+    }
+
+    private SessionView view(SessionRow session, String device) {
+        List<BenchEvent> known = all(session.id);
+        BenchState state = new BenchFold(session.coreSteps()).state(known);
+        PlanService.CorePlan plan = plans.core(session.planId);
+        SetupView setup = angles.setup(plan.setupId());
+        List<BenchStepView> steps = new ArrayList<>();
+        for (int i = 0; i < session.steps.size(); i++) {
+            BenchState.StepState now = state.steps().get(i);
+            Step step = session.steps.get(i).step();
+            steps.add(new BenchStepView(
+                    PlanViews.step(step, setup),
+                    now.status().name(),
+                    step.sides().stream()
+                            .map(side -> new CountView(side.name(), now.counts().get(side)))
+                            .toList(),
+                    now.gateFailures(),
+                    session.steps.get(i).round()));
+        }
+        return new SessionView(
+                session.id,
+                session.toolId,
+                session.planId,
+                tools.tool(session.toolId).name(),
+                plan.shown().edgeLengthMm(),
+                session.startedAt.toString(),
+                session.finishedAt == null ? null : session.finishedAt.toString(),
+                session.holderPerson,
+                session.holderDevice.equals(device),
+                state.current(),
+                state.allDone(),
+                state.late(),
+                state.undoable(),
+                steps,
+                known.stream()
+                        .filter(e -> e.device().equals(device))
+                        .map(e -> e.id().toString())
+                        .toList());
+    }
+
+    private BenchState state(SessionRow session) {
+        return new BenchFold(session.coreSteps()).state(all(session.id));
+    }
+
+    private List<BenchEvent> all(UUID sessionId) {
+        return new ArrayList<>(events.findBySessionIdOrderByPosition(sessionId).stream()
+                .map(EventRow::toCore)
+                .toList());
+    }
+
+    private SessionRow row(UUID id) {
+        return sessions.findById(id).orElseThrow(() -> Form.notFound("session", id));
+    }
+
+    private SessionRow locked(UUID id) {
+        return sessions.lockedById(id).orElseThrow(() -> Form.notFound("session", id));
+    }
+
+    private SessionRow heldBy(UUID id, String device) {
+        SessionRow session = locked(id);
+        requireOpen(session);
+        if (!session.holderDevice.equals(device)) {
+            throw held(session);
+        }
+        return session;
+    }
+
+    private static void requireOpen(SessionRow session) {
+        if (session.finishedAt != null) {
+            throw new RefusedException(Refusal.of(MessageCode.SESSION_CLOSED, "", ""));
+        }
+    }
+
+    private static RefusedException held(SessionRow session) {
+        String who = session.holderPerson.isBlank() ? "no name given" : session.holderPerson;
+        return new RefusedException(Refusal.of(MessageCode.SESSION_HELD, "", "").with("what", who));
+    }
+
+    private static void requireDevice(String device) {
+        Checks checks = new Checks();
+        checks.text("device", "The device's own key", device, true, 64);
+        checks.orThrow();
+    }
+
+    interface Sessions extends JpaRepository<SessionRow, UUID> {
+        Optional<SessionRow> findByToolIdAndFinishedAtIsNull(UUID toolId);
+
+        List<SessionRow> findByToolIdOrderByStartedAt(UUID toolId);
+
+        @Lock(jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)
+        @Query("select s from SessionRow s where s.id = :id")
+        Optional<SessionRow> lockedById(UUID id);
+    }
+
+    interface Events extends JpaRepository<EventRow, Long> {
+        List<EventRow> findBySessionIdOrderByPosition(UUID sessionId);
+    }
+}

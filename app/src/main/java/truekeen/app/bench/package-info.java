@@ -1,0 +1,2 @@
+/** Bench: sessions as they happen, stroke by stroke. */
+package truekeen.app.bench;

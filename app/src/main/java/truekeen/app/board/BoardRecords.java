@@ -1,0 +1,40 @@
+package truekeen.app.board;
+
+import java.util.List;
+import java.util.UUID;
+
+/** What stands on the bench board. */
+public final class BoardRecords {
+    private BoardRecords() {}
+
+    /**
+     * A stage of the work.
+     *
+     * @param state done, here, waiting or skipped
+     * @param word one word on how it stands
+     */
+    public record StageView(String name, String path, String state, String word) {}
+
+    /** The next act: its wording and where it is done. */
+    public record NextView(String act, String path) {}
+
+    /** A tool on its way through the work. */
+    public record ToolStages(
+            UUID toolId,
+            String name,
+            String crew,
+            String kind,
+            String wantedBy,
+            double edgeLengthMm,
+            List<StageView> stages,
+            NextView next,
+            String standing,
+            boolean atBench,
+            boolean ready) {}
+
+    /** Something that soaks: its name and the seconds left. */
+    public record SoakView(String name, double secondsLeft) {}
+
+    /** The board. */
+    public record BoardView(String today, List<ToolStages> tools, List<SoakView> soaking) {}
+}

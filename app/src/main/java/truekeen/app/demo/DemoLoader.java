@@ -1,0 +1,151 @@
+package truekeen.app.demo;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.stereotype.Component;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Settings;
+import truekeen.app.tool.ToolService;
+
+/**
+ * Fills an empty database with the Larkmoor demonstration. Only inputs are written by hand, here and in its helpers:
+ * everything else is what the services make of them, at the times they would have been used. Dates count back from now.
+ * It is done before the first request is taken, since the clock travels meanwhile.
+ */
+@Component
+class DemoLoader implements SmartInitializingSingleton {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+
+    private final Settings settings;
+    private final BenchClock clock;
+    private final ToolService tools;
+    private final DemoKit kit;
+    private final DemoWork work;
+
+    DemoLoader(Settings settings, BenchClock clock, ToolService tools, DemoKit kit, DemoWork work) {
+        this.settings = settings;
+        this.clock = clock;
+        this.tools = tools;
+        this.kit = kit;
+        this.work = work;
+    }
+
+    @Override
+    public void afterSingletonsInstantiated() {
+        if (!settings.demo() || !tools.all().isEmpty()) {
+            return;
+        }
+        Instant start = clock.instant();
+        try {
+            at(start, Duration.ofDays(270));
+            kit.fill();
+            history(start);
+            waiting(start);
+        } finally {
+            clock.travelTo(start);
+        }
+        LOG.info("Larkmoor demonstration loaded");
+    }
+
+    private void at(Instant now, Duration before) {
+        clock.travelTo(now.minus(before));
+    }
+
+    /** Tools with a past. */
+    private void history(Instant now) {
+        UUID twelve = work.takeIn(
+                "12 mm bench chisel",
+                "boat shed",
+                "bench chisel / general bench work",
+                "low-alloy tool steel",
+                new String[] {"12 mm", "3.0", "92", "25", "25", "30", "0.6 mm", ""},
+                "General chisel of the clinker bench. Came in with a nick from a copper rivet.",
+                "");
+        at(now, Duration.ofDays(96));
+        work.survey(twelve, "DULL", "UNPOLISHED", "", work.chip("4.2", "5.0", "0.25"));
+        work.setUp(twelve, "", "", "brass roller guide", "bench");
+        UUID first = work.start(twelve, "");
+        work.workThrough(first, 1.35);
+        work.test(first, new String[] {"101", "98", "99", "103", "100"});
+        work.finish(first);
+        at(now, Duration.ofDays(1));
+        work.survey(twelve, "LIGHT_VISIBLE", "POLISHED", "", work.bright("8.5", "10.4"));
+        UUID second = work.start(twelve, "");
+        work.workThrough(second, 1.5);
+        work.failAt(second, "9.0", "11.0", new String[] {"96", "94", "97", "99", "168"});
+        work.workThrough(second, 1.2);
+        work.test(second, new String[] {"95", "93", "96", "97", "101"});
+        work.finish(second);
+
+        at(now, Duration.ofHours(2));
+        UUID twentyFour = work.takeIn(
+                "24 mm bench chisel",
+                "boat shed",
+                "bench chisel / general bench work",
+                "low-alloy tool steel",
+                new String[] {"24 mm", "3.6 mm", "88 mm", "25 mm", "25°", "30°", "0.9 mm", ""},
+                "Dull after the new strakes; small nick near the right corner. Wanted for the transom.",
+                work.day(2));
+        work.survey(twentyFour, "DULL", "POLISHED", "", work.chip("19.5", "20.3", "0.12"));
+        work.setUp(twentyFour, "", "32", "brass roller guide", "bench");
+        UUID open = work.start(twentyFour, "");
+        at(now, Duration.ofMinutes(9));
+        work.halfWay(open);
+    }
+
+    /** Tools that wait at different stages. */
+    private void waiting(Instant now) {
+        at(now, Duration.ofDays(3));
+        UUID slick = work.takeIn(
+                "38 mm paring slick",
+                "boat shed",
+                "paring chisel / paring",
+                "plain carbon",
+                new String[] {"1 1/2\"", "4.2 mm", "140 mm", "40 mm", "22", "", "", ""},
+                "Inherited, old cast steel. Left corner stands forward, a chip from a nail.",
+                work.day(5));
+        work.survey(slick, "LIGHT_VISIBLE", "UNPOLISHED", "LEFT 0.6 mm", work.chip("22", "23.5", "0.6"));
+        at(now, Duration.ofDays(2));
+        work.takeIn(
+                "10 mm mortise chisel",
+                "boat shed",
+                "mortise chisel / chopping",
+                "air-hardening tool steel",
+                new String[] {"10 mm", "9.5 mm", "120 mm", "30 mm", "30°", "35°", "1.1 mm", ""},
+                "Crumbled in the oak of the keelson.",
+                work.day(6));
+        UUID skew = work.takeIn(
+                "18 mm skew chisel",
+                "tenants",
+                "skew chisel / slicing",
+                "high-speed steel",
+                new String[] {"18 mm", "5 mm", "150 mm", "50 mm", "25", "30", "0.8", "20°"},
+                "For the tenant at the mill cottage.",
+                work.day(8));
+        work.survey(skew, "DULL", "POLISHED", "");
+        work.setUp(skew, "", "", "deep-jaw guide", "slicing");
+        at(now, Duration.ofHours(20));
+        work.takeIn(
+                "6 mm bench chisel",
+                "clock room",
+                "bench chisel / paring soft wood",
+                "soft stainless",
+                new String[] {"6 mm", "2.6 mm", "70 mm", "20 mm", "23", "28", "0.5", ""},
+                "Used for trimming dial feet. Never say it was used on brass.",
+                work.day(1));
+        UUID touched = work.takeIn(
+                "32 mm bench chisel",
+                "boat shed",
+                "bench chisel / hardwood with a mallet",
+                "low-alloy tool steel",
+                new String[] {"32 mm", "3.4 mm", "101 mm", "25 mm", "30", "35", "0.7", ""},
+                "Only lost its bite.",
+                "");
+        work.survey(touched, "TOUCH_UP", "POLISHED", "");
+        work.setUp(touched, "", "", "brass roller guide", "mallet");
+    }
+}

@@ -1,0 +1,214 @@
+package truekeen.app.demo;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import truekeen.app.angle.AngleRecords.AngleForm;
+import truekeen.app.angle.AngleService;
+import truekeen.app.bench.BenchRecords.BenchStepView;
+import truekeen.app.bench.BenchRecords.EventForm;
+import truekeen.app.bench.BenchRecords.EventsForm;
+import truekeen.app.bench.BenchRecords.SessionView;
+import truekeen.app.bench.BenchRecords.StartForm;
+import truekeen.app.bench.BenchService;
+import truekeen.app.edgetest.TestRecords.ReadingForm;
+import truekeen.app.edgetest.TestRecords.StretchForm;
+import truekeen.app.edgetest.TestRecords.TestForm;
+import truekeen.app.edgetest.TestRecords.TestView;
+import truekeen.app.edgetest.TestService;
+import truekeen.app.kit.KitRecords.GuideView;
+import truekeen.app.kit.KitService;
+import truekeen.app.plan.PlanRecords.PlanForm;
+import truekeen.app.plan.PlanRecords.StepView;
+import truekeen.app.plan.PlanService;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.shop.ShopService;
+import truekeen.app.survey.SurveyRecords.FindingForm;
+import truekeen.app.survey.SurveyRecords.SurveyForm;
+import truekeen.app.survey.SurveyRecords.SurveyView;
+import truekeen.app.survey.SurveyService;
+import truekeen.app.tool.ToolRecords.ToolForm;
+import truekeen.app.tool.ToolService;
+
+/** Does at Larkmoor what a person would do on the screens, through the same services. */
+@Component
+class DemoWork {
+    private static final String TABLET = "larkmoor-tablet";
+    private static final String HAND = "bench hand";
+
+    private final ShopService shop;
+    private final ToolService tools;
+    private final SurveyService surveys;
+    private final AngleService angles;
+    private final PlanService plans;
+    private final BenchService bench;
+    private final TestService tests;
+    private final KitService kit;
+    private final BenchClock clock;
+
+    private long sequence;
+
+    DemoWork(
+            ShopService shop,
+            ToolService tools,
+            SurveyService surveys,
+            AngleService angles,
+            PlanService plans,
+            BenchService bench,
+            TestService tests,
+            KitService kit,
+            BenchClock clock) {
+        this.shop = shop;
+        this.tools = tools;
+        this.surveys = surveys;
+        this.angles = angles;
+        this.plans = plans;
+        this.bench = bench;
+        this.tests = tests;
+        this.kit = kit;
+        this.clock = clock;
+    }
+
+    /** A day so many days after the clock's today. */
+    String day(int ahead) {
+        return clock.today().plusDays(ahead).toString();
+    }
+
+    FindingForm chip(String from, String to, String depth) {
+        return new FindingForm("CHIP", from, to, depth, false);
+    }
+
+    FindingForm bright(String from, String to) {
+        return new FindingForm("BRIGHT", from, to, "", false);
+    }
+
+    /** Dimensions: width, thickness, usable length, retire limit, primary, secondary, its width, skew. */
+    UUID takeIn(String name, String crew, String trade, String steel, String[] dims, String note, String wanted) {
+        return tools.takeIn(new ToolForm(
+                        name,
+                        shop.addCrew(crew).id().toString(),
+                        trade,
+                        steel,
+                        dims[0],
+                        dims[1],
+                        dims[2],
+                        dims[3],
+                        dims[4],
+                        "",
+                        dims[5],
+                        dims[6],
+                        dims[7],
+                        note,
+                        wanted,
+                        0))
+                .id();
+    }
+
+    /** Squareness: empty, or the high corner and the gap over the width, such as "LEFT 0.6 mm". */
+    void survey(UUID tool, String dullness, String back, String square, FindingForm... findings) {
+        SurveyView before = surveys.latest(tool).survey();
+        String high = square.isEmpty() ? "NONE" : square.substring(0, square.indexOf(' '));
+        String gap = square.isEmpty() ? "" : square.substring(square.indexOf(' ') + 1);
+        surveys.take(
+                tool,
+                new SurveyForm(
+                        Arrays.asList(findings),
+                        dullness,
+                        false,
+                        back,
+                        "",
+                        high,
+                        gap,
+                        "GAP",
+                        true,
+                        HAND,
+                        before == null ? "" : before.id().toString()));
+    }
+
+    void setUp(UUID tool, String primary, String last, String guideName, String name) {
+        GuideView guide = kit.guides().stream()
+                .filter(g -> g.name().equals(guideName))
+                .findFirst()
+                .orElseThrow();
+        angles.save(tool, new AngleForm("", primary, last, guide.id().toString(), name, 0));
+    }
+
+    UUID start(UUID tool, String grindOn) {
+        UUID plan = plans.choose(tool, new PlanForm(grindOn)).id();
+        return bench.start(tool, new StartForm(plan.toString(), TABLET, HAND)).id();
+    }
+
+    /** Works every open step; strokes done are the planned ones times a factor, as a real hand differs. */
+    void workThrough(UUID session, double factor) {
+        SessionView now = bench.session(session, TABLET);
+        for (int i = now.current(); i < now.steps().size(); i++) {
+            step(session, i, now.steps().get(i), factor);
+        }
+    }
+
+    /** Works the first steps and leaves the next one in the middle of its strokes. */
+    void halfWay(UUID session) {
+        SessionView now = bench.session(session, TABLET);
+        int i = 0;
+        while (now.steps().get(i).step().sides().isEmpty()) {
+            step(session, i, now.steps().get(i), 1);
+            i++;
+        }
+        StepView open = now.steps().get(i).step();
+        tell(session, strokes(i, open.sides().get(0), Math.max(1, open.strokes() * 3 / 5)));
+    }
+
+    void test(UUID session, String[] grams) {
+        take(session, grams, List.of());
+    }
+
+    /** A test with light from one place to another, answered by going back to the stones. */
+    void failAt(UUID session, String from, String to, String[] grams) {
+        TestView failed =
+                take(session, grams, List.of(new StretchForm(Double.parseDouble(from), Double.parseDouble(to))));
+        tests.goBack(failed.id(), TABLET);
+    }
+
+    void finish(UUID session) {
+        bench.finish(session, TABLET, HAND);
+    }
+
+    private TestView take(UUID session, String[] grams, List<StretchForm> light) {
+        List<Double> stations =
+                tests.sheet(bench.session(session, TABLET).toolId(), TABLET).stations();
+        List<ReadingForm> readings = new ArrayList<>();
+        for (int i = 0; i < stations.size(); i++) {
+            readings.add(new ReadingForm(stations.get(i), grams[i]));
+        }
+        return tests.take(session, new TestForm(TABLET, HAND, "118", readings, light));
+    }
+
+    private void step(UUID session, int index, BenchStepView view, double factor) {
+        List<EventForm> events = new ArrayList<>();
+        for (String side : view.step().sides()) {
+            events.addAll(strokes(index, side, (int) Math.round(view.step().strokes() * factor)));
+        }
+        String done = view.step().gate().isEmpty() ? "STEP_DONE" : "GATE_PASSED";
+        events.add(event(done, index, "", 0));
+        tell(session, events);
+    }
+
+    private List<EventForm> strokes(int index, String side, int count) {
+        List<EventForm> events = new ArrayList<>();
+        for (int left = count; left > 0; left -= 20) {
+            events.add(event("COUNT", index, side, Math.min(20, left)));
+        }
+        return events;
+    }
+
+    private EventForm event(String kind, int step, String side, int amount) {
+        return new EventForm(
+                UUID.randomUUID().toString(), ++sequence, clock.instant().toString(), kind, step, side, amount, "");
+    }
+
+    private void tell(UUID session, List<EventForm> events) {
+        bench.tell(session, new EventsForm(TABLET, HAND, events));
+    }
+}

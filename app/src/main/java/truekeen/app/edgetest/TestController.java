@@ -1,0 +1,40 @@
+package truekeen.app.edgetest;
+
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.bench.BenchRecords.SessionView;
+import truekeen.app.edgetest.TestRecords.BackForm;
+import truekeen.app.edgetest.TestRecords.TestForm;
+import truekeen.app.edgetest.TestRecords.TestSheet;
+import truekeen.app.edgetest.TestRecords.TestView;
+
+@RestController
+@RequestMapping("/api/v1")
+class TestController {
+    private final TestService tests;
+
+    TestController(TestService tests) {
+        this.tests = tests;
+    }
+
+    @GetMapping("/tools/{id}/test")
+    TestSheet sheet(@PathVariable UUID id, @RequestParam(defaultValue = "") String device) {
+        return tests.sheet(id, device);
+    }
+
+    @PostMapping("/sessions/{id}/tests")
+    TestView take(@PathVariable UUID id, @RequestBody TestForm form) {
+        return tests.take(id, form);
+    }
+
+    @PostMapping("/tests/{id}/go-back")
+    SessionView goBack(@PathVariable UUID id, @RequestBody BackForm form) {
+        return tests.goBack(id, form.device());
+    }
+}

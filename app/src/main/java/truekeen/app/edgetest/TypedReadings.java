@@ -1,0 +1,29 @@
+package truekeen.app.edgetest;
+
+import java.util.ArrayList;
+import java.util.List;
+import truekeen.app.edgetest.TestRecords.ReadingForm;
+import truekeen.app.platform.Form;
+import truekeen.core.keenness.Reading;
+import truekeen.core.quantity.QuantityReader;
+
+/** Readings typed by hand; each fault is noted at its own field. */
+final class TypedReadings implements ReadingSource {
+    private final List<Reading> readings = new ArrayList<>();
+
+    TypedReadings(Form form, List<ReadingForm> typed) {
+        for (int i = 0; i < typed.size(); i++) {
+            ReadingForm reading = typed.get(i);
+            String field = "readings[" + i + "].grams";
+            Double grams = form.checks().attempt(() -> QuantityReader.number(field, reading.grams(), "g"));
+            if (grams != null) {
+                readings.add(new Reading(reading.xMm(), grams));
+            }
+        }
+    }
+
+    @Override
+    public List<Reading> readings() {
+        return readings;
+    }
+}

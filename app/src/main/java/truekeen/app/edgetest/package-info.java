@@ -1,0 +1,2 @@
+/** Test: readings along the edge, the verdict, the way back. */
+package truekeen.app.edgetest;

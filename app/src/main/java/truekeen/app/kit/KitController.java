@@ -1,0 +1,74 @@
+package truekeen.app.kit;
+
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.kit.KitRecords.AbrasiveForm;
+import truekeen.app.kit.KitRecords.AbrasiveView;
+import truekeen.app.kit.KitRecords.GrainForm;
+import truekeen.app.kit.KitRecords.GrainView;
+import truekeen.app.kit.KitRecords.GuideForm;
+import truekeen.app.kit.KitRecords.GuideView;
+import truekeen.app.kit.KitRecords.KitView;
+import truekeen.app.kit.KitRecords.TesterForm;
+import truekeen.app.kit.KitRecords.TesterView;
+
+@RestController
+@RequestMapping("/api/v1/kit")
+class KitController {
+    private final KitService kit;
+
+    KitController(KitService kit) {
+        this.kit = kit;
+    }
+
+    @GetMapping
+    KitView kit() {
+        return kit.kit();
+    }
+
+    @PostMapping("/grain")
+    GrainView grain(@RequestBody GrainForm form) {
+        return kit.grain(form);
+    }
+
+    @PostMapping("/abrasives")
+    AbrasiveView addAbrasive(@RequestBody AbrasiveForm form) {
+        return kit.add(form);
+    }
+
+    @PutMapping("/abrasives/{id}")
+    AbrasiveView changeAbrasive(@PathVariable UUID id, @RequestBody AbrasiveForm form) {
+        return kit.change(id, form);
+    }
+
+    @PostMapping("/abrasives/{id}/soak")
+    AbrasiveView soak(@PathVariable UUID id) {
+        return kit.soak(id);
+    }
+
+    @PostMapping("/guides")
+    GuideView addGuide(@RequestBody GuideForm form) {
+        return kit.addGuide(form);
+    }
+
+    @PutMapping("/guides/{id}")
+    GuideView changeGuide(@PathVariable UUID id, @RequestBody GuideForm form) {
+        return kit.changeGuide(id, form);
+    }
+
+    @PostMapping("/testers")
+    TesterView addTester(@RequestBody TesterForm form) {
+        return kit.addTester(form);
+    }
+
+    @PutMapping("/testers/{id}")
+    TesterView changeTester(@PathVariable UUID id, @RequestBody TesterForm form) {
+        return kit.changeTester(id, form);
+    }
+}

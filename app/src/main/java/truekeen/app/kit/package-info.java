@@ -1,0 +1,2 @@
+/** The kit: abrasives on the shelf, guides, testers. */
+package truekeen.app.kit;

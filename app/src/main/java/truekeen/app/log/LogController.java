@@ -1,0 +1,33 @@
+package truekeen.app.log;
+
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.log.LogRecords.Export;
+import truekeen.app.log.LogRecords.LogView;
+
+@RestController
+@RequestMapping("/api/v1/tools/{id}")
+class LogController {
+    private final LogService log;
+
+    LogController(LogService log) {
+        this.log = log;
+    }
+
+    @GetMapping("/log")
+    LogView log(@PathVariable UUID id) {
+        return log.log(id);
+    }
+
+    @GetMapping("/export")
+    ResponseEntity<Export> export(@PathVariable UUID id) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"tool-" + id + ".json\"")
+                .body(log.export(id));
+    }
+}

@@ -1,0 +1,155 @@
+package truekeen.app.log;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.angle.AngleRecords.SetupView;
+import truekeen.app.angle.AngleService;
+import truekeen.app.bench.BenchRecords.SessionSummary;
+import truekeen.app.bench.BenchService;
+import truekeen.app.edgetest.TestRecords.TestView;
+import truekeen.app.edgetest.TestService;
+import truekeen.app.log.LogRecords.Entry;
+import truekeen.app.log.LogRecords.Export;
+import truekeen.app.log.LogRecords.LogView;
+import truekeen.app.log.LogRecords.SteelPoint;
+import truekeen.app.log.LogRecords.WearView;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.survey.SurveyRecords.FindingView;
+import truekeen.app.survey.SurveyRecords.SurveyView;
+import truekeen.app.survey.SurveyService;
+import truekeen.app.tool.ToolRecords.ToolView;
+import truekeen.app.tool.ToolService;
+import truekeen.core.condition.Scope;
+import truekeen.core.message.Numbers;
+
+/** A tool's history, read from what the other places keep. */
+@Service
+@Transactional(readOnly = true)
+public class LogService {
+    private final ToolService tools;
+    private final SurveyService surveys;
+    private final AngleService angles;
+    private final BenchService bench;
+    private final TestService tests;
+    private final BenchClock clock;
+
+    LogService(
+            ToolService tools,
+            SurveyService surveys,
+            AngleService angles,
+            BenchService bench,
+            TestService tests,
+            BenchClock clock) {
+        this.tools = tools;
+        this.surveys = surveys;
+        this.angles = angles;
+        this.bench = bench;
+        this.tests = tests;
+        this.clock = clock;
+    }
+
+    /** The history, newest first. */
+    public LogView log(UUID toolId) {
+        ToolView tool = tools.tool(toolId);
+        List<TestView> tested = tests.all(toolId);
+        List<SessionSummary> sessions = bench.all(toolId, false);
+        List<ToolService.Wear> wear = tools.wear(toolId);
+        List<Entry> entries = new ArrayList<>();
+        entries.add(new Entry(
+                tool.takenInAt(),
+                "TAKE_IN",
+                "Taken in from the " + tool.crew(),
+                tool.note().isBlank() ? List.of() : List.of(tool.note())));
+        surveys.all(toolId).forEach(s -> entries.add(survey(s)));
+        angles.all(toolId).forEach(s -> entries.add(setup(s)));
+        sessions.forEach(s -> entries.add(session(s)));
+        tested.forEach(t -> entries.add(test(t)));
+        wear.forEach(w -> entries.add(new Entry(
+                w.at().toString(),
+                "STEEL",
+                mm(w.usableAfterMm()) + " of steel to the end of the usable length",
+                List.of(mm(w.usableBeforeMm() - w.usableAfterMm()) + " went, as planned; measure now and then."))));
+        entries.sort(Comparator.comparing(Entry::at).reversed());
+        List<SteelPoint> steel = new ArrayList<>();
+        steel.add(new SteelPoint(
+                tool.takenInAt(),
+                wear.isEmpty() ? tool.usableLengthMm() : wear.get(0).usableBeforeMm()));
+        wear.forEach(w -> steel.add(new SteelPoint(w.at().toString(), w.usableAfterMm())));
+        return new LogView(entries, steel, tool.retireLengthMm(), tested, sessions);
+    }
+
+    /** Everything about a tool, to be written out. */
+    public Export export(UUID toolId) {
+        return new Export(
+                "truekeen-tool/1",
+                clock.instant().toString(),
+                tools.tool(toolId),
+                surveys.all(toolId),
+                angles.all(toolId),
+                bench.all(toolId, false),
+                tests.all(toolId),
+                tools.wear(toolId).stream()
+                        .map(w ->
+                                new WearView(w.at().toString(), w.usableBeforeMm(), w.usableAfterMm(), w.secondaryMm()))
+                        .toList());
+    }
+
+    private static Entry survey(SurveyView s) {
+        List<String> lines =
+                new ArrayList<>(s.findings().stream().map(FindingView::words).toList());
+        lines.add(Numbers.plain(s.volumeMm3(), 2) + " mm³ to remove, " + mm(s.lostMm()) + " off the length");
+        return new Entry(s.takenAt(), "SURVEY", "Surveyed: " + SurveyService.words(Scope.valueOf(s.scope())), lines);
+    }
+
+    private static Entry setup(SetupView s) {
+        return new Entry(
+                s.madeAt(),
+                "SETUP",
+                "Set-up “" + s.name() + "”",
+                List.of(degrees(s.primaryDeg()) + " primary, " + degrees(s.lastDeg()) + " at the edge, " + s.guide()
+                        + " at "
+                        + Numbers.plain(s.projectionPrimaryMm(), 1) + " and " + Numbers.plain(s.projectionLastMm(), 1)
+                        + " mm"));
+    }
+
+    private static Entry session(SessionSummary s) {
+        String who = s.person().isBlank() ? "" : " by " + s.person();
+        String state = s.finishedAt() == null ? "At the bench" : "Worked at the bench";
+        return new Entry(
+                s.finishedAt() == null ? s.startedAt() : s.finishedAt(),
+                "BENCH",
+                state + who + ": " + s.strokesDone() + " strokes, " + s.strokesPlanned() + " planned",
+                s.steps().stream()
+                        .filter(d -> d.planned() > 0)
+                        .map(d -> d.title() + ": " + d.done() + " of " + d.planned()
+                                + (d.status().equals("SKIPPED") ? ", skipped" : ""))
+                        .toList());
+    }
+
+    private static Entry test(TestView t) {
+        List<String> lines = new ArrayList<>();
+        lines.add("mean " + Numbers.plain(t.verdict().meanGrams(), 0) + " g, worst "
+                + Numbers.plain(t.verdict().worst().grams(), 0) + " g at "
+                + Numbers.plain(t.verdict().worst().xMm(), 1) + " mm");
+        t.verdict().faults().forEach(f -> lines.add(f.why()));
+        return new Entry(
+                t.takenAt(),
+                "TEST",
+                (t.verdict().keen() ? "Keen" : "Not keen yet") + ": index "
+                        + Numbers.plain(t.verdict().index().value(), 2) + ", "
+                        + Numbers.plain(t.verdict().indexTarget(), 2) + " wanted",
+                lines);
+    }
+
+    private static String mm(double value) {
+        return Numbers.plain(value, 2) + " mm";
+    }
+
+    private static String degrees(double value) {
+        return Numbers.plain(value, 1) + "°";
+    }
+}

@@ -1,0 +1,2 @@
+/** Log: a tool's history and its export. */
+package truekeen.app.log;

@@ -1,0 +1,182 @@
+package truekeen.app.plan;
+
+import java.util.List;
+import java.util.Optional;
+import truekeen.app.angle.AngleRecords.SetupView;
+import truekeen.app.plan.PlanRecords.JobView;
+import truekeen.app.plan.PlanRecords.LegView;
+import truekeen.app.plan.PlanRecords.OfferView;
+import truekeen.app.plan.PlanRecords.PassedView;
+import truekeen.app.plan.PlanRecords.PlanView;
+import truekeen.app.plan.PlanRecords.StepView;
+import truekeen.app.platform.AdviceView;
+import truekeen.app.survey.SurveyService;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
+import truekeen.core.condition.Restoration;
+import truekeen.core.message.Numbers;
+import truekeen.core.progression.FinishWindow;
+import truekeen.core.progression.Job;
+import truekeen.core.progression.JobPath;
+import truekeen.core.progression.Leg;
+import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.WorkPlan;
+import truekeen.core.removal.StockRemoval;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.stepsheet.Step;
+
+/** The core's plan, for the screens. */
+public final class PlanViews {
+    private PlanViews() {}
+
+    static PlanView of(
+            Restoration r, WorkPlan plan, List<Step> steps, SetupView setup, SteelClass steel, double edgeLengthMm) {
+        return new PlanView(
+                r.scope().name(),
+                SurveyService.words(r.scope()),
+                r.reasons(),
+                edgeLengthMm,
+                setup.primaryDeg(),
+                setup.lastDeg(),
+                r.lostMm(),
+                r.secondaryWidthMm(),
+                plan.volumeMm3(),
+                minutes(plan),
+                plan.jobs().stream().map(p -> job(p, steel)).toList(),
+                plan.offers().stream()
+                        .map(o -> new OfferView(
+                                o.machine().id(),
+                                o.machine().name(),
+                                o.leastSeconds(),
+                                o.mostSeconds(),
+                                plan.grind().filter(o::equals).isPresent()))
+                        .toList(),
+                plan.strop().map(Abrasive::id).orElse(""),
+                plan.strop().map(Abrasive::name).orElse(""),
+                plan.stropNote(),
+                steps.stream().map(s -> step(s, setup)).toList());
+    }
+
+    /** A step, with the projection to set where the guide is set. */
+    public static StepView step(Step s, SetupView setup) {
+        Double projection = null;
+        if (s.kind() == Step.Kind.SET_GUIDE && s.angleDeg().isPresent()) {
+            boolean primary = Math.abs(s.angleDeg().get() - setup.primaryDeg()) < 1e-6;
+            projection = primary ? setup.projectionPrimaryMm() : setup.projectionLastMm();
+        }
+        return new StepView(
+                s.kind().name(),
+                s.title(),
+                s.abrasiveId(),
+                s.abrasiveName(),
+                s.where().fromMm(),
+                s.where().toMm(),
+                s.angleDeg().orElse(null),
+                projection,
+                s.forceN().orElse(null),
+                s.pressure(),
+                s.sides().stream().map(Enum::name).toList(),
+                s.strokes(),
+                s.strokesLow(),
+                s.strokesHigh(),
+                s.seconds(),
+                s.lubricant(),
+                s.look(),
+                s.gate(),
+                s.ifNot(),
+                s.burr(),
+                s.why(),
+                s.caution());
+    }
+
+    private static AdviceView minutes(WorkPlan plan) {
+        double spread = StockRemoval.firstEstimateSpread();
+        double perStroke = PlanRules.USUAL.secondsPerStroke();
+        return AdviceView.of(new Advice(
+                "time at the bench",
+                plan.seconds() / 60,
+                plan.secondsAt(1 / spread, perStroke) / 60,
+                plan.secondsAt(spread, perStroke) / 60,
+                "min",
+                Formula.LEAST_TIME,
+                List.of(
+                        new Advice.Given("steel to remove", Numbers.plain(plan.volumeMm3(), 2) + " mm³"),
+                        new Advice.Given("jobs", String.valueOf(plan.jobs().size())),
+                        new Advice.Given("re-settings of the guide", String.valueOf(plan.resets()))),
+                "first estimate: two sessions in three fall within the range",
+                "What is on the shelf and how it stands; the survey; the angles."));
+    }
+
+    private static JobView job(JobPath path, SteelClass steel) {
+        Job job = path.job();
+        Optional<FinishWindow> finish = job.finish();
+        return new JobView(
+                job.kind().name(),
+                title(job),
+                job.shaping().volumeMm3(),
+                job.shaping().workedAreaMm2(),
+                job.shaping().depthMm() * 1000,
+                job.startScratchUm(),
+                finish.map(FinishWindow::finestUm).orElse(null),
+                finish.map(FinishWindow::usualUm).orElse(null),
+                finish.map(FinishWindow::coarsestUm).orElse(null),
+                path.legs().stream().map(l -> leg(l, steel)).toList(),
+                path.passedOver().stream()
+                        .map(p -> new PassedView(
+                                p.abrasive().id(),
+                                p.abrasive().name(),
+                                p.abrasive().d50Um(),
+                                p.usable(),
+                                p.wouldCostSeconds(),
+                                p.why()))
+                        .toList(),
+                path.flags(),
+                path.seconds());
+    }
+
+    private static String title(Job job) {
+        return switch (job.kind()) {
+            case BACK -> "The back";
+            case PRIMARY -> "The primary";
+            case SECONDARY -> "The secondary";
+        };
+    }
+
+    private static LegView leg(Leg leg, SteelClass steel) {
+        double spread = StockRemoval.firstEstimateSpread();
+        Abrasive a = leg.abrasive();
+        Advice why = Advice.estimate(
+                "strokes on the " + a.name(),
+                leg.wholeStrokes(),
+                spread,
+                "strokes",
+                Formula.STROKES,
+                List.of(
+                        new Advice.Given("steel to remove here", Numbers.plain(leg.volumeMm3(), 3) + " mm³"),
+                        new Advice.Given("force", Numbers.plain(leg.forceN(), 0) + " N"),
+                        new Advice.Given("stroke", Numbers.plain(a.strokeMm(), 0) + " mm"),
+                        new Advice.Given("grain", Numbers.plain(a.d50Um(), 2) + " µm"),
+                        new Advice.Given(
+                                "resistance of the steel",
+                                Numbers.plain(StockRemoval.resistance(a, steel), 2) + " × plain carbon")),
+                "Pressure, and what your own log teaches about this stone.");
+        int strokes = leg.wholeStrokes();
+        return new LegView(
+                a.id(),
+                a.name(),
+                a.d50Um(),
+                strokes,
+                (int) Math.max(1, Math.floor(strokes / spread)),
+                (int) Math.ceil(strokes * spread),
+                leg.seconds(),
+                leg.forceN(),
+                leg.volumeMm3(),
+                leg.scratchBeforeUm(),
+                a.scratchUm(),
+                leg.flattenings(),
+                leg.waitSeconds(),
+                leg.degrease(),
+                AdviceView.of(why));
+    }
+}

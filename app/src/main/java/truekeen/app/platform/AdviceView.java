@@ -1,0 +1,58 @@
+package truekeen.app.platform;
+
+import java.util.List;
+import truekeen.core.advice.Advice;
+
+/**
+ * A number with its why.
+ *
+ * @param label what it is
+ * @param value the number
+ * @param low least to be expected; equal to the value where it is exact
+ * @param high most to be expected
+ * @param unit its unit
+ * @param meaning what the formula answers
+ * @param expression the formula
+ * @param symbols its symbols
+ * @param limits where it holds
+ * @param source where it is from
+ * @param given inputs
+ * @param evidence how good it is
+ * @param changes what would change it
+ */
+public record AdviceView(
+        String label,
+        double value,
+        double low,
+        double high,
+        String unit,
+        String meaning,
+        String expression,
+        String symbols,
+        String limits,
+        String source,
+        List<Given> given,
+        String evidence,
+        String changes) {
+
+    /** One input. */
+    public record Given(String name, String value) {}
+
+    /** The view of an advice. */
+    public static AdviceView of(Advice a) {
+        return new AdviceView(
+                a.label(),
+                a.value(),
+                a.low(),
+                a.high(),
+                a.unit(),
+                a.formula().meaning(),
+                a.formula().expression(),
+                a.formula().symbols(),
+                a.formula().limits(),
+                a.formula().source(),
+                a.given().stream().map(g -> new Given(g.name(), g.value())).toList(),
+                a.evidence(),
+                a.changes());
+    }
+}

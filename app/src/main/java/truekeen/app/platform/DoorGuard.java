@@ -1,0 +1,99 @@
+package truekeen.app.platform;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.util.List;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+
+/**
+ * Stands at the door: a page from elsewhere in the same browser cannot drive the local service, since its requests name
+ * another origin or host, and a body that is far too large is not read. Also sets the headers that keep the page itself
+ * from running anything foreign.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class DoorGuard extends OncePerRequestFilter {
+    /** No form of the bench is larger. */
+    static final int MOST_BYTES = 1_000_000;
+
+    private static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline';"
+            + " img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none';"
+            + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+    private final Settings settings;
+    private final ObjectMapper json;
+
+    DoorGuard(Settings settings, ObjectMapper json) {
+        this.settings = settings;
+        this.json = json;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        response.setHeader("Content-Security-Policy", POLICY);
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("X-Frame-Options", "DENY");
+        response.setHeader("Referrer-Policy", "no-referrer");
+        response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+        if (request.getRequestURI().startsWith("/api/")) {
+            response.setHeader("Cache-Control", "no-store");
+        }
+        if (!settings.allowedHosts().contains(request.getServerName()) || foreign(request)) {
+            refuse(response, HttpStatus.FORBIDDEN, Refusal.of(MessageCode.ORIGIN_REFUSED, "", ""));
+            return;
+        }
+        if (request.getContentLengthLong() > MOST_BYTES) {
+            refuse(
+                    response,
+                    HttpStatus.PAYLOAD_TOO_LARGE,
+                    Refusal.of(MessageCode.BODY_TOO_LARGE, "", request.getContentLengthLong())
+                            .with("high", "1 MB"));
+            return;
+        }
+        chain.doFilter(request, response);
+    }
+
+    /** Whether the request was made by a page of another origin. */
+    private static boolean foreign(HttpServletRequest request) {
+        String site = request.getHeader("Sec-Fetch-Site");
+        boolean reads = List.of("GET", "HEAD").contains(request.getMethod());
+        if (site != null && !site.equals("same-origin") && !site.equals("none")) {
+            // Following a link here from another page is harmless; anything else from there is not.
+            boolean link = reads && "navigate".equals(request.getHeader("Sec-Fetch-Mode"));
+            return !link;
+        }
+        String origin = request.getHeader("Origin");
+        if (origin == null) {
+            return false;
+        }
+        try {
+            URI from = URI.create(origin);
+            return from.getHost() == null
+                    || !from.getHost().equals(request.getServerName())
+                    || from.getPort() != request.getServerPort();
+        } catch (IllegalArgumentException notAnOrigin) {
+            return true;
+        }
+    }
+
+    private void refuse(HttpServletResponse response, HttpStatus status, Refusal refusal) throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        json.writeValue(response.getOutputStream(), ProblemDetail.forStatusAndDetail(status, refusal.words()));
+    }
+}

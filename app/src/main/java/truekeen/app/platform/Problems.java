@@ -1,0 +1,128 @@
+package truekeen.app.platform;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.hibernate.exception.JDBCConnectionException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+
+/** Turns what went wrong into problem details (RFC 9457) that name the field, the value and what is allowed. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private static final Set<MessageCode> CONFLICTS = Set.of(
+            MessageCode.CHANGED_MEANWHILE,
+            MessageCode.SESSION_HELD,
+            MessageCode.SESSION_CLOSED,
+            MessageCode.SESSION_OPEN,
+            MessageCode.EVENT_OUT_OF_PLACE);
+
+    /**
+     * One fault, as the screens read it.
+     *
+     * @param field name of the field, or empty
+     * @param code name of the message
+     * @param value what was given
+     * @param allowed what is allowed, or empty
+     * @param message the words
+     */
+    record Fault(String field, String code, String value, String allowed, String message) {
+        static Fault of(Refusal r) {
+            return new Fault(r.field(), r.code().name(), r.value(), r.allowed(), r.words());
+        }
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refused(RefusedException refused) {
+        MessageCode code = refused.refusals().get(0).code();
+        HttpStatus status = code == MessageCode.NOT_FOUND
+                ? HttpStatus.NOT_FOUND
+                : CONFLICTS.contains(code) ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_ENTITY;
+        return problem(status, refused.refusals());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> changedMeanwhile(OptimisticLockingFailureException ignored) {
+        return problem(HttpStatus.CONFLICT, List.of(Refusal.of(MessageCode.CHANGED_MEANWHILE, "", "")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> collided(DataIntegrityViolationException collision) {
+        LOG.warn("Two writes collided: {}", collision.getMostSpecificCause().getMessage());
+        return problem(HttpStatus.CONFLICT, List.of(Refusal.of(MessageCode.CHANGED_MEANWHILE, "", "")));
+    }
+
+    @ExceptionHandler({
+        CannotCreateTransactionException.class,
+        DataAccessResourceFailureException.class,
+        JDBCConnectionException.class,
+        TransactionSystemException.class
+    })
+    ResponseEntity<ProblemDetail> storeAway(Exception away) {
+        LOG.error("The database cannot be reached", away);
+        return problem(HttpStatus.SERVICE_UNAVAILABLE, List.of(Refusal.of(MessageCode.STORE_AWAY, "", "")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> wrongType(MethodArgumentTypeMismatchException mismatch) {
+        return problem(
+                HttpStatus.NOT_FOUND,
+                List.of(Refusal.of(MessageCode.NOT_FOUND, mismatch.getName(), mismatch.getValue())
+                        .with("what", "such thing as")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unexpected(Exception fault, HttpServletRequest request) {
+        LOG.error("Unexpected fault at {} {}", request.getMethod(), request.getRequestURI(), fault);
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here. Nothing was changed; try again.");
+        return ResponseEntity.internalServerError().body(detail);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unreadable,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        String cause = unreadable.getMostSpecificCause().getMessage();
+        String line = cause == null ? "no body" : cause.lines().findFirst().orElse("no body");
+        Refusal refusal = Refusal.of(MessageCode.BODY_UNREADABLE, "", "")
+                .with("what", line.length() > 160 ? line.substring(0, 160) + "…" : line);
+        return ResponseEntity.badRequest().body(body(HttpStatus.BAD_REQUEST, List.of(refusal)));
+    }
+
+    private static ResponseEntity<ProblemDetail> problem(HttpStatus status, List<Refusal> refusals) {
+        return ResponseEntity.status(status).body(body(status, refusals));
+    }
+
+    private static ProblemDetail body(HttpStatus status, List<Refusal> refusals) {
+        ProblemDetail detail =
+                ProblemDetail.forStatusAndDetail(status, refusals.get(0).words());
+        String code = refusals.get(0).code().name();
+        detail.setType(java.net.URI.create("urn:truekeen:" + code.toLowerCase(Locale.ROOT)));
+        detail.setProperty("errors", refusals.stream().map(Fault::of).toList());
+        return detail;
+    }
+}

@@ -1,0 +1,14 @@
+package truekeen.app.platform;
+
+import java.util.List;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+
+/**
+ * Settings of the service.
+ *
+ * @param allowedHosts host names a request may name
+ * @param demo whether an empty database is filled with the demonstration
+ * @param clock instant (ISO) the clock starts from, for pictures and tests; empty for the real time
+ */
+@ConfigurationProperties("truekeen")
+public record Settings(List<String> allowedHosts, boolean demo, String clock) {}

@@ -1,0 +1,2 @@
+/** The shop: whose tools come in and who works at the bench. */
+package truekeen.app.shop;

@@ -1,0 +1,11 @@
+package truekeen.app.survey;
+
+import java.util.Optional;
+import java.util.UUID;
+import truekeen.core.condition.TargetBevel;
+
+/** Where the survey learns which bevels were chosen for a tool; the angle package answers. */
+public interface ChosenBevels {
+    /** The bevels of the tool's set-up, if one was saved. */
+    Optional<TargetBevel> chosen(UUID toolId);
+}

@@ -1,0 +1,38 @@
+package truekeen.app.survey;
+
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.survey.SurveyRecords.LatestSurvey;
+import truekeen.app.survey.SurveyRecords.SurveyForm;
+import truekeen.app.survey.SurveyRecords.SurveyPreview;
+import truekeen.app.survey.SurveyRecords.SurveyView;
+
+@RestController
+@RequestMapping("/api/v1/tools/{id}")
+class SurveyController {
+    private final SurveyService surveys;
+
+    SurveyController(SurveyService surveys) {
+        this.surveys = surveys;
+    }
+
+    @PostMapping("/survey/preview")
+    SurveyPreview preview(@PathVariable UUID id, @RequestBody SurveyForm form) {
+        return surveys.preview(id, form);
+    }
+
+    @PostMapping("/surveys")
+    SurveyView take(@PathVariable UUID id, @RequestBody SurveyForm form) {
+        return surveys.take(id, form);
+    }
+
+    @GetMapping("/survey")
+    LatestSurvey latest(@PathVariable UUID id) {
+        return surveys.latest(id);
+    }
+}

@@ -1,0 +1,107 @@
+package truekeen.app.survey;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import truekeen.app.platform.Form;
+import truekeen.app.survey.SurveyRecords.FindingForm;
+import truekeen.app.survey.SurveyRecords.SurveyForm;
+import truekeen.core.condition.BackState;
+import truekeen.core.condition.Dullness;
+import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.Finding;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.tool.FlatBackTool;
+
+/** Reads what was put down about an edge. */
+final class SurveyFormReader {
+    private static final int MOST_READ = 60;
+
+    final Form form = new Form();
+    /** The survey, or null while something in it is wrong. */
+    final EdgeSurvey survey;
+
+    SurveyFormReader(SurveyForm in, FlatBackTool tool) {
+        Dullness dullness = choice("dullness", "How dull it is", in.dullness(), Dullness.values());
+        BackState back = choice("backState", "The state of the back", in.backState(), BackState.values());
+        EdgeSurvey.HighCorner high =
+                choice("highCorner", "Which corner is high", in.highCorner(), EdgeSurvey.HighCorner.values());
+        double backDepth =
+                form.lengthIfAny("backDepth", in.backDepth()).map(Length::mm).orElse(0.0);
+        Angle off = high == EdgeSurvey.HighCorner.NONE ? Angle.ZERO : off(in, tool);
+        List<Finding> findings = findings(in, tool);
+        form.checks().text("person", "A name", in.person(), false, 80);
+        if (!form.checks().clean() || dullness == null || back == null || high == null || off == null) {
+            survey = null;
+            return;
+        }
+        EdgeSurvey read = new EdgeSurvey(
+                findings,
+                new EdgeSurvey.Squareness(high, off, in.squareMend()),
+                dullness,
+                in.stropTried(),
+                back,
+                backDepth);
+        read.check(form.checks(), tool.edgeLengthMm(), tool.usableLength().mm());
+        survey = form.checks().clean() ? read : null;
+    }
+
+    private Angle off(SurveyForm in, FlatBackTool tool) {
+        if (!"GAP".equals(in.squareAs())) {
+            return form.angle("square.off", in.squareOff());
+        }
+        Length gap = form.length("square.off", in.squareOff());
+        if (gap == null) {
+            return null;
+        }
+        Angle angle = EdgeSurvey.Squareness.fromGap(gap, tool.width());
+        form.echoes().put("square.off", gap + " over the width is " + angle);
+        return angle;
+    }
+
+    private List<Finding> findings(SurveyForm in, FlatBackTool tool) {
+        List<Finding> findings = new ArrayList<>();
+        List<FindingForm> given = in.findings() == null ? List.of() : in.findings();
+        if (given.size() > MOST_READ) {
+            form.checks()
+                    .refuse(Refusal.of(MessageCode.TOO_MANY, "findings", given.size())
+                            .with("high", MOST_READ)
+                            .with("what", "findings"));
+            return findings;
+        }
+        for (int i = 0; i < given.size(); i++) {
+            FindingForm f = given.get(i);
+            String at = "findings[" + i + "].";
+            Finding.Kind kind = choice(at + "kind", "What was found", f.kind(), Finding.Kind.values());
+            Length from = form.length(at + "fromMm", f.from());
+            Length to = form.length(at + "toMm", f.to());
+            boolean bright = kind == Finding.Kind.BRIGHT;
+            Length depth = bright ? Length.ofMm(0) : form.length(at + "depthMm", f.depth());
+            if (kind != null && from != null && to != null && depth != null) {
+                if (kind == Finding.Kind.ROUNDED_CORNER) {
+                    atACorner(at, from.mm(), to.mm(), tool.edgeLengthMm());
+                }
+                findings.add(new Finding(kind, from.mm(), to.mm(), depth.mm(), f.leave()));
+            }
+        }
+        return findings;
+    }
+
+    private void atACorner(String at, double from, double to, double edge) {
+        form.checks().require(from <= 1e-6 || to >= edge - 1e-6, () -> Refusal.of(
+                        MessageCode.OUT_OF_RANGE, at + "fromMm", Length.ofMm(from))
+                .with("what", "A rounded corner that starts at a place")
+                .with("low", "the left corner")
+                .with("high", "the right corner"));
+    }
+
+    private <E extends Enum<E>> E choice(String field, String what, String given, E[] values) {
+        Optional<E> found =
+                Arrays.stream(values).filter(v -> v.name().equals(given)).findFirst();
+        return form.choice(field, what, given, found, Arrays.toString(values).replaceAll("[\\[\\]]", ""));
+    }
+}

@@ -1,0 +1,95 @@
+package truekeen.app.survey;
+
+import jakarta.annotation.Nullable;
+import java.util.List;
+import java.util.UUID;
+import truekeen.app.platform.AdviceView;
+import truekeen.app.platform.SectionView;
+import truekeen.app.tool.ToolRecords.Echo;
+import truekeen.app.tool.ToolRecords.FaultView;
+
+/** What the survey shows and takes. */
+public final class SurveyRecords {
+    private SurveyRecords() {}
+
+    /** One mark on the strip, its lengths as typed or as drawn. */
+    public record FindingForm(String kind, String from, String to, String depth, boolean leave) {}
+
+    /**
+     * What is put down about an edge.
+     *
+     * @param dullness TOUCH_UP, DULL or LIGHT_VISIBLE
+     * @param backDepth depth of what is wrong with the back, as typed, or empty for the usual
+     * @param highCorner NONE, LEFT or RIGHT
+     * @param squareOff how far out of square, as typed: an angle, or a gap over the width
+     * @param squareAs ANGLE or GAP
+     * @param basedOn id of the survey this one follows, or empty for the first
+     */
+    public record SurveyForm(
+            List<FindingForm> findings,
+            String dullness,
+            boolean stropTried,
+            String backState,
+            String backDepth,
+            String highCorner,
+            String squareOff,
+            String squareAs,
+            boolean squareMend,
+            String person,
+            String basedOn) {}
+
+    /** A mark as it was understood (mm from the left corner). */
+    public record FindingView(String kind, double fromMm, double toMm, double depthMm, boolean leave, String words) {}
+
+    /** One place along the edge (mm). */
+    public record StationView(double xMm, double presentMm, double recessionMm) {}
+
+    /**
+     * What must go.
+     *
+     * @param scope one of the six scopes
+     * @param scopeWords it in words
+     */
+    public record ResultView(
+            String scope,
+            String scopeWords,
+            List<String> reasons,
+            double newEdgeMm,
+            AdviceView lost,
+            AdviceView volume,
+            double primaryMm3,
+            double secondaryMm3,
+            double backMm3,
+            double usableAfterMm,
+            double steelLeftMm,
+            AdviceView honingsLeft,
+            double secondaryWidthMm,
+            double primaryDeg,
+            double lastDeg,
+            List<StationView> stations,
+            SectionView section) {}
+
+    /** A survey read, before it is stored. */
+    public record SurveyPreview(
+            List<Echo> echoes,
+            List<FaultView> faults,
+            List<FindingView> findings,
+            double outOfSquareDeg,
+            @Nullable ResultView result) {}
+
+    /** A survey as it was taken. */
+    public record SurveyView(
+            UUID id,
+            UUID toolId,
+            String takenAt,
+            String person,
+            String scope,
+            double lostMm,
+            double volumeMm3,
+            SurveyForm form,
+            List<FindingView> findings,
+            double outOfSquareDeg) {}
+
+    /** The newest survey of a tool, if it has one. */
+    public record LatestSurvey(@Nullable SurveyView survey) {}
+}

@@ -1,0 +1,176 @@
+package truekeen.app.survey;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Form;
+import truekeen.app.survey.SurveyRecords.FindingView;
+import truekeen.app.survey.SurveyRecords.LatestSurvey;
+import truekeen.app.survey.SurveyRecords.SurveyForm;
+import truekeen.app.survey.SurveyRecords.SurveyPreview;
+import truekeen.app.survey.SurveyRecords.SurveyView;
+import truekeen.app.tool.ToolRecords.Echo;
+import truekeen.app.tool.ToolRecords.FaultView;
+import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.angle.AngleChoice;
+import truekeen.core.angle.AngleChooser;
+import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.Finding;
+import truekeen.core.condition.Restoration;
+import truekeen.core.condition.Restorer;
+import truekeen.core.condition.Scope;
+import truekeen.core.condition.TargetBevel;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+
+/** Reads surveys, asks the core what must go, and keeps them. */
+@Service
+@Transactional
+public class SurveyService {
+    private static final Map<Finding.Kind, String> WORDS = Map.of(
+            Finding.Kind.CHIP, "chip",
+            Finding.Kind.BRIGHT, "bright spot",
+            Finding.Kind.ROUNDED_CORNER, "rounded corner");
+
+    private final Surveys surveys;
+    private final ToolService tools;
+    private final ChosenBevels chosen;
+    private final BenchClock clock;
+
+    SurveyService(Surveys surveys, ToolService tools, ChosenBevels chosen, BenchClock clock) {
+        this.surveys = surveys;
+        this.tools = tools;
+        this.chosen = chosen;
+        this.clock = clock;
+    }
+
+    /** A survey as the core knows it. */
+    public record CoreSurvey(UUID id, Instant takenAt, EdgeSurvey survey) {}
+
+    /** The bevels a tool is to have: its set-up's, else those that the tables advise. */
+    @Transactional(readOnly = true)
+    public TargetBevel target(CoreTool tool) {
+        return chosen.chosen(tool.id()).orElseGet(() -> {
+            AngleChoice advised = AngleChooser.choose(
+                    tool.trade(), tool.steel(), Optional.of(tool.geometry().primary()));
+            return new TargetBevel(advised.primary(), advised.last());
+        });
+    }
+
+    /** Reads a survey and works out what must go, without storing anything. */
+    @Transactional(readOnly = true)
+    public SurveyPreview preview(UUID toolId, SurveyForm in) {
+        CoreTool tool = tools.core(toolId);
+        SurveyFormReader read = new SurveyFormReader(in, tool.geometry());
+        TargetBevel target = target(tool);
+        Restoration restoration = read.survey == null
+                ? null
+                : read.form.checks().attempt(() -> Restorer.restore(tool.geometry(), read.survey, target));
+        List<FindingView> findings = read.survey == null ? List.of() : views(read.survey.findings());
+        return new SurveyPreview(
+                read.form.echoes().entrySet().stream()
+                        .map(e -> new Echo(e.getKey(), e.getValue()))
+                        .toList(),
+                read.form.checks().refusals().stream()
+                        .map(r -> new FaultView(r.field(), r.words()))
+                        .toList(),
+                findings,
+                read.survey == null ? 0 : read.survey.square().off().degrees(),
+                restoration == null ? null : RestorationView.of(restoration, tool, target));
+    }
+
+    /** Keeps a survey. One that was based on an older survey than the newest is refused. */
+    public SurveyView take(UUID toolId, SurveyForm in) {
+        CoreTool tool = tools.core(toolId);
+        SurveyFormReader read = new SurveyFormReader(in, tool.geometry());
+        read.form.checks().orThrow();
+        String newest = newest(toolId).map(s -> s.id.toString()).orElse("");
+        if (!newest.equals(Form.orEmpty(in.basedOn()))) {
+            throw new RefusedException(Refusal.of(MessageCode.CHANGED_MEANWHILE, "", in.basedOn()));
+        }
+        Restoration restoration = Restorer.restore(tool.geometry(), read.survey, target(tool));
+        SurveyRow row = new SurveyRow(toolId, clock.instant(), in, read.survey);
+        row.scope = restoration.scope();
+        row.lostMm = restoration.lostMm();
+        row.volumeMm3 = restoration.volumeMm3();
+        return view(surveys.save(row));
+    }
+
+    /** The newest survey, for the screens. */
+    @Transactional(readOnly = true)
+    public LatestSurvey latest(UUID toolId) {
+        tools.core(toolId);
+        return new LatestSurvey(newest(toolId).map(SurveyService::view).orElse(null));
+    }
+
+    /** The newest survey, for the core. */
+    @Transactional(readOnly = true)
+    public Optional<CoreSurvey> core(UUID toolId) {
+        return newest(toolId).map(s -> new CoreSurvey(s.id, s.takenAt, s.toCore()));
+    }
+
+    /** All surveys of a tool, oldest first. */
+    @Transactional(readOnly = true)
+    public List<SurveyView> all(UUID toolId) {
+        return surveys.findByToolIdOrderByTakenAt(toolId).stream()
+                .map(SurveyService::view)
+                .toList();
+    }
+
+    /** The six scopes in words. */
+    public static String words(Scope scope) {
+        return switch (scope) {
+            case STROP_ONLY -> "Strop only";
+            case FINE_STONE_ONLY -> "Fine stone only";
+            case FULL_HONING -> "Full honing";
+            case REGRIND -> "Re-grind";
+            case REPAIR -> "Repair";
+            case RETIRE -> "Retire";
+        };
+    }
+
+    private Optional<SurveyRow> newest(UUID toolId) {
+        return surveys.findFirstByToolIdOrderByTakenAtDesc(toolId);
+    }
+
+    private static List<FindingView> views(List<Finding> findings) {
+        return findings.stream()
+                .map(f -> new FindingView(f.kind().name(), f.fromMm(), f.toMm(), f.depthMm(), f.leave(), words(f)))
+                .toList();
+    }
+
+    private static String words(Finding f) {
+        String where = Numbers.plain(f.fromMm(), 1) + " to " + Numbers.plain(f.toMm(), 1) + " mm";
+        String depth = f.kind() == Finding.Kind.BRIGHT ? "" : ", " + Numbers.plain(f.depthMm(), 2) + " mm deep";
+        return WORDS.get(f.kind()) + " at " + where + depth + (f.leave() ? ", left on purpose" : "");
+    }
+
+    private static SurveyView view(SurveyRow s) {
+        return new SurveyView(
+                s.id,
+                s.toolId,
+                s.takenAt.toString(),
+                s.person,
+                s.scope.name(),
+                s.lostMm,
+                s.volumeMm3,
+                s.form,
+                views(s.findings),
+                s.squareOffDeg);
+    }
+
+    interface Surveys extends JpaRepository<SurveyRow, UUID> {
+        Optional<SurveyRow> findFirstByToolIdOrderByTakenAtDesc(UUID toolId);
+
+        List<SurveyRow> findByToolIdOrderByTakenAt(UUID toolId);
+    }
+}
