@@ -96,7 +96,9 @@ public final class ProgressionPlanner {
                         a,
                         path.seconds() - best.seconds(),
                         true,
-                        path.tooWide() > best.tooWide() ? "only with a step too wide" : costWords(path.seconds() - best.seconds())))
+                        path.tooWide() > best.tooWide()
+                                ? "only with a step too wide"
+                                : costWords(path.seconds() - best.seconds())))
                 .orElseGet(() -> new PassedOver(
                         a,
                         0,

@@ -1,0 +1,44 @@
+import { Route, Switch } from 'wouter'
+import { AnglePage } from './angle/AnglePage'
+import { BenchPage } from './bench/BenchPage'
+import { BoardPage } from './board/BoardPage'
+import { TestPage } from './edgetest/TestPage'
+import { KitPage } from './kit/KitPage'
+import { LogPage } from './log/LogPage'
+import { PlanPage } from './plan/PlanPage'
+import { RackPage } from './rack/RackPage'
+import { SurveyPage } from './survey/SurveyPage'
+import { TakeInPage } from './takein/TakeInPage'
+import { ToolBench, ToolHub } from './tool/ToolHub'
+import { Shell } from './ui/Shell'
+
+/** Every place has an address of its own; the bench fills the screen. */
+export function App() {
+  return (
+    <Switch>
+      <Route path="/bench/:id">{(p) => <BenchPage key={p.id} sessionId={p.id} />}</Route>
+      <Route>
+        <Shell>
+          <Switch>
+            <Route path="/" component={BoardPage} />
+            <Route path="/rack" component={RackPage} />
+            <Route path="/kit" component={KitPage} />
+            <Route path="/take-in">{() => <TakeInPage />}</Route>
+            <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/take-in">{(p) => <TakeInPage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/survey">{(p) => <SurveyPage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/angle">{(p) => <AnglePage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/plan">{(p) => <PlanPage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/bench">{(p) => <ToolBench key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/test">{(p) => <TestPage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/log">{(p) => <LogPage key={p.id} toolId={p.id} />}</Route>
+            <Route>
+              <h1 className="text-xl font-semibold mt-8">There is nothing at this address</h1>
+              <p className="mt-2">Go back to the bench board and start from the tool.</p>
+            </Route>
+          </Switch>
+        </Shell>
+      </Route>
+    </Switch>
+  )
+}

@@ -1,0 +1,132 @@
+import { useState } from 'react'
+import { Link } from 'wouter'
+import { Strip } from '../drawings/Strip'
+import { Act } from '../ui/Act'
+import { num } from '../ui/format'
+import { Coming, Notice, Trouble } from '../ui/Notice'
+import { StepAtHand } from './StepAtHand'
+import { useSession, useWakeLock, type Session } from './useSession'
+
+/** The bench: one step, full screen, for wet hands an arm's length away. */
+export function BenchPage({ sessionId }: { sessionId: string }) {
+  const bench = useSession(sessionId)
+  useWakeLock()
+  const { session } = bench
+  if (!session.data)
+    return session.isError ? (
+      <Trouble error={session.error} again={() => void session.refetch()} />
+    ) : (
+      <Coming />
+    )
+  const s = session.data
+  const step = s.steps[s.current]
+  return (
+    <div className="min-h-dvh flex flex-col px-3 sm:px-6 pb-4">
+      <header className="flex flex-wrap items-center gap-x-4 rule-b">
+        <Link href={`/tools/${s.toolId}`} className="btn btn-ghost min-h-14 px-2">
+          ← Leave the bench
+        </Link>
+        <h1 className="text-[1.1rem] font-semibold">{s.toolName}</h1>
+        <Progress session={s} />
+      </header>
+      <Strip
+        lengthMm={s.edgeLengthMm}
+        label={step ? `Work from ${num(step.step.fromMm)} to ${num(step.step.toMm)} mm` : 'The edge'}
+        {...(step && { where: { fromMm: step.step.fromMm, toMm: step.step.toMm } })}
+      />
+      <Standing bench={bench} session={s} />
+      {s.finishedAt ? (
+        <p className="text-[1.4rem] py-8">This session is finished and stands in the log.</p>
+      ) : s.allDone ? (
+        <>
+          <p className="text-[1.6rem] font-semibold pt-8">Every step is done. Now see what the edge says.</p>
+          {s.held && s.undoable && <UndoLast onUndo={() => bench.tell({ kind: 'UNDO', step: s.current })} />}
+          <Act href={`/tools/${s.toolId}/test`}>Test the edge</Act>
+        </>
+      ) : (
+        step && <StepAtHand key={s.current} session={s} bench={bench} />
+      )}
+    </div>
+  )
+}
+
+function UndoLast({ onUndo }: { onUndo: () => void }) {
+  return (
+    <button type="button" className="btn btn-outline min-h-[72px] self-start mt-6" onClick={onUndo}>
+      Take back the last step
+    </button>
+  )
+}
+
+function Progress({ session }: { session: Session }) {
+  const [open, setOpen] = useState(false)
+  const at = Math.min(session.current + 1, session.steps.length)
+  return (
+    <div className="ml-auto">
+      <button
+        type="button"
+        className="btn btn-ghost min-h-14"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+      >
+        Step {at} of {session.steps.length}
+      </button>
+      {open && (
+        <ol className="absolute right-3 z-40 bg-base-100 border-2 border-base-content p-4 max-w-[92vw] max-h-[70vh] overflow-auto">
+          {session.steps.map((s, i) => (
+            <li
+              key={i}
+              className={`py-1 ${s.status === 'HERE' ? 'font-semibold' : s.status === 'WAITING' ? '' : 'quiet'}`}
+            >
+              {i + 1}. {s.step.title}
+              {s.status === 'DONE' ? ' ✓' : s.status === 'SKIPPED' ? ', skipped' : ''}
+            </li>
+          ))}
+        </ol>
+      )}
+    </div>
+  )
+}
+
+/** Who holds the session, what is not sent yet, what came late: in the flow, never in the way. */
+function Standing({ bench, session }: { bench: ReturnType<typeof useSession>; session: Session }) {
+  const { pending, trouble, act } = bench
+  return (
+    <div aria-live="polite">
+      {!session.held && !session.finishedAt && (
+        <div className="border-l-4 border-error pl-3 py-2 my-2 flex flex-wrap items-center gap-3">
+          <p className="flex-1 min-w-[14rem]">
+            This session is at the bench on another device
+            {session.holderPerson ? ` (${session.holderPerson})` : ''}. Here it is only shown.
+          </p>
+          <button type="button" className="btn btn-primary min-h-[72px]" onClick={() => void act('takeover')}>
+            Take it over here
+          </button>
+        </div>
+      )}
+      {session.held && session.late > 0 && (
+        <div className="border-l-4 border-warning pl-3 py-2 my-2 flex flex-wrap items-center gap-3">
+          <p className="flex-1 min-w-[14rem]">
+            {session.late} strokes came late from the device that had it before. They are set aside.
+          </p>
+          <button type="button" className="btn min-h-[72px]" onClick={() => void act('add-late')}>
+            Add them
+          </button>
+          <button
+            type="button"
+            className="btn btn-outline min-h-[72px]"
+            onClick={() => void act('leave-late')}
+          >
+            Leave them out
+          </button>
+        </div>
+      )}
+      {trouble && (
+        <Notice kind={trouble.away ? 'warn' : 'danger'}>
+          {trouble.words}
+          {trouble.away && pending.length > 0 && ' Count on: it is kept here and sent as soon as it can be.'}
+        </Notice>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,94 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react'
+import { api, ask } from '../api/client'
+import { deviceKey, kept } from '../api/local'
+import { StrokeQueue, type Session } from './strokeQueue'
+
+export type { Session } from './strokeQueue'
+
+const WATCH_MS = 3000
+
+/** A session at the bench: as the service knows it, what is still on its way there, and what can be done. */
+export function useSession(id: string) {
+  const device = deviceKey()
+  const queries = useQueryClient()
+  const session = useQuery({
+    queryKey: ['session', id],
+    queryFn: () => ask(api.GET('/api/v1/sessions/{id}', { params: { path: { id }, query: { device } } })),
+    refetchInterval: WATCH_MS,
+    retry: false,
+  })
+  const queue = useMemo(
+    () =>
+      new StrokeQueue(
+        id,
+        device,
+        () => kept('person') ?? '',
+        (next) => {
+          void queries.cancelQueries({ queryKey: ['session', id] })
+          queries.setQueryData<Session>(['session', id], next)
+        },
+        () => void queries.invalidateQueries({ queryKey: ['session', id] }),
+      ),
+    [device, id, queries],
+  )
+  useEffect(() => {
+    queue.start()
+    return () => queue.stop()
+  }, [queue])
+  const state = useSyncExternalStore(queue.subscribe, queue.snapshot)
+  const shown = session.data
+  useEffect(() => {
+    if (shown) queue.settle(shown)
+  }, [queue, shown])
+  const pending = shown ? state.pending.filter((e) => !shown.confirmed.includes(e.id)) : state.pending
+  const trouble = state.trouble
+
+  const act = useCallback(
+    async (what: 'takeover' | 'add-late' | 'leave-late') => {
+      const params = { path: { id } }
+      const person = kept('person') ?? ''
+      const call =
+        what === 'takeover'
+          ? api.POST('/api/v1/sessions/{id}/takeover', { params, body: { device, person } })
+          : api.POST('/api/v1/sessions/{id}/late', {
+              params,
+              body: { device, person, add: what === 'add-late' },
+            })
+      try {
+        queries.setQueryData<Session>(['session', id], await ask(call))
+        queue.clearTrouble()
+      } catch (error) {
+        queue.fail(error instanceof Error ? error.message : 'It did not work.')
+      }
+    },
+    [device, id, queries, queue],
+  )
+
+  return { session, pending, trouble, tell: queue.tell, act }
+}
+
+/** Keeps the screen awake while the bench is open, where the browser can. */
+export function useWakeLock() {
+  useEffect(() => {
+    let lock: WakeLockSentinel | undefined
+    let gone = false
+    const take = () => {
+      if (document.visibilityState !== 'visible' || !('wakeLock' in navigator)) return
+      navigator.wakeLock
+        .request('screen')
+        .then((l) => {
+          if (gone) void l.release()
+          else lock = l
+        })
+        .catch(() => undefined)
+    }
+    take()
+    document.addEventListener('visibilitychange', take)
+    return () => {
+      gone = true
+      document.removeEventListener('visibilitychange', take)
+      void lock?.release()
+    }
+  }, [])
+}

@@ -1,0 +1,57 @@
+import { useQuery } from '@tanstack/react-query'
+import { api, ask } from '../api/client'
+import { Act } from '../ui/Act'
+import { day, span } from '../ui/format'
+import { Coming, Trouble } from '../ui/Notice'
+import { ToolLine } from './ToolLine'
+
+export function useBoard() {
+  return useQuery({
+    queryKey: ['board'],
+    queryFn: () => ask(api.GET('/api/v1/board')),
+    refetchInterval: 20_000,
+  })
+}
+
+/** What is at the bench, what waits and for when, what soaks. */
+export function BoardPage() {
+  const board = useBoard()
+  if (board.isPending) return <Coming />
+  if (board.isError) return <Trouble error={board.error} again={() => void board.refetch()} />
+  const { tools, today, soaking } = board.data
+  const widest = Math.max(30, ...tools.map((t) => t.edgeLengthMm))
+  const groups = [
+    { name: 'At the bench', list: tools.filter((t) => t.atBench) },
+    { name: 'Waiting', list: tools.filter((t) => !t.atBench && !t.ready) },
+    { name: 'Ready', list: tools.filter((t) => t.ready) },
+  ]
+  return (
+    <>
+      <h1 className="text-[1.5rem] font-semibold pt-5">Bench board, {day(today)}</h1>
+      {soaking.length > 0 && (
+        <p className="pt-1">
+          In the water: {soaking.map((s) => `${s.name}, ${span(s.secondsLeft)} more`).join('; ')}
+        </p>
+      )}
+      {tools.length === 0 && (
+        <p className="mt-6 max-w-[36rem]">
+          Tools stand here from the door until they are ready: what is at the bench, what waits, and for when.
+          Take the first one in, then put your abrasives and a guide down in the Kit.
+        </p>
+      )}
+      {groups
+        .filter((g) => g.list.length > 0)
+        .map((g) => (
+          <section key={g.name} aria-label={g.name} className="pt-5">
+            <h2 className="text-[1.05rem] quiet rule-b pb-1">{g.name}</h2>
+            <ul>
+              {g.list.map((t) => (
+                <ToolLine key={t.toolId} tool={t} widest={widest} today={today} />
+              ))}
+            </ul>
+          </section>
+        ))}
+      <Act href="/take-in">Take a tool in</Act>
+    </>
+  )
+}

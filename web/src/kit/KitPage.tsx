@@ -1,0 +1,142 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, ask, type Schemas } from '../api/client'
+import { num } from '../ui/format'
+import { Coming, Trouble } from '../ui/Notice'
+import { AbrasiveForm } from './AbrasiveForm'
+import { GuideForm, TesterForm } from './HolderForms'
+
+export type Kit = Schemas['KitView']
+type Abrasive = Schemas['AbrasiveView']
+
+/** Abrasives, guides and testers as they really stand, each with what it wants next. */
+export function KitPage() {
+  const kit = useQuery({ queryKey: ['kit'], queryFn: () => ask(api.GET('/api/v1/kit')) })
+  const [open, setOpen] = useState('')
+  if (kit.isError) return <Trouble error={kit.error} again={() => void kit.refetch()} />
+  if (!kit.data) return <Coming />
+  const k = kit.data
+  const toggle = (id: string) => setOpen(open === id ? '' : id)
+  return (
+    <>
+      <h1 className="text-[1.5rem] font-semibold pt-5">The kit</h1>
+      <section aria-label="Abrasives" className="pt-4">
+        <h2 className="text-[1.05rem] quiet rule-b pb-1">Abrasives, in the order of the shelf</h2>
+        {k.abrasives.length === 0 && (
+          <p className="py-3 max-w-[36rem]">
+            What cuts goes here: stones, plates, paper, strops. A plan can only use what stands on this shelf.
+          </p>
+        )}
+        <ul>
+          {k.abrasives.map((a) => (
+            <li key={a.id} className="rule-b">
+              <button
+                type="button"
+                className="w-full text-left min-h-16 py-2 grid grid-cols-[minmax(0,1fr)_auto] sm:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)_minmax(0,1fr)] gap-x-4 items-center"
+                aria-expanded={open === a.id}
+                onClick={() => toggle(a.id)}
+              >
+                <span className="min-w-0">
+                  <span className="font-semibold text-[1.1rem]">{a.name}</span>
+                  <span className="block quiet">{a.kind}</span>
+                </span>
+                <span className="text-right sm:text-left">
+                  <Grain a={a} />
+                </span>
+                <span className={a.next === 'ready' ? 'quiet' : 'font-semibold'}>{a.next}</span>
+              </button>
+              {open === a.id && <AbrasiveForm kit={k} abrasive={a} onDone={() => setOpen('')} />}
+            </li>
+          ))}
+        </ul>
+        <Adder
+          open={open === 'abrasive'}
+          toggle={() => toggle('abrasive')}
+          label="Put an abrasive on the shelf"
+        >
+          <AbrasiveForm kit={k} onDone={() => setOpen('')} />
+        </Adder>
+      </section>
+      <section aria-label="Guides" className="pt-8">
+        <h2 className="text-[1.05rem] quiet rule-b pb-1">Honing guides</h2>
+        <ul>
+          {k.guides.map((g) => (
+            <li key={g.id} className="rule-b">
+              <button
+                type="button"
+                className="w-full text-left min-h-16 py-2"
+                aria-expanded={open === g.id}
+                onClick={() => toggle(g.id)}
+              >
+                <span className="font-semibold text-[1.1rem]">{g.name}</span>
+                <span className="block">
+                  roller radius {num(g.rollerRadiusMm, 2)}, axle {num(g.axleBelowBackMm, 2)} below the back,
+                  set back {num(g.axleSetbackMm, 2)} mm
+                </span>
+                <span className="block quiet">{g.note}</span>
+              </button>
+              {open === g.id && <GuideForm guide={g} onDone={() => setOpen('')} />}
+            </li>
+          ))}
+        </ul>
+        <Adder open={open === 'guide'} toggle={() => toggle('guide')} label="Put a guide down">
+          <GuideForm onDone={() => setOpen('')} />
+        </Adder>
+      </section>
+      <section aria-label="Testers" className="pt-8">
+        <h2 className="text-[1.05rem] quiet rule-b pb-1">Edge testers</h2>
+        <ul>
+          {k.testers.map((t) => (
+            <li key={t.id} className="rule-b">
+              <button
+                type="button"
+                className="w-full text-left min-h-16 py-2"
+                aria-expanded={open === t.id}
+                onClick={() => toggle(t.id)}
+              >
+                <span className="font-semibold text-[1.1rem]">{t.name}</span>
+                <span className="block">a new utility blade reads {num(t.referenceG)} g</span>
+              </button>
+              {open === t.id && <TesterForm tester={t} onDone={() => setOpen('')} />}
+            </li>
+          ))}
+        </ul>
+        <Adder open={open === 'tester'} toggle={() => toggle('tester')} label="Put a tester down">
+          <TesterForm onDone={() => setOpen('')} />
+        </Adder>
+      </section>
+    </>
+  )
+}
+
+function Grain({ a }: { a: Abrasive }) {
+  if (a.d50Um === 0) return <span className="quiet">no grain</span>
+  return (
+    <>
+      {num(a.d50Um, 2)} µm
+      {a.grainEvidence === 'EXTRAPOLATED' && <span title="carried on beyond the standard's table"> ?</span>}
+      <span className="block quiet">{a.grit}</span>
+    </>
+  )
+}
+
+function Adder({
+  open,
+  toggle,
+  label,
+  children,
+}: {
+  open: boolean
+  toggle: () => void
+  label: string
+  children: React.ReactNode
+}) {
+  return (
+    <div className="pt-3">
+      <button type="button" className="btn btn-outline min-h-12" aria-expanded={open} onClick={toggle}>
+        {label}
+      </button>
+      {open && children}
+    </div>
+  )
+}

@@ -1,0 +1,168 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useLocation } from 'wouter'
+import { api, ask, Refused, type Schemas } from '../api/client'
+import { useAnswer } from '../api/useAnswer'
+import { Ladder } from '../drawings/Ladder'
+import { Strip } from '../drawings/Strip'
+import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
+import { Act } from '../ui/Act'
+import { Pick } from '../ui/Field'
+import { figures, num, span, upper } from '../ui/format'
+import { Coming, Notice, Trouble } from '../ui/Notice'
+import { Advised } from '../ui/Why'
+import { StepList } from './StepList'
+
+type Plan = Schemas['PlanView']
+
+/** The abrasives of least time on this shelf, and the steps they make. */
+export function PlanPage({ toolId }: { toolId: string }) {
+  const stages = useStages(toolId)
+  const [grindOn, setGrindOn] = useState('')
+  const [, go] = useLocation()
+  const queries = useQueryClient()
+  const params = { path: { id: toolId } }
+  const preview = useAnswer('plan-preview', toolId, { grindOn }, (body) =>
+    ask(api.POST('/api/v1/tools/{id}/plan/preview', { params, body })),
+  )
+  const choose = useMutation({
+    mutationFn: () => ask(api.POST('/api/v1/tools/{id}/plans', { params, body: { grindOn } })),
+    onSuccess: () => {
+      void queries.invalidateQueries()
+      go(`/tools/${toolId}/bench`)
+    },
+  })
+  if (stages.isError) return <Trouble error={stages.error} />
+  if (!stages.data) return <Coming />
+  const plan = preview.data
+  const refused = choose.error instanceof Refused ? choose.error : undefined
+  return (
+    <>
+      <ToolHead stages={stages.data} at="Plan">
+        <Strip lengthMm={stages.data.edgeLengthMm} label={`Edge of ${num(stages.data.edgeLengthMm)} mm`} />
+      </ToolHead>
+      {preview.isError ? (
+        <div className="max-w-[44rem] pt-4">
+          <Trouble error={preview.error} again={() => void preview.refetch()} />
+          <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+        </div>
+      ) : plan ? (
+        <>
+          <Sheet
+            drawing={<Jobs plan={plan} />}
+            decisions={<Decisions plan={plan} grindOn={grindOn} setGrindOn={setGrindOn} />}
+          />
+          {plan.scope !== 'RETIRE' && (
+            <Act onClick={() => choose.mutate()} busy={choose.isPending} note={refused?.message}>
+              Take this plan to the bench
+            </Act>
+          )}
+        </>
+      ) : (
+        <Coming />
+      )}
+    </>
+  )
+}
+
+function Jobs({ plan }: { plan: Plan }) {
+  const [open, setOpen] = useState('')
+  if (plan.scope === 'RETIRE') {
+    return <Notice kind="danger">This tool has come to its end: {plan.reasons[0]}.</Notice>
+  }
+  if (plan.jobs.length === 0) {
+    return (
+      <p className="py-6">
+        No stone is wanted:{' '}
+        {plan.stropName ? `a few strokes on the ${plan.stropName}` : 'a few strokes on a strop'} and a test.
+      </p>
+    )
+  }
+  // The last job carries the finish; it is the one shown until another is asked for.
+  const shown = plan.jobs.find((j) => j.kind === open) ?? plan.jobs[plan.jobs.length - 1]!
+  return (
+    <>
+      {plan.jobs.length > 1 && (
+        <div role="group" aria-label="Jobs of this plan" className="flex flex-wrap gap-2 pb-2">
+          {plan.jobs.map((j) => (
+            <button
+              key={j.kind}
+              type="button"
+              aria-pressed={j === shown}
+              className={`btn min-h-12 ${j === shown ? 'btn-neutral' : 'btn-outline'}`}
+              onClick={() => setOpen(j.kind)}
+            >
+              {j.title}, {span(j.seconds)}
+            </button>
+          ))}
+        </div>
+      )}
+      <h2 className="text-[1.2rem] font-semibold">
+        {shown.title}: {figures(shown.volumeMm3)} mm³ to shape,{' '}
+        {num(shown.depthUm, shown.depthUm < 10 ? 1 : 0)} µm deep
+      </h2>
+      {shown.flags.map((f) => (
+        <Notice key={f} kind="warn">
+          {f}
+        </Notice>
+      ))}
+      <Ladder job={shown} />
+    </>
+  )
+}
+
+function Decisions({
+  plan,
+  grindOn,
+  setGrindOn,
+}: {
+  plan: Plan
+  grindOn: string
+  setGrindOn: (id: string) => void
+}) {
+  if (plan.scope === 'RETIRE') return <p>Hang it up, or keep it for a scraper. Nothing is planned for it.</p>
+  return (
+    <>
+      <div>
+        <p className="quiet">{plan.scopeWords}, time at the bench</p>
+        <Advised advice={plan.minutes} digits={0} big />
+        <p>
+          {figures(plan.volumeMm3)} mm³ of steel in all, {num(plan.lostMm, plan.lostMm < 0.1 ? 4 : 2)} mm off
+          the length. First estimate.
+        </p>
+      </div>
+      {plan.offers.length > 0 && (
+        <Pick
+          legend="Much steel for hands: shape the primary on"
+          value={grindOn}
+          onChange={setGrindOn}
+          options={[
+            { value: '', label: 'stones' },
+            ...plan.offers.map((o) => ({
+              value: o.abrasiveId,
+              label: o.name,
+              note: `${span(o.leastSeconds)} to ${span(o.mostSeconds)}`,
+            })),
+          ]}
+        />
+      )}
+      {plan.stropNote && <p className="quiet">{plan.stropNote}</p>}
+      <div>
+        <h2 className="font-semibold mb-1">Step sheet</h2>
+        <StepList steps={plan.steps} />
+      </div>
+      <details>
+        <summary className="min-h-11 flex items-center cursor-pointer underline underline-offset-4">
+          where the strokes come from
+        </summary>
+        {plan.jobs.flatMap((j) =>
+          j.legs.map((l) => (
+            <p key={j.kind + l.abrasiveId} className="py-1">
+              {upper(l.name)}: <Advised advice={l.why} digits={0} />
+            </p>
+          )),
+        )}
+      </details>
+    </>
+  )
+}

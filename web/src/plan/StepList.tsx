@@ -1,0 +1,35 @@
+import type { Schemas } from '../api/client'
+import { num } from '../ui/format'
+
+/** The plan as the steps of the bench, each with what it takes and the question that lets one go on. */
+export function StepList({ steps }: { steps: Schemas['StepView'][] }) {
+  return (
+    <ol className="space-y-0">
+      {steps.map((s, i) => (
+        <li key={i} className="rule-t py-2 grid grid-cols-[2rem_minmax(0,1fr)]">
+          <span className="quiet">{i + 1}</span>
+          <div>
+            <p className="font-semibold leading-snug">{s.title}</p>
+            <p className="text-[0.94rem]">{facts(s)}</p>
+            {s.gate && <p className="text-[0.94rem]">Gate: {s.gate}</p>}
+            {s.burr && <p className="text-[0.94rem] quiet">Burr: {s.burr}</p>}
+            {s.caution && <p className="text-[0.94rem] font-semibold text-warning">{s.caution}</p>}
+          </div>
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+function facts(s: Schemas['StepView']): string {
+  const parts: string[] = []
+  if (s.projectionMm !== null) parts.push(`projection ${num(s.projectionMm)} mm for ${num(s.angleDeg ?? 0)}°`)
+  if (s.sides.length > 0) {
+    const range = s.strokesLow === s.strokesHigh ? `${s.strokes}` : `${s.strokesLow}–${s.strokesHigh}`
+    parts.push(`${range} strokes${s.sides.length > 1 ? ' a side' : ''}`)
+  }
+  if (s.forceN !== null) parts.push(`${s.pressure} (${num(s.forceN, 0)} N)`)
+  if (s.lubricant) parts.push(s.lubricant)
+  if (parts.length === 0) return s.look
+  return parts.join(', ')
+}

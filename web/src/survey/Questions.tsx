@@ -1,0 +1,96 @@
+import type { Schemas } from '../api/client'
+import { Check, Field, Pick } from '../ui/Field'
+
+type Form = Schemas['SurveyForm']
+
+interface Props {
+  form: Form
+  set: (form: Form) => void
+  fault: (field: string) => string | undefined
+  echo: string | undefined
+}
+
+/** The look in the order of the work: under the lamp, square, back. */
+export function Questions({ form, set, fault, echo }: Props) {
+  const put = (part: Partial<Form>) => set({ ...form, ...part })
+  const deep = form.backState !== 'POLISHED' && form.backState !== 'UNPOLISHED'
+  return (
+    <>
+      <Pick
+        legend="Under the lamp: how dull"
+        value={form.dullness}
+        onChange={(dullness) => put({ dullness })}
+        options={[
+          { value: 'TOUCH_UP', label: 'Lost its bite' },
+          { value: 'DULL', label: 'Dull' },
+          { value: 'LIGHT_VISIBLE', label: 'Light along it' },
+        ]}
+      >
+        {form.dullness === 'TOUCH_UP' && (
+          <Check
+            label="the strop did not bring it back"
+            value={form.stropTried}
+            onChange={(v) => put({ stropTried: v })}
+          />
+        )}
+      </Pick>
+      <Pick
+        legend="Square: which corner stands forward"
+        value={form.highCorner}
+        onChange={(highCorner) => put({ highCorner })}
+        options={[
+          { value: 'NONE', label: 'Square' },
+          { value: 'LEFT', label: 'Left' },
+          { value: 'RIGHT', label: 'Right' },
+        ]}
+      >
+        {form.highCorner !== 'NONE' && (
+          <div className="mt-2 space-y-2">
+            <div className="grid grid-cols-2 gap-2">
+              <Field
+                label={form.squareAs === 'GAP' ? 'gap over the width' : 'off by'}
+                value={form.squareOff}
+                onChange={(squareOff) => put({ squareOff })}
+                error={form.squareOff ? (fault('square.off') ?? fault('square.high')) : undefined}
+                echo={echo}
+                hint={form.squareAs === 'GAP' ? 'such as 0.4 mm' : 'such as 1.5°'}
+              />
+              <Pick
+                legend="measured as"
+                value={form.squareAs}
+                onChange={(squareAs) => put({ squareAs })}
+                options={[
+                  { value: 'ANGLE', label: '°' },
+                  { value: 'GAP', label: 'gap' },
+                ]}
+              />
+            </div>
+            <Check label="square it" value={form.squareMend} onChange={(v) => put({ squareMend: v })} />
+          </div>
+        )}
+      </Pick>
+      <Pick
+        legend="The back, near the edge"
+        value={form.backState}
+        onChange={(backState) => put({ backState })}
+        options={[
+          { value: 'POLISHED', label: 'Polished' },
+          { value: 'UNPOLISHED', label: 'Flat, dull' },
+          { value: 'RIDGED', label: 'Ridged' },
+          { value: 'PITTED', label: 'Pitted' },
+          { value: 'DUBBED', label: 'Dubbed' },
+        ]}
+      >
+        {deep && (
+          <Field
+            label="how deep"
+            value={form.backDepth}
+            onChange={(backDepth) => put({ backDepth })}
+            error={form.backDepth ? fault('backDepth') : undefined}
+            hint="empty takes the usual depth"
+          />
+        )}
+      </Pick>
+    </>
+  )
+}

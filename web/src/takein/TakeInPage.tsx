@@ -1,0 +1,258 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useLocation } from 'wouter'
+import { api, ask, Refused, type Schemas } from '../api/client'
+import { useDraft } from '../api/local'
+import { useAnswer } from '../api/useAnswer'
+import { Section } from '../drawings/Section'
+import { Strip } from '../drawings/Strip'
+import { Sheet, ToolHead, useStages, useTool } from '../tool/ToolHead'
+import { Act } from '../ui/Act'
+import { Choice, Field } from '../ui/Field'
+import { Coming, Notice, Trouble } from '../ui/Notice'
+import { Measures } from './Measures'
+
+type Form = Schemas['ToolForm']
+type Tool = Schemas['ToolView']
+
+const EMPTY: Form = {
+  name: '',
+  crewId: '',
+  trade: '',
+  steel: '',
+  width: '',
+  thickness: '',
+  usableLength: '',
+  retireLength: '',
+  primary: '',
+  bevelLength: '',
+  secondary: '',
+  secondaryWidth: '',
+  skew: '',
+  note: '',
+  wantedBy: '',
+  version: 0,
+}
+
+function formOf(t: Tool): Form {
+  const typed = (name: string) => t.typed[name] ?? ''
+  return {
+    name: t.name,
+    crewId: t.crewId,
+    trade: t.trade,
+    steel: t.steel,
+    width: typed('width'),
+    thickness: typed('thickness'),
+    usableLength: typed('usableLength'),
+    retireLength: typed('retireLength'),
+    primary: typed('primary'),
+    bevelLength: typed('bevelLength'),
+    secondary: typed('secondary'),
+    secondaryWidth: typed('secondaryWidth'),
+    skew: typed('skew'),
+    note: t.note,
+    wantedBy: t.wantedBy,
+    version: t.version,
+  }
+}
+
+/** Taking a tool in, or changing what was put down at the door. */
+export function TakeInPage({ toolId }: { toolId?: string }) {
+  const tool = useTool(toolId ?? '')
+  if (!toolId) return <TakeIn start={EMPTY} draft="take-in" />
+  if (tool.isError) return <Trouble error={tool.error} />
+  if (!tool.data) return <Coming />
+  return (
+    <TakeIn start={formOf(tool.data)} draft={`take-in.${toolId}.${tool.data.version}`} tool={tool.data} />
+  )
+}
+
+function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Tool }) {
+  const [form, setForm, drop] = useDraft(draft, start)
+  const [tried, setTried] = useState(false)
+  const [, go] = useLocation()
+  const queries = useQueryClient()
+  const choices = useQuery({
+    queryKey: ['take-in-choices'],
+    queryFn: () => ask(api.GET('/api/v1/take-in/choices')),
+    staleTime: Infinity,
+  })
+  const crews = useQuery({ queryKey: ['crews'], queryFn: () => ask(api.GET('/api/v1/crews')) })
+  const preview = useAnswer('take-in', draft, form, (body) =>
+    ask(api.POST('/api/v1/take-in/preview', { body })),
+  )
+  const save = useMutation({
+    mutationFn: () =>
+      tool
+        ? ask(api.PUT('/api/v1/tools/{id}', { params: { path: { id: tool.id } }, body: form }))
+        : ask(api.POST('/api/v1/tools', { body: form })),
+    onSuccess: (saved) => {
+      drop()
+      void queries.invalidateQueries()
+      go(tool ? `/tools/${saved.id}` : `/tools/${saved.id}/survey`)
+    },
+    onError: () => setTried(true),
+  })
+  const set = (name: keyof Form) => (value: string) => setForm({ ...form, [name]: value })
+  const refused = save.error instanceof Refused ? save.error : undefined
+  const live = preview.data
+  const echo = (field: string) => live?.echoes.find((e) => e.field === field)?.understood
+  // A field is blamed once something stands in it, or once saving was tried.
+  const error = (field: keyof Form) =>
+    form[field] !== '' || tried
+      ? (live?.faults.find((f) => f.field === field)?.message ?? refused?.at(field))
+      : undefined
+  const measure = (name: keyof Form, label: string, hint?: string) => (
+    <Field
+      label={label}
+      value={String(form[name])}
+      onChange={set(name)}
+      echo={echo(name)}
+      error={error(name)}
+      hint={hint}
+    />
+  )
+  const trade = choices.data?.trades.find((t) => t.key === form.trade)
+  const names = [...new Set(choices.data?.trades.map((t) => t.tool) ?? [])]
+  return (
+    <>
+      {tool ? <Head tool={tool} /> : <h1 className="text-[1.5rem] font-semibold pt-5">Take a tool in</h1>}
+      <Sheet
+        drawing={
+          <>
+            <Measures />
+            {live?.section && (
+              <div className="rule-t mt-4 pt-2">
+                <h2 className="quiet">As you describe it</h2>
+                <Section
+                  view={live.section}
+                  primaryDeg={degrees(echo('primary'))}
+                  lastDeg={echo('secondary') ? degrees(echo('secondary')) : null}
+                  secondaryWidthMm={degrees(echo('secondaryWidth'))}
+                  label="Section of the edge as described"
+                />
+              </div>
+            )}
+            {live?.remark && <Notice>{live.remark}</Notice>}
+          </>
+        }
+        decisions={
+          <>
+            <Field
+              label="What it is called here"
+              value={form.name}
+              onChange={set('name')}
+              error={tried ? error('name') : undefined}
+            />
+            <Choice
+              label="Whose it is"
+              value={form.crewId}
+              onChange={set('crewId')}
+              options={(crews.data ?? []).map((c) => ({ value: c.id, label: c.name }))}
+              empty="choose the crew"
+              error={tried ? refused?.at('crewId') : undefined}
+            />
+            {crews.data?.length === 0 && <NewCrew onMade={set('crewId')} />}
+            <Choice
+              label="Kind of tool, and its work"
+              value={form.trade}
+              onChange={set('trade')}
+              empty="choose"
+              options={names.flatMap((n) =>
+                (choices.data?.trades ?? [])
+                  .filter((t) => t.tool === n)
+                  .map((t) => ({ value: t.key, label: `${t.tool}: ${t.use}` })),
+              )}
+              error={tried ? error('trade') : undefined}
+            />
+            <Choice
+              label="Steel"
+              value={form.steel}
+              onChange={set('steel')}
+              empty="choose; there is “unknown”"
+              options={(choices.data?.steels ?? []).map((s) => ({
+                value: s.name,
+                label: s.examples ? `${s.name} (${s.examples})` : s.name,
+              }))}
+              error={tried ? error('steel') : undefined}
+            />
+            <div className="grid grid-cols-2 gap-3">
+              {measure('width', 'A  width', '24, 1", 1 1/2 in')}
+              {measure('thickness', 'B  thickness at the heel')}
+              {measure('usableLength', 'C  usable length')}
+              {measure('retireLength', 'D  retire below')}
+              {measure('primary', 'E  primary angle', 'from the back')}
+              {measure('bevelLength', 'or F  bevel length', 'gives the angle')}
+              {measure('secondary', 'G  secondary angle', 'empty if none')}
+              {measure('secondaryWidth', 'H  its width')}
+              {trade?.skewed && measure('skew', 'Skew of the edge', 'off square')}
+            </div>
+            <Field
+              label="What the owner said"
+              value={form.note}
+              onChange={set('note')}
+              lines={3}
+              error={error('note')}
+            />
+            <Field
+              label="Wanted by"
+              type="date"
+              value={form.wantedBy}
+              onChange={set('wantedBy')}
+              error={error('wantedBy')}
+            />
+          </>
+        }
+      />
+      <Act
+        onClick={() => save.mutate()}
+        busy={save.isPending}
+        note={
+          refused
+            ? refused.faults.length > 1
+              ? `${refused.faults.length} things to put right, marked at their fields.`
+              : refused.message
+            : undefined
+        }
+      >
+        {tool ? 'Put the change down' : 'Take it in, survey next'}
+      </Act>
+    </>
+  )
+}
+
+function Head({ tool }: { tool: Tool }) {
+  const stages = useStages(tool.id)
+  if (!stages.data) return null
+  return (
+    <ToolHead stages={stages.data} at="Take in">
+      <Strip lengthMm={tool.edgeLengthMm} label={`Edge of ${tool.edgeLengthMm} mm`} />
+    </ToolHead>
+  )
+}
+
+function NewCrew({ onMade }: { onMade: (id: string) => void }) {
+  const [name, setName] = useState('')
+  const queries = useQueryClient()
+  const add = useMutation({
+    mutationFn: () => ask(api.POST('/api/v1/crews', { body: { name } })),
+    onSuccess: (crew) => {
+      void queries.invalidateQueries({ queryKey: ['crews'] })
+      onMade(crew.id)
+    },
+  })
+  return (
+    <div className="border-l-4 border-base-300 pl-3">
+      <p className="mb-2">No owner is known yet. Name the first one.</p>
+      <Field label="Owner or crew" value={name} onChange={setName} error={add.error?.message} />
+      <button type="button" className="btn mt-2 min-h-12" onClick={() => add.mutate()}>
+        Add this owner
+      </button>
+    </div>
+  )
+}
+
+/** The leading number of what the service echoed, for drawing only. */
+function degrees(echo: string | undefined): number {
+  return echo ? parseFloat(echo) : 0
+}

@@ -1,0 +1,134 @@
+import { useMutation, useQuery } from '@tanstack/react-query'
+import { useLocation } from 'wouter'
+import { api, ask } from '../api/client'
+import { deviceKey } from '../api/local'
+import { Section } from '../drawings/Section'
+import { Strip } from '../drawings/Strip'
+import { Act } from '../ui/Act'
+import { num } from '../ui/format'
+import { Coming, Notice, Trouble } from '../ui/Notice'
+import { usePerson } from '../ui/person'
+import { Sheet, ToolHead, useStages, useTool } from './ToolHead'
+
+function useSetup(toolId: string) {
+  return useQuery({
+    queryKey: ['angle', toolId],
+    queryFn: () => ask(api.GET('/api/v1/tools/{id}/angle', { params: { path: { id: toolId } } })),
+  })
+}
+
+/** The tool's own page: its edge, its section, its set-up card, its next step. */
+export function ToolHub({ toolId }: { toolId: string }) {
+  const stages = useStages(toolId)
+  const tool = useTool(toolId)
+  const setup = useSetup(toolId)
+  if (stages.isError || tool.isError) return <Trouble error={stages.error ?? tool.error} />
+  if (!stages.data || !tool.data) return <Coming />
+  const t = tool.data
+  const card = setup.data?.current
+  return (
+    <>
+      <ToolHead stages={stages.data} at="">
+        <Strip lengthMm={t.edgeLengthMm} label={`Edge of ${num(t.edgeLengthMm)} mm`} />
+      </ToolHead>
+      <Sheet
+        drawing={
+          <Section
+            view={t.section}
+            primaryDeg={t.primaryDeg}
+            lastDeg={t.secondaryDeg}
+            secondaryWidthMm={t.secondaryWidthMm ?? 0}
+            label={`Section: primary ${num(t.primaryDeg)}°`}
+          />
+        }
+        decisions={
+          <>
+            <div>
+              <h2 className="font-semibold">{t.tool}</h2>
+              <p>{t.use}</p>
+              <p className="quiet">{t.steel}</p>
+              {t.note && <p className="mt-2 break-words">{t.note}</p>}
+            </div>
+            <div className="rule-t pt-3">
+              <p className="quiet">Steel left to sharpen</p>
+              <p className="text-[1.35rem] font-semibold">{num(t.usableLengthMm - t.retireLengthMm)} mm</p>
+            </div>
+            <div className="rule-t pt-3">
+              <h2 className="font-semibold">Set-up card</h2>
+              {card ? (
+                <p>
+                  “{card.name}”: {card.guide}, {num(card.projectionPrimaryMm)} mm for {num(card.primaryDeg)}°,{' '}
+                  {num(card.projectionLastMm)} mm for {num(card.lastDeg)}°.
+                </p>
+              ) : (
+                <p className="quiet">None yet. It is made at the Angle stage and kept for next time.</p>
+              )}
+            </div>
+          </>
+        }
+      />
+      <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+    </>
+  )
+}
+
+/** The bench stage of a tool: goes to the session that is open, or starts one on the plan that was chosen. */
+export function ToolBench({ toolId }: { toolId: string }) {
+  const stages = useStages(toolId)
+  const [person] = usePerson()
+  const [, go] = useLocation()
+  const state = useQuery({
+    queryKey: ['bench-of', toolId],
+    staleTime: 0,
+    queryFn: async () => {
+      const path = { params: { path: { id: toolId } } }
+      const open = await ask(api.GET('/api/v1/tools/{id}/session', path))
+      const plan = await ask(api.GET('/api/v1/tools/{id}/plan', path))
+      return { open: open.id, plan: plan.plan }
+    },
+  })
+  const start = useMutation({
+    mutationFn: (planId: string) =>
+      ask(
+        api.POST('/api/v1/tools/{id}/sessions', {
+          params: { path: { id: toolId } },
+          body: { planId, device: deviceKey(), person },
+        }),
+      ),
+    onSuccess: (s) => go('/bench/' + s.id),
+  })
+  if (state.isError || stages.isError) return <Trouble error={state.error ?? stages.error} />
+  if (!state.data || !stages.data) return <Coming />
+  const { open, plan } = state.data
+  const current = stages.data.stages.find((s) => s.name === 'Plan')?.state === 'done'
+  return (
+    <>
+      <ToolHead stages={stages.data} at="Bench">
+        <Strip lengthMm={stages.data.edgeLengthMm} label={`Edge of ${num(stages.data.edgeLengthMm)} mm`} />
+      </ToolHead>
+      <div className="max-w-[44rem] pt-4">
+        <Trouble error={start.error} />
+        {open && <p>A session is open. It stands at the stroke where it was left.</p>}
+        {!open && plan && current && (
+          <ol className="list-decimal pl-6 space-y-1">
+            {plan.plan.steps.map((s, i) => (
+              <li key={i}>{s.title}</li>
+            ))}
+          </ol>
+        )}
+        {!open && !(plan && current) && (
+          <Notice>The bench needs a plan: survey, angle and plan come first.</Notice>
+        )}
+      </div>
+      {open ? (
+        <Act href={'/bench/' + open}>Go on at the bench</Act>
+      ) : plan && current ? (
+        <Act onClick={() => start.mutate(plan.id)} busy={start.isPending}>
+          Start at the bench
+        </Act>
+      ) : (
+        <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,163 @@
+import { useId, type ReactNode } from 'react'
+
+interface FieldProps {
+  label: string
+  value: string
+  onChange: (value: string) => void
+  /** What the service understood. */
+  echo?: string | undefined
+  error?: string | undefined
+  hint?: string | undefined
+  lines?: number
+  type?: string
+  inputMode?: 'text' | 'decimal'
+}
+
+/** One thing to type, with what was understood of it, or what is wrong with it, beside it. */
+export function Field({ label, value, onChange, echo, error, hint, lines, type, inputMode }: FieldProps) {
+  const id = useId()
+  const said = error ?? (echo && echo !== value ? echo : hint)
+  const common = {
+    id,
+    value,
+    'aria-invalid': error ? true : undefined,
+    'aria-describedby': said ? id + '-said' : undefined,
+    onChange: (e: { target: { value: string } }) => onChange(e.target.value),
+  }
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="block text-[0.92rem] mb-1">
+        {label}
+      </label>
+      {lines ? (
+        <textarea
+          {...common}
+          rows={lines}
+          className={`textarea w-full text-[1rem] ${error ? 'textarea-error' : ''}`}
+        />
+      ) : (
+        <input
+          {...common}
+          type={type ?? 'text'}
+          inputMode={inputMode}
+          autoComplete="off"
+          className={`input w-full h-12 text-[1.05rem] ${error ? 'input-error' : ''}`}
+        />
+      )}
+      {said && (
+        <p
+          id={id + '-said'}
+          role={error ? 'alert' : undefined}
+          className={`text-[0.88rem] mt-1 ${error ? 'text-error font-semibold' : 'quiet'}`}
+        >
+          {error ? said : echo && echo !== value ? `understood: ${said}` : said}
+        </p>
+      )}
+    </div>
+  )
+}
+
+interface ChoiceProps {
+  label: string
+  value: string
+  onChange: (value: string) => void
+  options: { value: string; label: string }[]
+  error?: string | undefined
+  empty?: string | undefined
+}
+
+/** One out of a long list. */
+export function Choice({ label, value, onChange, options, error, empty }: ChoiceProps) {
+  const id = useId()
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="block text-[0.92rem] mb-1">
+        {label}
+      </label>
+      <select
+        id={id}
+        value={value}
+        aria-invalid={error ? true : undefined}
+        onChange={(e) => onChange(e.target.value)}
+        className={`select w-full h-12 text-[1.05rem] ${error ? 'select-error' : ''}`}
+      >
+        {empty !== undefined && <option value="">{empty}</option>}
+        {options.map((o) => (
+          <option key={o.value} value={o.value}>
+            {o.label}
+          </option>
+        ))}
+      </select>
+      {error && (
+        <p role="alert" className="text-[0.88rem] mt-1 text-error font-semibold">
+          {error}
+        </p>
+      )}
+    </div>
+  )
+}
+
+interface PickProps<T extends string> {
+  legend: string
+  value: T
+  onChange: (value: T) => void
+  options: { value: T; label: string; note?: string }[]
+  children?: ReactNode
+}
+
+/** One out of a few, all in sight, each large enough for a wet finger. */
+export function Pick<T extends string>({ legend, value, onChange, options, children }: PickProps<T>) {
+  const name = useId()
+  return (
+    <fieldset className="min-w-0">
+      <legend className="text-[0.92rem] mb-1">{legend}</legend>
+      <div className="flex flex-wrap gap-2">
+        {options.map((o) => (
+          <label
+            key={o.value}
+            className={`cursor-pointer min-h-12 px-3 py-2 border-2 rounded flex items-center gap-2 has-focus-visible:outline-3 has-focus-visible:outline-primary ${
+              value === o.value ? 'border-primary font-semibold' : 'border-base-300'
+            }`}
+          >
+            <input
+              type="radio"
+              name={name}
+              value={o.value}
+              checked={value === o.value}
+              onChange={() => onChange(o.value)}
+              className="radio radio-primary radio-sm"
+            />
+            <span>
+              {o.label}
+              {o.note && <span className="block text-[0.85rem] font-normal quiet">{o.note}</span>}
+            </span>
+          </label>
+        ))}
+      </div>
+      {children}
+    </fieldset>
+  )
+}
+
+/** A yes or no. */
+export function Check({
+  label,
+  value,
+  onChange,
+}: {
+  label: string
+  value: boolean
+  onChange: (value: boolean) => void
+}) {
+  return (
+    <label className="flex items-center gap-3 min-h-12 cursor-pointer">
+      <input
+        type="checkbox"
+        checked={value}
+        onChange={(e) => onChange(e.target.checked)}
+        className="checkbox checkbox-primary"
+      />
+      <span>{label}</span>
+    </label>
+  )
+}

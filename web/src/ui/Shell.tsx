@@ -1,0 +1,91 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState, type ReactNode } from 'react'
+import { Link, useLocation } from 'wouter'
+import { api, ask } from '../api/client'
+import { keep } from '../api/local'
+import { usePerson } from './person'
+
+const PLACES = [
+  { path: '/', name: 'Bench board' },
+  { path: '/rack', name: 'Rack' },
+  { path: '/kit', name: 'Kit' },
+]
+
+/** The frame of every page but the bench: where one can go, who works here, day or lamp. */
+export function Shell({ children }: { children: ReactNode }) {
+  const [at] = useLocation()
+  return (
+    <>
+      <header className="flex flex-wrap items-center gap-x-5 px-4 sm:px-6 rule-b">
+        <Link
+          href="/"
+          className="flex items-center gap-2 min-h-12 font-semibold tracking-tight text-[1.1rem]"
+        >
+          <svg viewBox="0 0 32 20" width="34" height="20" aria-hidden="true">
+            <path d="M1 18 31 18 31 4 21 4Z" className="steel" strokeWidth="1" />
+            <path d="M1 18 9 18 10.4 12.4Z" fill="var(--color-warning)" />
+          </svg>
+          True Keen
+        </Link>
+        <nav aria-label="Places" className="flex gap-1">
+          {PLACES.map((p) => (
+            <Link
+              key={p.path}
+              href={p.path}
+              aria-current={at === p.path ? 'page' : undefined}
+              className={`min-h-12 px-3 flex items-center ${at === p.path ? 'underline underline-offset-8 decoration-4 decoration-primary font-semibold' : ''}`}
+            >
+              {p.name}
+            </Link>
+          ))}
+        </nav>
+        <div className="ml-auto flex items-center gap-2">
+          <Person />
+          <Lamp />
+        </div>
+      </header>
+      <main className="px-4 sm:px-6 pb-32">{children}</main>
+    </>
+  )
+}
+
+function Person() {
+  const [name, setName] = usePerson()
+  const people = useQuery({ queryKey: ['people'], queryFn: () => ask(api.GET('/api/v1/people')) })
+  return (
+    <label className="flex items-center gap-2 text-[0.92rem]">
+      <span className="hidden sm:inline quiet">At the bench</span>
+      <select
+        aria-label="Who works at this device"
+        className="select h-11 w-36"
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+      >
+        <option value="">nobody named</option>
+        {people.data?.map((p) => (
+          <option key={p.id} value={p.name}>
+            {p.name}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+}
+
+function Lamp() {
+  const [theme, setTheme] = useState(document.documentElement.dataset.theme ?? 'stone')
+  const next = theme === 'stone' ? 'slate' : 'stone'
+  return (
+    <button
+      type="button"
+      className="btn btn-ghost min-h-11"
+      onClick={() => {
+        document.documentElement.dataset.theme = next
+        keep('theme', next)
+        setTheme(next)
+      }}
+    >
+      {theme === 'stone' ? 'Lamp light' : 'Day light'}
+    </button>
+  )
+}

@@ -1,0 +1,40 @@
+/** A number with at most so many digits after the point. */
+export function num(value: number, digits = 1): string {
+  return new Intl.NumberFormat('en', { maximumFractionDigits: digits, useGrouping: false }).format(value)
+}
+
+/** Small numbers keep three figures, large ones lose their fraction. */
+export function figures(value: number): string {
+  const size = Math.abs(value)
+  return num(value, size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : 3)
+}
+
+/** A time span for people. */
+export function span(seconds: number): string {
+  if (seconds < 90) return `${num(seconds, 0)} s`
+  return `${num(seconds / 60, seconds < 600 ? 1 : 0)} min`
+}
+
+/** A day such as "Tue 14 May". */
+export function day(iso: string): string {
+  if (!iso) return ''
+  return new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' }).format(
+    new Date(iso.length === 10 ? iso + 'T12:00:00' : iso),
+  )
+}
+
+/** A moment such as "14 May 2026, 09:30". */
+export function moment(iso: string): string {
+  return new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+  }).format(new Date(iso))
+}
+
+/** First letter large. */
+export function upper(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
