@@ -1,0 +1,281 @@
+package truekeen.app.browser;
+
+import com.deque.html.axecore.results.Results;
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.NoSuchElementException;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebDriver;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.Select;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A tablet on the bench: headless Chromium in a profile of its own, driven by what a person sees and does. */
+public final class Browser implements AutoCloseable {
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+    private final ChromeDriver driver;
+    private final Path profile;
+    private final String base;
+
+    /** A fresh profile, looking at the service at {@code base}. */
+    public Browser(String base, int width, int height) {
+        this.base = base.replaceAll("/$", "");
+        try {
+            profile = Files.createTempDirectory("tk-browser");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary(System.getProperty("truekeen.chromium", "/usr/bin/chromium"));
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--disable-dev-shm-usage",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--force-prefers-reduced-motion",
+                "--user-data-dir=" + profile);
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(
+                        new java.io.File(System.getProperty("truekeen.chromedriver", "/usr/bin/chromedriver")))
+                .usingAnyFreePort()
+                .build();
+        driver = new ChromeDriver(service, options);
+        size(width, height);
+    }
+
+    /** Sets the true size of the viewport, which a window size alone does not, and makes sure of it. */
+    public void size(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+        Object inner = script("return window.innerWidth + 'x' + window.innerHeight");
+        if (!inner.equals(width + "x" + height)) {
+            throw new IllegalStateException("the viewport is " + inner);
+        }
+    }
+
+    public WebDriver driver() {
+        return driver;
+    }
+
+    public Browser open(String path) {
+        driver.get(path.startsWith("http") ? path : base + path);
+        return this;
+    }
+
+    public Object script(String code, Object... arguments) {
+        return ((JavascriptExecutor) driver).executeScript(code, arguments);
+    }
+
+    /** Waits until something holds; what is looked for may come and go meanwhile. */
+    public <T> T until(String what, Function<WebDriver, T> condition) {
+        return new WebDriverWait(driver, PATIENCE, Duration.ofMillis(50))
+                .ignoreAll(List.of(NoSuchElementException.class, StaleElementReferenceException.class))
+                .withMessage(() -> what + ", on a page that says: " + text())
+                .until(condition);
+    }
+
+    /** The words on the page. */
+    public String text() {
+        return driver.findElement(By.tagName("body")).getText();
+    }
+
+    /** Waits for words on the page. */
+    public Browser see(String words) {
+        until("waiting to see “" + words + "”", d -> text().contains(words));
+        return this;
+    }
+
+    /** Waits for words to go. */
+    public Browser seeNoMore(String words) {
+        until("waiting for “" + words + "” to go", d -> !text().contains(words));
+        return this;
+    }
+
+    /** Presses a button or follows a link by its words. */
+    public Browser press(String words) {
+        String has = "[normalize-space(.)=" + quoted(words) + " or @aria-label=" + quoted(words) + "]";
+        By by = By.xpath("//button" + has + " | //a" + has);
+        until("waiting to press “" + words + "”", d -> {
+            WebElement element = d.findElements(by).stream()
+                    .filter(e -> e.isDisplayed() && e.isEnabled())
+                    .findFirst()
+                    .orElse(null);
+            if (element == null) {
+                return null;
+            }
+            center(element);
+            element.click();
+            return element;
+        });
+        return this;
+    }
+
+    /** Brings an element out from under the head of the page. */
+    private void center(WebElement element) {
+        script("arguments[0].scrollIntoView({block: 'center'})", element);
+    }
+
+    /** Types into the field of that label, replacing what stood there. */
+    public Browser type(String label, String typed) {
+        WebElement field = field(label);
+        center(field);
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE);
+        field.sendKeys(typed);
+        return this;
+    }
+
+    /** What stands in the field of that label. */
+    public String typed(String label) {
+        return field(label).getDomProperty("value");
+    }
+
+    /** The field that carries a label. */
+    public WebElement field(String label) {
+        return until("waiting for the field “" + label + "”", d -> {
+            WebElement tag = d.findElements(By.tagName("label")).stream()
+                    .filter(l -> l.getText().strip().equals(label) && l.getDomAttribute("for") != null)
+                    .findFirst()
+                    .orElse(null);
+            return tag == null ? null : d.findElement(By.id(tag.getDomAttribute("for")));
+        });
+    }
+
+    /** Chooses from the list of that label the option whose words start so. */
+    public Browser choose(String label, String starts) {
+        until("waiting for “" + starts + "” in “" + label + "”", d -> {
+            WebElement list = field(label);
+            return new Select(list)
+                    .getOptions().stream()
+                            .filter(o -> o.getText().startsWith(starts))
+                            .findFirst()
+                            .map(o -> {
+                                new Select(list).selectByVisibleText(o.getText());
+                                return true;
+                            })
+                            .orElse(null);
+        });
+        return this;
+    }
+
+    /** Picks a radio or ticks a box by its words. */
+    public Browser pick(String words) {
+        WebElement tag =
+                until("waiting for “" + words + "”", d -> d.findElements(By.xpath("//label[.//input]")).stream()
+                        .filter(l -> l.getText().strip().equals(words)
+                                || l.getText().strip().startsWith(words + "\n"))
+                        .findFirst()
+                        .orElse(null));
+        center(tag);
+        tag.click();
+        return this;
+    }
+
+    /** Presses keys, as on a keyboard or a pedal. */
+    public Browser keys(CharSequence... keys) {
+        new Actions(driver).sendKeys(keys).perform();
+        return this;
+    }
+
+    /** The strip that takes marks. */
+    public WebElement strip() {
+        return until("waiting for the strip", d -> d.findElement(By.cssSelector("svg[role=slider]")));
+    }
+
+    /** Drags along the strip from one share of its length to another. */
+    public Browser dragStrip(double from, double to) {
+        WebElement strip = strip();
+        int width = strip.getRect().getWidth() - 28;
+        int left = (int) Math.round((from - 0.5) * width);
+        int right = (int) Math.round((to - 0.5) * width);
+        new Actions(driver)
+                .moveToElement(strip, left, 0)
+                .clickAndHold()
+                .moveToElement(strip, right, 0)
+                .release()
+                .perform();
+        return this;
+    }
+
+    /** Reloads the page, as a person does when it looks stuck. */
+    public Browser reload() {
+        driver.navigate().refresh();
+        return this;
+    }
+
+    public String path() {
+        return driver.getCurrentUrl().substring(base.length());
+    }
+
+    public Browser atPath(String pattern) {
+        new WebDriverWait(driver, PATIENCE).until(ExpectedConditions.urlMatches(pattern));
+        return this;
+    }
+
+    /** What axe finds wrong with the page as it stands; empty when nothing. */
+    public List<String> accessibilityFaults() {
+        Results results = new AxeBuilder()
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))
+                .analyze(driver);
+        return results.getViolations().stream()
+                .map((Rule v) -> v.getId() + ": "
+                        + v.getNodes().stream()
+                                .map(n -> n.getHtml() + " "
+                                        + (n.getAny().isEmpty()
+                                                ? ""
+                                                : n.getAny().get(0).getMessage()))
+                                .toList())
+                .toList();
+    }
+
+    /** Takes a picture of what is in sight. */
+    public void picture(Path file) {
+        // Fonts and the debounced answers of the page must have come before it is worth a picture.
+        until("waiting for fonts", d -> script("return document.fonts.status === 'loaded'"));
+        until("waiting for the page to settle", d -> !text().contains("Fetching…"));
+        try {
+            Files.createDirectories(file.toAbsolutePath().getParent());
+            Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String quoted(String words) {
+        return words.contains("'") ? "\"" + words + "\"" : "'" + words + "'";
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+        try (var files = Files.walk(profile)) {
+            files.sorted(java.util.Comparator.reverseOrder())
+                    .forEach(f -> f.toFile().delete());
+        } catch (IOException | UncheckedIOException left) {
+            // A profile that Chromium still holds is left to the system's own cleaning of /tmp.
+        }
+    }
+}

@@ -1,0 +1,84 @@
+package truekeen.app.browser;
+
+import java.nio.file.Path;
+import java.util.List;
+
+/**
+ * Takes pictures of the running application. {@code Shots BASE PATH FILE WIDTHxHEIGHT [theme]} takes one; {@code Shots
+ * BASE all DIRECTORY} retakes every picture of the documentation.
+ */
+public final class Shots {
+    private record Shot(String file, String tool, String path, int width, int height, String theme) {}
+
+    private static final List<Shot> ALL = List.of(
+            new Shot("board.png", "", "/", 1280, 800, "stone"),
+            new Shot("take-in.png", "", "/take-in", 1280, 800, "stone"),
+            new Shot("tool.png", "38 mm paring slick", "", 1280, 800, "stone"),
+            new Shot("survey.png", "38 mm paring slick", "/survey", 1280, 800, "stone"),
+            new Shot("angle.png", "18 mm skew chisel", "/angle", 1280, 800, "stone"),
+            new Shot("plan.png", "24 mm bench chisel", "/plan", 1280, 800, "stone"),
+            new Shot("bench.png", "24 mm bench chisel", "bench", 1280, 800, "stone"),
+            new Shot("bench-lamp.png", "24 mm bench chisel", "bench", 1280, 800, "slate"),
+            new Shot("bench-phone.png", "24 mm bench chisel", "bench", 390, 844, "stone"),
+            new Shot("log.png", "12 mm bench chisel", "/log", 1280, 800, "stone"),
+            new Shot("kit.png", "", "/kit", 1280, 800, "stone"));
+
+    private Shots() {}
+
+    public static void main(String[] arguments) {
+        String base = arguments[0];
+        if (arguments[1].equals("all")) {
+            try (Browser browser = new Browser(base, 1280, 800)) {
+                for (Shot shot : ALL) {
+                    take(browser, shot, Path.of(arguments[2]));
+                }
+            }
+            return;
+        }
+        String[] size = arguments[3].split("x");
+        try (Browser browser = new Browser(base, Integer.parseInt(size[0]), Integer.parseInt(size[1]))) {
+            browser.open("/");
+            theme(browser, arguments.length > 4 ? arguments[4] : "stone");
+            browser.open(arguments[1]);
+            ready(browser);
+            browser.picture(Path.of(arguments[2]));
+        }
+    }
+
+    private static void take(Browser browser, Shot shot, Path directory) {
+        browser.size(shot.width, shot.height);
+        browser.open("/");
+        theme(browser, shot.theme);
+        String path = shot.path;
+        if (!shot.tool.isEmpty()) {
+            Object id = browser.until(
+                    "looking for the " + shot.tool,
+                    d -> browser.script(
+                            "return [...document.querySelectorAll('a')].filter(a => a.textContent === arguments[0])"
+                                    + ".map(a => a.getAttribute('href'))[0]",
+                            shot.tool));
+            Object session =
+                    browser.script("return [...document.querySelectorAll('a')].map(a => a.getAttribute('href'))"
+                            + ".filter(h => h.startsWith('/bench/'))[0]");
+            path = shot.path.equals("bench") ? String.valueOf(session) : id + shot.path;
+        }
+        browser.open(path);
+        ready(browser);
+        browser.picture(directory.resolve(shot.file));
+        System.out.println(directory.resolve(shot.file));
+    }
+
+    private static void theme(Browser browser, String theme) {
+        browser.script("localStorage.setItem('truekeen.theme', arguments[0])", theme);
+        browser.script("localStorage.setItem('truekeen.person', 'bench hand')");
+    }
+
+    /** The page has its heading, no question is under way, and the last answer has been drawn. */
+    private static void ready(Browser browser) {
+        browser.until("waiting for a heading", d -> browser.script("return !!document.querySelector('h1')"));
+        browser.until(
+                "waiting for answers",
+                d -> browser.script("const now = performance.getEntriesByType('resource').length;"
+                        + "const same = window.seen === now; window.seen = now; return same"));
+    }
+}
