@@ -5,7 +5,6 @@ import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
 import { Section } from '../drawings/Section'
 import { Setting } from '../drawings/Setting'
-import { Strip } from '../drawings/Strip'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Choice, Field } from '../ui/Field'
@@ -88,9 +87,7 @@ function Angle({
   const guide = choices.guides.find((g) => g.id === a?.guideId)
   return (
     <>
-      <ToolHead stages={stages} at="Angle">
-        <Strip lengthMm={stages.edgeLengthMm} label={`Edge of ${num(stages.edgeLengthMm)} mm`} />
-      </ToolHead>
+      <ToolHead stages={stages} at="Angle" />
       <Sheet
         drawing={
           <>

@@ -5,11 +5,13 @@ import { Act } from '../ui/Act'
 import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { StepAtHand } from './StepAtHand'
+import { useStages } from '../tool/ToolHead'
 import { useSession, useWakeLock, type Session } from './useSession'
 
 /** The bench: one step, full screen, for wet hands an arm's length away. */
 export function BenchPage({ sessionId }: { sessionId: string }) {
   const bench = useSession(sessionId)
+  const stages = useStages(bench.session.data?.toolId ?? '')
   useWakeLock()
   const { session } = bench
   if (!session.data)
@@ -22,15 +24,18 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
   const step = s.steps[s.current]
   return (
     <div className="min-h-dvh flex flex-col px-3 sm:px-6 pb-4">
-      <header className="flex flex-wrap items-center gap-x-4 rule-b">
+      <header className="flex items-center gap-x-3 rule-b">
         <Link href={`/tools/${s.toolId}`} className="btn btn-ghost min-h-14 px-2">
-          ← Leave the bench
+          ←<span className="hidden sm:inline"> Leave the bench</span>
+          <span className="sr-only sm:hidden">Leave the bench</span>
         </Link>
-        <h1 className="text-[1.1rem] font-semibold">{s.toolName}</h1>
+        <h1 className="text-[1.1rem] font-semibold min-w-0 truncate">{s.toolName}</h1>
         <Progress session={s} />
       </header>
       <Strip
         lengthMm={s.edgeLengthMm}
+        marks={stages.data?.findings ?? []}
+        stations={stages.data?.stations ?? []}
         label={step ? `Work from ${num(step.step.fromMm)} to ${num(step.step.toMm)} mm` : 'The edge'}
         {...(step && { where: { fromMm: step.step.fromMm, toMm: step.step.toMm } })}
       />

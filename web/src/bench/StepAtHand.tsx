@@ -60,31 +60,13 @@ export function StepAtHand({ session, bench }: { session: Session; bench: Bench 
   }, [count, done, undo, next, s.gate])
 
   return (
-    <div className="flex-1 grid gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] content-start pt-2">
-      <section aria-label="What to do" className="min-w-0">
+    <div className="flex-1 grid gap-x-8 gap-y-3 lg:grid-cols-2 lg:grid-rows-[auto_1fr] content-start pt-2">
+      <div className="min-w-0">
         <h2 className="text-[1.55rem] sm:text-[1.9rem] leading-tight font-semibold">{s.title}</h2>
         <p className="text-[1.1rem] mt-1">{how(s)}</p>
-        {s.projectionMm !== null && (
-          <>
-            <p className="figure mt-2">
-              {num(s.projectionMm)}
-              <span className="unit">mm projection</span>
-            </p>
-            <GuideDrawing mm={s.projectionMm} degrees={s.angleDeg ?? 30} guide="" />
-          </>
-        )}
-        <p className="text-[1.15rem] mt-2">{s.look}</p>
-        {s.burr && (
-          <p className="mt-1">
-            <b>Burr:</b> {s.burr}
-          </p>
-        )}
         {s.caution && <p className="mt-1 font-semibold text-warning">{s.caution}</p>}
-        {now.gateFailures > 0 && s.ifNot && (
-          <p className="mt-2 border-l-4 border-warning pl-3 text-[1.1rem]">{s.ifNot}</p>
-        )}
-      </section>
-      <section aria-label="Count and gate" className="min-w-0 flex flex-col gap-3">
+      </div>
+      <section aria-label="Count and gate" className="min-w-0 flex flex-col gap-3 lg:row-span-2">
         {s.sides.length > 0 && (
           <Counter
             step={now}
@@ -137,6 +119,36 @@ export function StepAtHand({ session, bench }: { session: Session; bench: Bench 
           </button>
         </div>
         {skipping && <Skip onSkip={(note) => tell({ kind: 'SKIPPED', step: at, note })} />}
+      </section>
+      <section aria-label="What to see" className="min-w-0">
+        {s.projectionMm !== null && (
+          <>
+            <p className="figure">
+              {num(s.projectionMm)}
+              <span className="unit">mm projection</span>
+            </p>
+            <GuideDrawing mm={s.projectionMm} degrees={s.angleDeg ?? 30} guide="" />
+          </>
+        )}
+        <p className="text-[1.3rem]">{s.look}</p>
+        {now.gateFailures > 0 && s.ifNot && (
+          <p className="mt-2 border-l-4 border-warning pl-3 text-[1.15rem]">{s.ifNot}</p>
+        )}
+        {s.burr && (
+          <p className="mt-2 text-[1.05rem]">
+            <b>Burr:</b> {s.burr}
+          </p>
+        )}
+        <p className="mt-2 text-[1.05rem]">
+          <span className="quiet">Why: </span>
+          {s.why}
+        </p>
+        {session.steps[at + 1] && (
+          <p className="mt-2 text-[1.05rem]">
+            <span className="quiet">Then: </span>
+            {session.steps[at + 1]!.step.title}
+          </p>
+        )}
       </section>
     </div>
   )

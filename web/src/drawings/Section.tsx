@@ -35,8 +35,8 @@ export function Section(p: SectionProps) {
   const { ref, width } = useWidth<HTMLDivElement>(700)
   const id = useId().replace(/:/g, '')
   const shape = measure(p.view)
-  const height = Math.round(Math.min(430, Math.max(270, width * 0.5)))
-  const scale = Math.min((width - 40) / (shape.window * 1.06), (height * 0.62) / shape.thick)
+  const height = Math.round(Math.min(450, Math.max(290, width * 0.56)))
+  const scale = Math.min((width - 40) / (shape.window * 1.06), (height * 0.6) / shape.thick)
   const main: Frame = { x0: shape.apex, y0: 0, scale, left: 26, bottom: height - 48 }
   const bar = roundNear(shape.window / 4)
   return (
@@ -183,14 +183,18 @@ function Inset({
   main: Frame
 }) {
   if (p.lastDeg === null) return null
-  const size = { w: Math.min(width * 0.44, 330), h: Math.min(height * 0.5, 190) }
-  const seen = Math.max((p.secondaryWidthMm ?? 0) * 1.5, (shape.apexAfter - shape.apex) * 1.8, 0.25)
-  const box = { x: 14, y: 10 }
-  const scale = (size.w - 20) / (seen * 1.25)
-  const frame: Frame = { x0: shape.apex, y0: 0, scale, left: box.x + 16, bottom: box.y + size.h - 30 }
+  const size = { w: Math.min(width * 0.37, 300), h: Math.min(height * 0.42, 184) }
+  const lost = shape.apexAfter - shape.apex
+  const fine = Math.max((p.secondaryWidthMm ?? 0) * 1.7, 0.3)
+  // Where little goes both apexes are in sight; where much goes the main drawing shows it, and this the new apex.
+  const x0 = lost < fine * 0.6 ? shape.apex : shape.apexAfter - fine * 0.25
+  const seen = lost < fine * 0.6 ? Math.max(fine, lost * 1.8) : fine * 1.25
+  const box = { x: 8, y: 8 }
+  const scale = (size.w - 24) / (seen * 1.1)
+  const frame: Frame = { x0, y0: 0, scale, left: box.x + 14, bottom: box.y + size.h - 30 }
   const bar = roundNear(seen / 3)
   const times = Math.round(scale / main.scale)
-  const arc = Math.min(seen * 0.62, (size.w * 0.5) / scale)
+  const arc = Math.min(seen * 0.55, (size.w * 0.4) / scale)
   return (
     <g>
       <path
@@ -212,16 +216,18 @@ function Inset({
       />
       <g clipPath={`url(#${id}-inset)`}>
         <Pieces view={p.view} frame={frame} id={id} />
+        <AngleMark frame={frame} at={shape.apexAfter} degrees={p.lastDeg} reach={arc} name="last bevel" />
       </g>
-      <AngleMark frame={frame} at={shape.apexAfter} degrees={p.lastDeg} reach={arc} name="last bevel" />
-      <text x={box.x + 10} y={box.y + 20} fontSize="13">
-        the apex, {times} times larger
-      </text>
-      {p.lostMm !== undefined && p.lostMm > 0 && (
-        <text x={box.x + 10} y={box.y + 38} fontSize="13" fill="var(--color-warning)">
-          hatched: goes, {num(p.lostMm, p.lostMm < 0.1 ? 4 : 2)} mm off the length
+      <g fontSize="13" stroke="var(--color-base-100)" strokeWidth="4" paintOrder="stroke">
+        <text x={box.x + 10} y={box.y + 20}>
+          the apex, {times} times larger
         </text>
-      )}
+        {p.lostMm !== undefined && p.lostMm > 0 && (
+          <text x={box.x + 10} y={box.y + 38}>
+            hatched: {num(p.lostMm, p.lostMm < 0.1 ? 4 : 2)} mm off the length
+          </text>
+        )}
+      </g>
       <ScaleBar
         x={box.x + size.w - 14 - bar * scale}
         y={box.y + size.h - 8}

@@ -26,6 +26,7 @@ export interface StripProps {
   tall?: boolean
 }
 
+const pad = 14
 const EDGE_Y = { low: 56, tall: 78 }
 
 /** The edge drawn out to scale, corner to corner, with what is known along it. */
@@ -36,7 +37,6 @@ export function Strip(p: StripProps) {
   const [drawn, setDrawn] = useState<{ from: number; to: number } | null>(null)
   const pressed = useRef(false)
   const svg = useRef<SVGSVGElement>(null)
-  const pad = 14
   const scale = (width - 2 * pad) / p.lengthMm
   const edge = p.tall ? EDGE_Y.tall : EDGE_Y.low
   const height = edge + 44
@@ -277,9 +277,10 @@ function Rule({
   edge: number
   scale: number
 }) {
-  const step = roundNear(Math.max(1, 64 / scale))
+  const step = roundNear(Math.max(1, 110 / scale))
   const labels: number[] = []
-  for (let mm = 0; mm <= lengthMm + 1e-9; mm += step) labels.push(mm)
+  // The last label leaves room for the unit at the end of the rule.
+  for (let mm = 0; mm <= lengthMm - 34 / scale; mm += step) labels.push(mm)
   const ticks: number[] = []
   const fine = scale >= 7 ? 1 : step
   for (let mm = 0; mm <= lengthMm + 1e-9; mm += fine) ticks.push(mm)
@@ -288,12 +289,14 @@ function Rule({
       {ticks.map((mm) => (
         <line key={mm} x1={x(mm)} y1={edge + 14} x2={x(mm)} y2={edge + 20} stroke="var(--quiet)" />
       ))}
+      <text x={x(lengthMm) + pad} y={edge + 39} fontSize="13" textAnchor="end">
+        mm
+      </text>
       {labels.map((mm) => (
         <g key={mm}>
           <line x1={x(mm)} y1={edge + 14} x2={x(mm)} y2={edge + 24} stroke="var(--color-base-content)" />
-          <text x={x(mm)} y={edge + 39} fontSize="14" textAnchor={mm === 0 ? 'start' : 'middle'}>
+          <text x={x(mm)} y={edge + 39} fontSize="14" textAnchor="middle">
             {num(mm)}
-            {mm === 0 ? ' mm' : ''}
           </text>
         </g>
       ))}

@@ -3,7 +3,6 @@ import { useState } from 'react'
 import { useLocation } from 'wouter'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { deviceKey, useDraft } from '../api/local'
-import { Strip } from '../drawings/Strip'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Field } from '../ui/Field'
@@ -31,9 +30,7 @@ export function TestPage({ toolId }: { toolId: string }) {
   if (!t.sessionId || !t.benchDone) {
     return (
       <>
-        <ToolHead stages={stages.data} at="Test">
-          <Strip lengthMm={t.edgeLengthMm} label="The edge" />
-        </ToolHead>
+        <ToolHead stages={stages.data} at="Test" />
         <p className="pt-4 max-w-[40rem]">
           An edge is tested when the bench is done with it: force at five stations, and any light still seen
           along it.
@@ -127,36 +124,28 @@ function Test({ toolId, stages, sheet, sessionId, latest, round }: TestProps) {
         grams: Number.isFinite(parseFloat(form.grams[i] ?? '')) ? parseFloat(form.grams[i]!) : null,
       }))
     : latest.readings
+  const onMark = (a: number, b: number) => {
+    const [fromMm, toMm] = b - a < 0.2 ? [Math.max(0, a - 1), Math.min(sheet.edgeLengthMm, b + 1)] : [a, b]
+    setForm({ ...form, light: [...form.light, { fromMm, toMm }] })
+  }
   const trouble = back.error ?? finish.error ?? (refused && refused.faults.length === 0 ? refused : undefined)
   return (
     <>
-      <ToolHead stages={stages} at="Test">
-        <Strip
-          tall
-          lengthMm={sheet.edgeLengthMm}
-          label={
-            asking
-              ? 'The edge. Drag where light is still seen; arrow keys move, Enter marks.'
-              : 'Readings along the edge'
-          }
-          readings={readings}
-          light={asking ? form.light : latest.light}
-          {...(asking && {
-            onMark: (a: number, b: number) => {
-              const tap = b - a < 0.2
-              setForm({
-                ...form,
-                light: [
-                  ...form.light,
-                  tap
-                    ? { fromMm: Math.max(0, a - 1), toMm: Math.min(sheet.edgeLengthMm, b + 1) }
-                    : { fromMm: a, toMm: b },
-                ],
-              })
-            },
-          })}
-        />
-      </ToolHead>
+      <ToolHead
+        stages={stages}
+        at="Test"
+        strip={{
+          tall: true,
+          marks: [],
+          stations: [],
+          label: asking
+            ? 'The edge. Drag where light is still seen; arrow keys move, Enter marks.'
+            : 'Readings along the edge',
+          readings,
+          light: asking ? form.light : latest.light,
+          ...(asking && { onMark }),
+        }}
+      />
       <Sheet
         drawing={
           asking ? (

@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
 import { api, ask, type Schemas } from '../api/client'
-import { Strip } from '../drawings/Strip'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { moment, num } from '../ui/format'
@@ -30,14 +29,15 @@ export function LogPage({ toolId }: { toolId: string }) {
   const last = log.data.tests[log.data.tests.length - 1]
   return (
     <>
-      <ToolHead stages={stages.data} at="Log">
-        <Strip
-          lengthMm={stages.data.edgeLengthMm}
-          label={last ? 'Readings of the last test along the edge' : 'The edge'}
-          readings={last?.readings ?? []}
-          light={last?.light ?? []}
-        />
-      </ToolHead>
+      <ToolHead
+        stages={stages.data}
+        at="Log"
+        strip={{
+          label: last ? 'Readings of the last test along the edge' : 'The edge',
+          readings: last?.readings ?? [],
+          light: last?.light ?? [],
+        }}
+      />
       <Sheet
         drawing={<History entries={log.data.entries} />}
         decisions={

@@ -4,7 +4,6 @@ import { useLocation } from 'wouter'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { Ladder } from '../drawings/Ladder'
-import { Strip } from '../drawings/Strip'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Pick } from '../ui/Field'
@@ -38,9 +37,7 @@ export function PlanPage({ toolId }: { toolId: string }) {
   const refused = choose.error instanceof Refused ? choose.error : undefined
   return (
     <>
-      <ToolHead stages={stages.data} at="Plan">
-        <Strip lengthMm={stages.data.edgeLengthMm} label={`Edge of ${num(stages.data.edgeLengthMm)} mm`} />
-      </ToolHead>
+      <ToolHead stages={stages.data} at="Plan" />
       {preview.isError ? (
         <div className="max-w-[44rem] pt-4">
           <Trouble error={preview.error} again={() => void preview.refetch()} />

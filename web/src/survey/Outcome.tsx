@@ -7,13 +7,12 @@ export function Outcome({ result }: { result: Schemas['ResultView'] }) {
   const danger = result.scope === 'RETIRE'
   return (
     <section aria-label="What must go" className="pb-3">
-      <div className="flex flex-wrap items-end gap-x-8 gap-y-2">
-        <div>
-          <p className="quiet">This edge wants</p>
-          <p className={`text-[2rem] leading-tight font-semibold ${danger ? 'text-error' : ''}`}>
-            {result.scopeWords}
-          </p>
-        </div>
+      <p className="quiet">This edge wants</p>
+      <p className={`text-[2rem] leading-tight font-semibold ${danger ? 'text-error' : ''}`}>
+        {result.scopeWords}
+      </p>
+      <p className="pt-1">Because {result.reasons.join('; ')}.</p>
+      <div className="flex flex-wrap gap-x-8 gap-y-2 pt-3">
         <div>
           <p className="quiet">off the length</p>
           <Advised advice={result.lost} digits={result.lost.value < 0.1 ? 4 : 2} />
@@ -30,11 +29,10 @@ export function Outcome({ result }: { result: Schemas['ResultView'] }) {
           </p>
         </div>
         <div>
-          <p className="quiet">then honings before a re-grind</p>
+          <p className="quiet">honings, then a re-grind</p>
           <Advised advice={result.honingsLeft} digits={0} />
         </div>
       </div>
-      <p className="pt-1">Because {result.reasons.join('; ')}.</p>
     </section>
   )
 }

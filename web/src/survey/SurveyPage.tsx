@@ -5,7 +5,6 @@ import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
 import { Section } from '../drawings/Section'
-import { Strip } from '../drawings/Strip'
 import { Sheet, ToolHead, useStages, useTool } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { num } from '../ui/format'
@@ -102,15 +101,17 @@ function Survey({
   const fault = (field: string) => live?.faults.find((f) => f.field === field)?.message ?? refused?.at(field)
   return (
     <>
-      <ToolHead stages={stages} at="Survey">
-        <Strip
-          tall
-          lengthMm={tool.edgeLengthMm}
-          label={`The edge, ${num(tool.edgeLengthMm)} mm. Arrow keys move by a millimetre, Enter marks.`}
-          marks={live?.findings ?? []}
-          stations={live?.result?.stations ?? []}
-          onMark={mark}
-        />
+      <ToolHead
+        stages={stages}
+        at="Survey"
+        strip={{
+          tall: true,
+          label: `The edge, ${num(tool.edgeLengthMm)} mm. Arrow keys move by a millimetre, Enter marks.`,
+          marks: live?.findings ?? [],
+          stations: live?.result?.stations ?? [],
+          onMark: mark,
+        }}
+      >
         <div
           className="flex flex-wrap gap-2 pb-2 items-center"
           role="group"

@@ -5,7 +5,6 @@ import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
 import { Section } from '../drawings/Section'
-import { Strip } from '../drawings/Strip'
 import { Sheet, ToolHead, useStages, useTool } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Choice, Field } from '../ui/Field'
@@ -134,6 +133,22 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
               </div>
             )}
             {live?.remark && <Notice>{live.remark}</Notice>}
+            <div className="rule-t mt-4 pt-4 grid sm:grid-cols-[minmax(0,1fr)_14rem] gap-4">
+              <Field
+                label="What the owner said"
+                value={form.note}
+                onChange={set('note')}
+                lines={3}
+                error={error('note')}
+              />
+              <Field
+                label="Wanted by"
+                type="date"
+                value={form.wantedBy}
+                onChange={set('wantedBy')}
+                error={error('wantedBy')}
+              />
+            </div>
           </>
         }
         decisions={
@@ -187,20 +202,6 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
               {measure('secondaryWidth', 'H  its width')}
               {trade?.skewed && measure('skew', 'Skew of the edge', 'off square')}
             </div>
-            <Field
-              label="What the owner said"
-              value={form.note}
-              onChange={set('note')}
-              lines={3}
-              error={error('note')}
-            />
-            <Field
-              label="Wanted by"
-              type="date"
-              value={form.wantedBy}
-              onChange={set('wantedBy')}
-              error={error('wantedBy')}
-            />
           </>
         }
       />
@@ -224,11 +225,7 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
 function Head({ tool }: { tool: Tool }) {
   const stages = useStages(tool.id)
   if (!stages.data) return null
-  return (
-    <ToolHead stages={stages.data} at="Take in">
-      <Strip lengthMm={tool.edgeLengthMm} label={`Edge of ${tool.edgeLengthMm} mm`} />
-    </ToolHead>
-  )
+  return <ToolHead stages={stages.data} at="Take in" />
 }
 
 function NewCrew({ onMade }: { onMade: (id: string) => void }) {

@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
-import { day } from '../ui/format'
+import { Strip, type StripProps } from '../drawings/Strip'
+import { day, num } from '../ui/format'
 
 type Stages = Schemas['ToolStages']
 
@@ -10,6 +11,7 @@ export function useStages(toolId: string) {
   return useQuery({
     queryKey: ['stages', toolId],
     queryFn: () => ask(api.GET('/api/v1/tools/{id}/stages', { params: { path: { id: toolId } } })),
+    enabled: toolId !== '',
   })
 }
 
@@ -17,6 +19,7 @@ export function useTool(toolId: string) {
   return useQuery({
     queryKey: ['tool', toolId],
     queryFn: () => ask(api.GET('/api/v1/tools/{id}', { params: { path: { id: toolId } } })),
+    enabled: toolId !== '',
   })
 }
 
@@ -28,42 +31,64 @@ const STATE: Record<string, { mark: string; look: string }> = {
 }
 
 /** The head of every page about a tool: its name, its edge along the full width, the line of stages. */
-export function ToolHead({ stages, at, children }: { stages: Stages; at: string; children: ReactNode }) {
+export function ToolHead({
+  stages,
+  at,
+  strip,
+  children,
+}: {
+  stages: Stages
+  at: string
+  /** What this stage shows on the strip beyond the survey's findings. */
+  strip?: Partial<StripProps>
+  children?: ReactNode
+}) {
   return (
-    <div className="sticky top-0 z-20 bg-base-100 rule-b -mx-4 sm:-mx-6 px-4 sm:px-6 pt-2">
-      <div className="flex flex-wrap items-baseline gap-x-4">
-        <h1 className="text-[1.35rem] font-semibold">{stages.name}</h1>
-        <p className="quiet">
-          {stages.crew}
-          {stages.wantedBy && `, wanted ${day(stages.wantedBy)}`}
-        </p>
+    <div className="sticky top-0 z-20 bg-base-100 rule-b -mx-4 sm:-mx-6 px-4 sm:px-6 pt-1">
+      <div className="flex flex-wrap items-end justify-between gap-x-6">
+        <div className="min-w-0 pb-1">
+          <h1 className="text-[1.35rem] leading-tight font-semibold">{stages.name}</h1>
+          <p className="quiet text-[0.94rem]">
+            {stages.crew}
+            {stages.wantedBy && `, wanted ${day(stages.wantedBy)}`}
+          </p>
+        </div>
+        <nav aria-label="Stages" className="flex overflow-x-auto max-w-full">
+          {stages.stages.map((s) => (
+            <Stage key={s.name} stage={s} current={s.name === at} />
+          ))}
+        </nav>
       </div>
+      <Strip
+        lengthMm={stages.edgeLengthMm}
+        label={`The edge, ${num(stages.edgeLengthMm)} mm`}
+        marks={stages.findings}
+        stations={stages.stations}
+        {...strip}
+      />
       {children}
-      <nav aria-label="Stages" className="flex overflow-x-auto -mx-1">
-        {stages.stages.map((s) => {
-          const look = STATE[s.state] ?? STATE.waiting!
-          const current = s.name === at
-          return (
-            <Link
-              key={s.name}
-              href={s.path}
-              aria-current={current ? 'step' : undefined}
-              className={`min-h-12 px-3 py-1 flex flex-col justify-center whitespace-nowrap ${look.look} ${
-                current ? 'border-b-4 border-primary' : 'border-b-4 border-transparent'
-              }`}
-            >
-              <span>
-                <span aria-hidden="true" className="mr-1">
-                  {look.mark}
-                </span>
-                {s.name}
-              </span>
-              <span className="text-[0.8rem] leading-tight">{s.word}</span>
-            </Link>
-          )
-        })}
-      </nav>
     </div>
+  )
+}
+
+function Stage({ stage, current }: { stage: Schemas['StageView']; current: boolean }) {
+  const look = STATE[stage.state] ?? STATE.waiting!
+  return (
+    <Link
+      href={stage.path}
+      aria-current={current ? 'step' : undefined}
+      className={`min-h-12 px-3 py-1 flex flex-col justify-center whitespace-nowrap ${look.look} ${
+        current ? 'border-b-4 border-primary' : 'border-b-4 border-transparent'
+      }`}
+    >
+      <span>
+        <span aria-hidden="true" className="mr-1">
+          {look.mark}
+        </span>
+        {stage.name}
+      </span>
+      <span className="text-[0.8rem] leading-tight">{stage.word}</span>
+    </Link>
   )
 }
 

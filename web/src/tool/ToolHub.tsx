@@ -3,7 +3,6 @@ import { useLocation } from 'wouter'
 import { api, ask } from '../api/client'
 import { deviceKey } from '../api/local'
 import { Section } from '../drawings/Section'
-import { Strip } from '../drawings/Strip'
 import { Act } from '../ui/Act'
 import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
@@ -28,9 +27,7 @@ export function ToolHub({ toolId }: { toolId: string }) {
   const card = setup.data?.current
   return (
     <>
-      <ToolHead stages={stages.data} at="">
-        <Strip lengthMm={t.edgeLengthMm} label={`Edge of ${num(t.edgeLengthMm)} mm`} />
-      </ToolHead>
+      <ToolHead stages={stages.data} at="" />
       <Sheet
         drawing={
           <Section
@@ -103,9 +100,7 @@ export function ToolBench({ toolId }: { toolId: string }) {
   const current = stages.data.stages.find((s) => s.name === 'Plan')?.state === 'done'
   return (
     <>
-      <ToolHead stages={stages.data} at="Bench">
-        <Strip lengthMm={stages.data.edgeLengthMm} label={`Edge of ${num(stages.data.edgeLengthMm)} mm`} />
-      </ToolHead>
+      <ToolHead stages={stages.data} at="Bench" />
       <div className="max-w-[44rem] pt-4">
         <Trouble error={start.error} />
         {open && <p>A session is open. It stands at the stroke where it was left.</p>}

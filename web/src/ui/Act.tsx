@@ -15,26 +15,21 @@ interface ActProps {
 export function Act({ children, onClick, href, busy, disabled, note }: ActProps) {
   const look = 'btn btn-primary act w-full sm:w-auto'
   return (
-    <div className="fixed bottom-0 right-0 left-0 sm:left-auto z-30 p-3 sm:p-5 flex flex-wrap items-center justify-end gap-3 pointer-events-none">
+    <div className="fixed inset-x-0 bottom-0 z-30 bg-base-100 rule-t px-4 sm:px-6 py-3 flex flex-wrap items-center justify-end gap-x-5 gap-y-2">
       {note && (
-        <p
-          role="alert"
-          className="pointer-events-auto bg-base-100 border-2 border-error text-error rounded px-3 py-2 max-w-[30rem]"
-        >
+        <p role="alert" className="text-error font-semibold flex-1 min-w-[14rem]">
           {note}
         </p>
       )}
-      <div className="pointer-events-auto w-full sm:w-auto">
-        {href ? (
-          <Link href={href} className={look}>
-            {children}
-          </Link>
-        ) : (
-          <button type="button" className={look} onClick={onClick} disabled={busy || disabled}>
-            {busy ? 'One moment…' : children}
-          </button>
-        )}
-      </div>
+      {href ? (
+        <Link href={href} className={look}>
+          {children}
+        </Link>
+      ) : (
+        <button type="button" className={look} onClick={onClick} disabled={busy || disabled}>
+          {busy ? 'One moment…' : children}
+        </button>
+      )}
     </div>
   )
 }

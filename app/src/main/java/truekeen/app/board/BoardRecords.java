@@ -2,6 +2,8 @@ package truekeen.app.board;
 
 import java.util.List;
 import java.util.UUID;
+import truekeen.app.survey.SurveyRecords.FindingView;
+import truekeen.app.survey.SurveyRecords.StationView;
 
 /** What stands on the bench board. */
 public final class BoardRecords {
@@ -18,7 +20,12 @@ public final class BoardRecords {
     /** The next act: its wording and where it is done. */
     public record NextView(String act, String path) {}
 
-    /** A tool on its way through the work. */
+    /**
+     * A tool on its way through the work.
+     *
+     * @param findings what the survey of this round found; empty in a list of tools
+     * @param stations the edge as surveyed, place by place; empty in a list of tools
+     */
     public record ToolStages(
             UUID toolId,
             String name,
@@ -30,7 +37,9 @@ public final class BoardRecords {
             NextView next,
             String standing,
             boolean atBench,
-            boolean ready) {}
+            boolean ready,
+            List<FindingView> findings,
+            List<StationView> stations) {}
 
     /** Something that soaks: its name and the seconds left. */
     public record SoakView(String name, double secondsLeft) {}

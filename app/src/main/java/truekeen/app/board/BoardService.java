@@ -22,6 +22,7 @@ import truekeen.app.kit.KitService;
 import truekeen.app.plan.PlanRecords.SavedPlan;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
+import truekeen.app.survey.SurveyRecords.EdgeOnStrip;
 import truekeen.app.survey.SurveyRecords.SurveyView;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.ToolRecords.ToolView;
@@ -66,12 +67,15 @@ public class BoardService {
                 .map(a -> new SoakView(a.name(), a.soakLeftSeconds()))
                 .toList();
         return new BoardView(
-                clock.today().toString(), tools.all().stream().map(this::stages).toList(), soaking);
+                clock.today().toString(),
+                tools.all().stream().map(t -> stages(t, EdgeOnStrip.NONE)).toList(),
+                soaking);
     }
 
     /** Where one tool stands. */
     public ToolStages stages(UUID toolId) {
-        return stages(tools.tool(toolId));
+        ToolView tool = tools.tool(toolId);
+        return stages(tool, round(tool).surveyed ? surveys.onStrip(toolId) : EdgeOnStrip.NONE);
     }
 
     private double soakSeconds(String kind) {
@@ -86,7 +90,7 @@ public class BoardService {
     private record Round(
             boolean surveyed, boolean angled, boolean planned, UUID openSession, boolean benchDone, TestView test) {}
 
-    private ToolStages stages(ToolView tool) {
+    private ToolStages stages(ToolView tool, EdgeOnStrip edge) {
         Round round = round(tool);
         boolean everFinished = !bench.all(tool.id(), true).isEmpty();
         boolean rested = everFinished && !round.surveyed && round.openSession == null;
@@ -114,7 +118,9 @@ public class BoardService {
                 next,
                 standing(round, keen, rested),
                 working,
-                rested);
+                rested,
+                edge.findings(),
+                edge.stations());
     }
 
     private Round round(ToolView tool) {

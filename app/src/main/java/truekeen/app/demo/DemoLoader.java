@@ -136,7 +136,7 @@ class DemoLoader implements SmartInitializingSingleton {
                 "soft stainless",
                 new String[] {"6 mm", "2.6 mm", "70 mm", "20 mm", "23", "28", "0.5", ""},
                 "Used for trimming dial feet. Never say it was used on brass.",
-                work.day(1));
+                work.day(2));
         UUID touched = work.takeIn(
                 "32 mm bench chisel",
                 "boat shed",

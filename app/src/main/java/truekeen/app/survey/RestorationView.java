@@ -16,6 +16,12 @@ import truekeen.core.condition.TargetBevel;
 final class RestorationView {
     private RestorationView() {}
 
+    static List<StationView> stations(Restoration r) {
+        return r.stations().stream()
+                .map(s -> new StationView(s.xMm(), s.presentMm(), s.recessionMm()))
+                .toList();
+    }
+
     static ResultView of(Restoration r, CoreTool tool, TargetBevel target) {
         List<Advice.Given> given = List.of(
                 new Advice.Given("edge", tool.geometry().edgeLengthMm() + " mm"),
@@ -58,9 +64,7 @@ final class RestorationView {
                 r.secondaryWidthMm(),
                 target.primary().degrees(),
                 target.last().degrees(),
-                r.stations().stream()
-                        .map(s -> new StationView(s.xMm(), s.presentMm(), s.recessionMm()))
-                        .toList(),
+                stations(r),
                 SectionView.of(r.before(), r.after(), r.removed()));
     }
 }

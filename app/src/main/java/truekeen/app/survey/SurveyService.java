@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
+import truekeen.app.survey.SurveyRecords.EdgeOnStrip;
 import truekeen.app.survey.SurveyRecords.FindingView;
 import truekeen.app.survey.SurveyRecords.LatestSurvey;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
@@ -110,6 +111,24 @@ public class SurveyService {
     public LatestSurvey latest(UUID toolId) {
         tools.core(toolId);
         return new LatestSurvey(newest(toolId).map(SurveyService::view).orElse(null));
+    }
+
+    /** The edge as the newest survey found it. */
+    @Transactional(readOnly = true)
+    public EdgeOnStrip onStrip(UUID toolId) {
+        Optional<SurveyRow> newest = newest(toolId);
+        if (newest.isEmpty()) {
+            return EdgeOnStrip.NONE;
+        }
+        CoreTool tool = tools.core(toolId);
+        List<FindingView> findings = views(newest.get().findings);
+        try {
+            Restoration r = Restorer.restore(tool.geometry(), newest.get().toCore(), target(tool));
+            return new EdgeOnStrip(findings, RestorationView.stations(r));
+        } catch (RefusedException noLongerFits) {
+            // The tool was changed at the door since; its marks are shown, what must go is not.
+            return new EdgeOnStrip(findings, List.of());
+        }
     }
 
     /** The newest survey, for the core. */
