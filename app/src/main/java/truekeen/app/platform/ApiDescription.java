@@ -4,6 +4,7 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.ComposedSchema;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import jakarta.annotation.Nullable;
 import java.lang.annotation.Annotation;
 import java.util.ArrayList;
@@ -19,6 +20,8 @@ class ApiDescription {
     @Bean
     OpenAPI description() {
         return new OpenAPI()
+                // The address it is served from is no part of the description.
+                .servers(List.of(new Server().url("/")))
                 .info(new Info()
                         .title("True Keen")
                         .version("1")
@@ -50,8 +53,6 @@ class ApiDescription {
     @Bean
     OpenApiCustomizer everythingIsThere() {
         return api -> {
-            // The address it is served from is no part of the description.
-            api.setServers(List.of());
             for (Schema<?> schema : api.getComponents().getSchemas().values()) {
                 if (schema.getProperties() != null) {
                     schema.setRequired(new ArrayList<>(schema.getProperties().keySet()));

@@ -1,0 +1,264 @@
+package truekeen.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+
+/** Talks to the running service over HTTP, on the real database, as the screens do. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+public abstract class ApiTest {
+    private static final String DATABASE = TestDatabase.fresh();
+    protected static final ObjectMapper JSON = new ObjectMapper();
+    protected static final String TABLET = "tablet-one";
+
+    private final HttpClient http = HttpClient.newHttpClient();
+
+    @LocalServerPort
+    private int port;
+
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        registry.add("spring.datasource.url", () -> DATABASE);
+        registry.add("spring.datasource.username", TestDatabase::user);
+        registry.add("spring.datasource.password", TestDatabase::password);
+        registry.add("logging.structured.format.console", () -> "");
+    }
+
+    /** An answer: its status and its body, which is a missing node where it is no JSON. */
+    protected record Answer(int status, JsonNode body, HttpResponse<String> raw) {
+        public String messageAt(String field) {
+            for (JsonNode error : body.path("errors")) {
+                if (error.path("field").asText().equals(field)) {
+                    return error.path("message").asText();
+                }
+            }
+            return "";
+        }
+    }
+
+    protected Answer get(String path) {
+        return send(request(path).GET());
+    }
+
+    protected Answer post(String path, Object body) {
+        return send(request(path).POST(HttpRequest.BodyPublishers.ofString(text(body))));
+    }
+
+    protected Answer put(String path, Object body) {
+        return send(request(path).PUT(HttpRequest.BodyPublishers.ofString(text(body))));
+    }
+
+    protected HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                .header("Content-Type", "application/json");
+    }
+
+    protected Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            JsonNode body = response.body().startsWith("{") || response.body().startsWith("[")
+                    ? JSON.readTree(response.body())
+                    : JSON.missingNode();
+            return new Answer(response.statusCode(), body, response);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String text(Object body) {
+        try {
+            return body instanceof String s ? s : JSON.writeValueAsString(body);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    protected static ObjectNode object(Object... pairs) {
+        ObjectNode node = JSON.createObjectNode();
+        for (int i = 0; i < pairs.length; i += 2) {
+            node.set((String) pairs[i], JSON.valueToTree(pairs[i + 1]));
+        }
+        return node;
+    }
+
+    // --- the bench of a test: a crew, a kit, a chisel ---
+
+    protected String crew() {
+        return post("/api/v1/crews", Map.of("name", "boat shed"))
+                .body()
+                .path("id")
+                .asText();
+    }
+
+    protected ObjectNode chisel() {
+        return object(
+                "name", "24 mm chisel",
+                "crewId", crew(),
+                "trade", "bench chisel / general bench work",
+                "steel", "low-alloy tool steel",
+                "width", "24",
+                "thickness", "3.2 mm",
+                "usableLength", "90",
+                "retireLength", "20",
+                "primary", "25",
+                "bevelLength", "",
+                "secondary", "30°",
+                "secondaryWidth", "0.6",
+                "skew", "",
+                "note", "",
+                "wantedBy", "",
+                "version", 0);
+    }
+
+    protected static ObjectNode survey() {
+        ObjectNode form = object(
+                "dullness", "DULL",
+                "stropTried", false,
+                "backState", "POLISHED",
+                "backDepth", "",
+                "highCorner", "NONE",
+                "squareOff", "",
+                "squareAs", "ANGLE",
+                "squareMend", true,
+                "person", "tester",
+                "basedOn", "");
+        form.putArray("findings");
+        return form;
+    }
+
+    protected static void mark(ObjectNode survey, String kind, String from, String to, String depth) {
+        ((ArrayNode) survey.get("findings"))
+                .add(object("kind", kind, "from", from, "to", to, "depth", depth, "leave", false));
+    }
+
+    protected static ObjectNode stone(String name, String kind, String standard, String grit) {
+        return object(
+                "name",
+                name,
+                "kind",
+                kind,
+                "gritStandard",
+                standard,
+                "gritName",
+                grit,
+                "makerUm",
+                "",
+                "grain",
+                "",
+                "shape",
+                kind.contains("strop") ? "STROP" : "BENCH",
+                "lubricant",
+                kind.contains("water stone") ? "water" : "dry",
+                "flat",
+                true,
+                "strokesSinceLapped",
+                0,
+                "lappable",
+                true,
+                "soaks",
+                false,
+                "retired",
+                false,
+                "frozen",
+                false,
+                "version",
+                0);
+    }
+
+    protected static ObjectNode angle() {
+        return object("trade", "", "primary", "", "last", "", "guideId", "", "name", "bench", "version", 0);
+    }
+
+    /** Puts a small kit down, once for the database. */
+    protected void kit() {
+        if (get("/api/v1/kit").body().path("guides").isEmpty()) {
+            post("/api/v1/kit/abrasives", stone("coarse", "ceramic-bonded water stone", "JIS", "#400"));
+            post("/api/v1/kit/abrasives", stone("middle", "ceramic-bonded water stone", "JIS", "#1000"));
+            post("/api/v1/kit/abrasives", stone("fine", "ceramic-bonded water stone", "JIS", "#6000"));
+            post("/api/v1/kit/abrasives", stone("leather", "strop with compound", "MICRON", "0.5"));
+            post(
+                    "/api/v1/kit/guides",
+                    object(
+                            "name",
+                            "guide",
+                            "rollerRadius",
+                            "9.5",
+                            "axleBelowBack",
+                            "14",
+                            "axleSetback",
+                            "11.5",
+                            "note",
+                            "",
+                            "version",
+                            0));
+            post("/api/v1/kit/testers", object("name", "tester", "reference", "118", "version", 0));
+        }
+    }
+
+    protected String takeIn(ObjectNode form) {
+        Answer answer = post("/api/v1/tools", form);
+        assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);
+        return answer.body().path("id").asText();
+    }
+
+    /** A tool with survey, set-up and plan: gives the plan's id. */
+    protected String planned(String tool, ObjectNode survey) {
+        kit();
+        assertThat(post("/api/v1/tools/" + tool + "/surveys", survey).status()).isEqualTo(200);
+        assertThat(post("/api/v1/tools/" + tool + "/setups", angle()).status()).isEqualTo(200);
+        Answer plan = post("/api/v1/tools/" + tool + "/plans", Map.of("grindOn", ""));
+        assertThat(plan.status()).as(plan.raw().body()).isEqualTo(200);
+        return plan.body().path("id").asText();
+    }
+
+    protected JsonNode start(String tool, String plan) {
+        return post("/api/v1/tools/" + tool + "/sessions", Map.of("planId", plan, "device", TABLET, "person", "hand"))
+                .body();
+    }
+
+    protected static ObjectNode event(String kind, int step, String side, int amount) {
+        return object(
+                "id",
+                UUID.randomUUID().toString(),
+                "sequence",
+                1,
+                "at",
+                "2026-05-14T09:30:00Z",
+                "kind",
+                kind,
+                "step",
+                step,
+                "side",
+                side,
+                "amount",
+                amount,
+                "note",
+                "");
+    }
+
+    protected Answer tell(String session, String device, ObjectNode... events) {
+        ObjectNode body = object("device", device, "person", "hand");
+        ArrayNode list = body.putArray("events");
+        for (ObjectNode event : events) {
+            list.add(event);
+        }
+        return post("/api/v1/sessions/" + session + "/events", body);
+    }
+}

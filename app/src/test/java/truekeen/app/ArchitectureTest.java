@@ -1,0 +1,75 @@
+package truekeen.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.library.Architectures;
+import jakarta.persistence.Entity;
+import java.util.Arrays;
+import org.junit.jupiter.api.Test;
+import org.springframework.data.repository.Repository;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The floor plan of the service: one package for each place, dependencies one way, entities at home. */
+class ArchitectureTest {
+    private static final JavaClasses APP = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("truekeen.app");
+    private static final String[] BOTTOM_UP = {
+        "platform", "shop", "kit", "tool", "survey", "angle", "plan", "bench", "edgetest", "log", "board", "demo"
+    };
+
+    @Test
+    void placesDependOneWay() {
+        var plan = Architectures.layeredArchitecture().consideringOnlyDependenciesInLayers();
+        for (String name : BOTTOM_UP) {
+            plan = plan.layer(name).definedBy("truekeen.app." + name + "..");
+        }
+        for (int i = 0; i < BOTTOM_UP.length; i++) {
+            String[] above = Arrays.copyOfRange(BOTTOM_UP, i + 1, BOTTOM_UP.length);
+            plan = above.length == 0
+                    ? plan.whereLayer(BOTTOM_UP[i]).mayNotBeAccessedByAnyLayer()
+                    : plan.whereLayer(BOTTOM_UP[i]).mayOnlyBeAccessedByLayers(above);
+        }
+        plan.check(APP);
+        slices().matching("truekeen.app.(*)..").should().beFreeOfCycles().check(APP);
+    }
+
+    @Test
+    void entitiesAndTheirStoresNeverLeaveTheirPackage() {
+        classes()
+                .that()
+                .areAnnotatedWith(Entity.class)
+                .should()
+                .bePackagePrivate()
+                .check(APP);
+        classes()
+                .that()
+                .areAssignableTo(Repository.class)
+                .should()
+                .bePackagePrivate()
+                .check(APP);
+        classes()
+                .that()
+                .areAnnotatedWith(RestController.class)
+                .should()
+                .bePackagePrivate()
+                .check(APP);
+    }
+
+    @Test
+    void onlyTheClockKnowsTheTime() {
+        noClasses()
+                .that()
+                .doNotHaveSimpleName("BenchClock")
+                .should()
+                .callMethod(java.time.Instant.class, "now")
+                .orShould()
+                .callMethod(java.time.LocalDate.class, "now")
+                .check(APP);
+    }
+}

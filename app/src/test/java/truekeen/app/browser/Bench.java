@@ -1,0 +1,98 @@
+package truekeen.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+
+/** What a person does at the bench, step after step, as the tests tell it. */
+final class Bench {
+    private final Browser browser;
+
+    Bench(Browser browser) {
+        this.browser = browser;
+    }
+
+    /** The title of the step in hand, or the words at the end. */
+    String step() {
+        return browser.until("reading the step", d -> {
+            List<String> titles = d.findElements(By.tagName("h2")).stream()
+                    .map(e -> e.getText())
+                    .filter(t -> !t.isBlank())
+                    .toList();
+            if (!titles.isEmpty()) {
+                return titles.get(0);
+            }
+            return browser.text().contains("Every step is done") ? "" : null;
+        });
+    }
+
+    /** Strokes shown on a side. */
+    int count(String side) {
+        return Integer.parseInt(
+                browser.until("reading the count", d -> d.findElement(By.cssSelector("[data-count=" + side + "]"))
+                        .getText()));
+    }
+
+    boolean counts(String side) {
+        return !browser.driver()
+                .findElements(By.cssSelector("[data-count=" + side + "]"))
+                .isEmpty();
+    }
+
+    /** Waits until everything shown was confirmed by the service. */
+    void confirmed() {
+        browser.until(
+                "waiting for strokes to be confirmed",
+                d -> !browser.text().contains("sending…") && !browser.text().contains("Waiting to be confirmed"));
+    }
+
+    /** Does the step in hand, counting where strokes are counted, and goes on; gives its title. */
+    String doStep() {
+        String title = step();
+        if (counts("BEVEL") || counts("BACK")) {
+            browser.press("+10");
+            browser.keys(" ");
+            confirmed();
+        }
+        String yes = browser.text().contains("Yes, go on") ? "Yes, go on" : "Done, go on";
+        browser.press(yes);
+        browser.until("going on from “" + title + "”", d -> !step().equals(title) || step().isEmpty());
+        confirmed();
+        return title;
+    }
+
+    /** Does every step that is left; gives their titles. */
+    List<String> doAll() {
+        List<String> titles = new ArrayList<>();
+        while (!step().isEmpty()) {
+            titles.add(doStep());
+            assertThat(titles).as("a bench without end").hasSizeLessThan(40);
+        }
+        return titles;
+    }
+
+    /** Goes on without counting until strokes are counted on the bevel. */
+    String toFirstCount() {
+        while (!counts("BEVEL")) {
+            doStep();
+        }
+        return step();
+    }
+
+    /** Types readings left to right and asks for the verdict. */
+    void test(String... grams) {
+        browser.see("Force at five stations");
+        List<String> labels = browser.driver().findElements(By.tagName("label")).stream()
+                .map(e -> e.getText())
+                .filter(t -> t.startsWith("at ") && t.endsWith("mm"))
+                .toList();
+        for (int i = 0; i < grams.length; i++) {
+            browser.type(labels.get(i), grams[i]);
+        }
+        browser.keys(Keys.TAB);
+        browser.press("Judge the edge");
+    }
+}

@@ -1,0 +1,107 @@
+package truekeen.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+
+/** Power cuts, second tablets, and things typed wrong: a clear message and nothing lost. */
+class FaultsIT {
+    private static Service service;
+
+    @BeforeAll
+    static void serve() {
+        service = Service.demo();
+    }
+
+    @AfterAll
+    static void stop() {
+        service.close();
+    }
+
+    /** Goes from the board to the chisel that is half way through and takes it over to this tablet. */
+    private static Bench atTheBench(Browser browser) {
+        browser.open("/").see("At the bench").press("Go on at the bench").see("Step ");
+        browser.until("the session to be shown", d -> new Bench(browser).counts("BEVEL"));
+        if (browser.text().contains("Take it over here")) {
+            browser.press("Take it over here").seeNoMore("Take it over here");
+        }
+        return new Bench(browser);
+    }
+
+    @Test
+    void everyConfirmedStrokeOutlivesAPowerCutAndCountingGoesOnMeanwhile() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            Bench bench = atTheBench(browser);
+            int start = bench.count("BEVEL");
+            browser.press("+5").keys(" ");
+            bench.confirmed();
+            int confirmed = bench.count("BEVEL");
+            assertThat(confirmed).isEqualTo(start + 6);
+
+            service.kill();
+            browser.keys(" ", " ", " ");
+            browser.see("cannot be reached").see("Count on");
+            assertThat(bench.count("BEVEL")).isEqualTo(confirmed + 3);
+
+            service.start();
+            bench.confirmed();
+            browser.seeNoMore("cannot be reached");
+            assertThat(bench.count("BEVEL")).isEqualTo(confirmed + 3);
+            browser.reload();
+            browser.until("the same after a reload", d -> bench.count("BEVEL") == confirmed + 3);
+        }
+    }
+
+    @Test
+    void aSecondTabletIsToldTakesOverAndNothingIsMergedInSilence() {
+        try (Browser first = new Browser(service.url(), 1280, 800);
+                Browser second = new Browser(service.url(), 390, 844)) {
+            Bench bench = atTheBench(first);
+            int start = bench.count("BEVEL");
+            second.open(first.path()).see("on another device").see("Here it is only shown");
+            assertThat(second.driver()
+                            .findElement(By.cssSelector("button[aria-label^='Count one']"))
+                            .isEnabled())
+                    .isFalse();
+            second.press("Take it over here").seeNoMore("only shown");
+            second.press("+10");
+            new Bench(second).confirmed();
+            first.see("on another device");
+            first.until("the first sees what the second counted", d -> bench.count("BEVEL") == start + 10);
+            first.press("Take it over here").seeNoMore("only shown");
+            first.keys(" ");
+            bench.confirmed();
+            assertThat(bench.count("BEVEL")).isEqualTo(start + 11);
+        }
+    }
+
+    @Test
+    void whatIsTypedWrongIsSaidAtItsFieldAndOutlivesAReload() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            browser.open("/take-in").see("from the side");
+            browser.type("What it is called here", "<script>document.title='owned'</script>")
+                    .type("A width", "900 mm")
+                    .type("E primary angle", "120°")
+                    .type("C usable length", "12 parsecs");
+            browser.see("1 mm to 150 mm is allowed").see("5° to 60° is allowed").see("no length here");
+            browser.press("Take it in, survey next").see("things to put right").see("is needed");
+            browser.reload().see("1 mm to 150 mm is allowed");
+            assertThat(browser.typed("A width")).isEqualTo("900 mm");
+            assertThat(browser.typed("C usable length")).isEqualTo("12 parsecs");
+            assertThat(browser.typed("What it is called here")).startsWith("<script>");
+            assertThat(browser.driver().getTitle()).isEqualTo("True Keen");
+            browser.type("A width", "24").seeNoMore("1 mm to 150 mm is allowed");
+        }
+    }
+
+    @Test
+    void anAddressThatIsNotThereSaysSo() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            browser.open("/nowhere").see("nothing at this address");
+            browser.open("/tools/00000000-0000-0000-0000-000000000000").see("There is no tool");
+        }
+    }
+}

@@ -1,0 +1,102 @@
+package truekeen.app.browser;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Request latencies of the slider-driven questions on loopback, and the time to the first usable page. */
+public final class Latency {
+    private static final int WARM_UP = 200;
+    private static final int TIMED = 400;
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
+
+    private Latency() {}
+
+    public static void main(String[] arguments) throws IOException, InterruptedException {
+        String base = arguments[0];
+        String board = send(base, "GET", "/api/v1/board", "");
+        String chisel = id(board, "24 mm bench chisel");
+        String slick = id(board, "38 mm paring slick");
+        time(
+                base,
+                "Angle, advice",
+                "/api/v1/tools/" + slick + "/angle/advice",
+                "{\"trade\":\"\",\"primary\":\"23\",\"last\":\"\",\"guideId\":\"\",\"name\":\"\",\"version\":0}");
+        time(base, "Plan, twelve abrasives", "/api/v1/tools/" + chisel + "/plan/preview", "{\"grindOn\":\"\"}");
+        time(
+                base,
+                "Survey, a chip and a slant",
+                "/api/v1/tools/" + slick + "/survey/preview",
+                "{\"findings\":[{\"kind\":\"CHIP\",\"from\":\"5\",\"to\":\"6\",\"depth\":\"0.4\",\"leave\":false}],"
+                        + "\"dullness\":\"DULL\",\"stropTried\":false,\"backState\":\"POLISHED\",\"backDepth\":\"\","
+                        + "\"highCorner\":\"LEFT\",\"squareOff\":\"0.5\",\"squareAs\":\"ANGLE\",\"squareMend\":true,"
+                        + "\"person\":\"\",\"basedOn\":\"\"}");
+        firstPage(base);
+    }
+
+    private static void time(String base, String name, String path, String body)
+            throws IOException, InterruptedException {
+        double[] ms = new double[TIMED];
+        for (int i = -WARM_UP; i < TIMED; i++) {
+            long start = System.nanoTime();
+            send(base, "POST", path, body);
+            if (i >= 0) {
+                ms[i] = (System.nanoTime() - start) / 1e6;
+            }
+        }
+        Arrays.sort(ms);
+        System.out.printf(
+                Locale.ROOT, "%-28s median %6.2f ms   p95 %6.2f ms%n", name, ms[TIMED / 2], ms[TIMED * 95 / 100]);
+    }
+
+    private static void firstPage(String base) {
+        try (Browser browser = new Browser(base, 1280, 800)) {
+            browser.open("/").see("Bench board");
+            double[] ms = new double[9];
+            for (int i = 0; i < ms.length; i++) {
+                browser.driver().manage().deleteAllCookies();
+                browser.open("/").see("Take a tool in");
+                ms[i] = ((Number) browser.script(
+                                "return performance.getEntriesByName('first-contentful-paint')[0].startTime"))
+                        .doubleValue();
+            }
+            Arrays.sort(ms);
+            Object interactive = browser.script("return performance.getEntriesByType('navigation')[0].domInteractive");
+            System.out.printf(
+                    Locale.ROOT,
+                    "%-28s first paint median %4.0f ms, worst %4.0f ms; interactive at %4.0f ms%n",
+                    "First page",
+                    ms[ms.length / 2],
+                    ms[ms.length - 1],
+                    ((Number) interactive).doubleValue());
+        }
+    }
+
+    private static String id(String board, String name) {
+        Matcher match = Pattern.compile("\"toolId\":\"([0-9a-f-]{36})\",\"name\":\"" + name + "\"")
+                .matcher(board);
+        if (!match.find()) {
+            throw new IllegalStateException("no " + name + " on the board");
+        }
+        return match.group(1);
+    }
+
+    private static String send(String base, String method, String path, String body)
+            throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        HttpResponse<String> response = HTTP.send(request, HttpResponse.BodyHandlers.ofString());
+        if (response.statusCode() != 200) {
+            throw new IllegalStateException(path + " answered " + response.statusCode() + " " + response.body());
+        }
+        return response.body();
+    }
+}

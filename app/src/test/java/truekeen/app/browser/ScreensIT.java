@@ -1,0 +1,105 @@
+package truekeen.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.zip.GZIPOutputStream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Every main view, in both themes and at every size it is used at. */
+class ScreensIT {
+    private static final int MOST_SCRIPT_BYTES = 250_000;
+    private static Service service;
+
+    @BeforeAll
+    static void serve() {
+        service = Service.demo();
+    }
+
+    @AfterAll
+    static void stop() {
+        service.close();
+    }
+
+    private static String tool(Browser browser, String name) {
+        browser.open("/rack").see(name);
+        return (String) browser.script(
+                "return [...document.querySelectorAll('a')].find(a => a.textContent === arguments[0])"
+                        + ".getAttribute('href')",
+                name);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"stone, 1280, 800", "slate, 1280, 800", "stone, 390, 844", "slate, 800, 1280"})
+    void nothingBarsAnyoneAndNothingIsCutOff(String theme, int width, int height) {
+        try (Browser browser = new Browser(service.url(), width, height)) {
+            browser.open("/");
+            browser.script("localStorage.setItem('truekeen.theme', arguments[0])", theme);
+            String slick = tool(browser, "38 mm paring slick");
+            String chisel = tool(browser, "24 mm bench chisel");
+            String done = tool(browser, "12 mm bench chisel");
+            browser.open("/").see("Go on at the bench");
+            String session = (String)
+                    browser.script("return document.querySelector(\"a[href^='/bench/']\").getAttribute('href')");
+            List<String[]> views = List.of(
+                    new String[] {"/", "Bench board"},
+                    new String[] {"/rack", "The rack"},
+                    new String[] {"/kit", "Honing guides"},
+                    new String[] {"/take-in", "from the side"},
+                    new String[] {slick, "Set-up card"},
+                    new String[] {slick + "/survey", "This edge wants"},
+                    new String[] {slick + "/angle", "Projection for the secondary"},
+                    new String[] {chisel + "/plan", "Step sheet"},
+                    new String[] {session, "Undo"},
+                    new String[] {done + "/test", "An edge is tested"},
+                    new String[] {done + "/log", "Steel left to sharpen"});
+            for (String[] view : views) {
+                browser.open(view[0]).see(view[1]);
+                assertThat(browser.accessibilityFaults())
+                        .as(theme + " " + view[0])
+                        .isEmpty();
+                Object over = browser.script(
+                        "return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+                assertThat(((Number) over).intValue())
+                        .as("sideways scroll of " + view[0])
+                        .isZero();
+            }
+        }
+    }
+
+    @Test
+    void theWayBackOfTheBrowserWorksAndEveryPlaceHasAnAddress() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            String slick = tool(browser, "38 mm paring slick");
+            browser.open(slick).see("Set-up card").press("Choose the angle").see("Why these");
+            browser.driver().navigate().back();
+            browser.see("Set-up card");
+            browser.driver().navigate().forward();
+            browser.see("Why these");
+            assertThat(browser.path()).isEqualTo(slick + "/angle");
+        }
+    }
+
+    @Test
+    void theScriptOfThePageIsSmall() throws IOException {
+        long bytes = 0;
+        try (var files = Files.list(Path.of("../web/dist/assets"))) {
+            for (Path script : files.filter(f -> f.toString().endsWith(".js")).toList()) {
+                ByteArrayOutputStream packed = new ByteArrayOutputStream();
+                try (GZIPOutputStream gzip = new GZIPOutputStream(packed)) {
+                    gzip.write(Files.readAllBytes(script));
+                }
+                bytes += packed.size();
+            }
+        }
+        assertThat(bytes).isBetween(1L, (long) MOST_SCRIPT_BYTES);
+    }
+}

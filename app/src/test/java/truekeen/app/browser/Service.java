@@ -1,0 +1,119 @@
+package truekeen.app.browser;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.HttpURLConnection;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import truekeen.app.TestDatabase;
+
+/** The service as it is shipped: a process of its own, from a copy of the jar, on a database of its own. */
+final class Service implements AutoCloseable {
+    private static final Path BUILT = Path.of("target/truekeen.jar");
+
+    private final String database;
+    private final boolean demo;
+    private final int port;
+    private final Path jar;
+    private final Path log;
+    private Process process;
+
+    private Service(boolean demo) {
+        try {
+            this.demo = demo;
+            database = TestDatabase.fresh();
+            Path home = Files.createTempDirectory("tk-service");
+            jar = Files.copy(BUILT, home.resolve("truekeen.jar"), StandardCopyOption.REPLACE_EXISTING);
+            log = home.resolve("log");
+            try (ServerSocket free = new ServerSocket(0)) {
+                port = free.getLocalPort();
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Starts on an empty database. */
+    static Service empty() {
+        return new Service(false).start();
+    }
+
+    /** Starts on the demonstration. */
+    static Service demo() {
+        return new Service(true).start();
+    }
+
+    String url() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    /** Starts the process and waits until it answers. */
+    Service start() {
+        try {
+            ProcessBuilder builder = new ProcessBuilder(
+                            System.getProperty("java.home") + "/bin/java", "-Xmx512m", "-jar", jar.toString())
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()));
+            builder.environment()
+                    .putAll(Map.of(
+                            "TRUEKEEN_DB_URL", database,
+                            "TRUEKEEN_DB_USER", TestDatabase.user(),
+                            "TRUEKEEN_DB_PASSWORD", TestDatabase.password(),
+                            "TRUEKEEN_PORT", String.valueOf(port),
+                            "TRUEKEEN_DEMO", String.valueOf(demo),
+                            "TRUEKEEN_CLOCK", "2026-05-14T09:30:00Z"));
+            process = builder.start();
+            for (int i = 0; i < 600 && !healthy(); i++) {
+                if (process.waitFor(100, TimeUnit.MILLISECONDS)) {
+                    throw new IllegalStateException("the service ended: " + Files.readString(log));
+                }
+            }
+            if (!healthy()) {
+                throw new IllegalStateException("the service does not answer: " + Files.readString(log));
+            }
+            return this;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** SIGKILL: no farewell, as in a power cut. */
+    void kill() {
+        process.destroyForcibly();
+        try {
+            process.waitFor(20, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private boolean healthy() {
+        try {
+            HttpURLConnection ask = (HttpURLConnection)
+                    URI.create(url() + "/actuator/health").toURL().openConnection();
+            ask.setConnectTimeout(500);
+            ask.setReadTimeout(2000);
+            return ask.getResponseCode() == 200;
+        } catch (IOException notYet) {
+            return false;
+        }
+    }
+
+    @Override
+    public void close() {
+        kill();
+        try {
+            Files.deleteIfExists(jar);
+        } catch (IOException left) {
+            throw new UncheckedIOException(left);
+        }
+    }
+}
