@@ -92,7 +92,7 @@ public class BenchService {
         if (!plan.toolId().equals(toolId)) {
             throw Form.notFound("plan", in.planId());
         }
-        requireDevice(in.device());
+        requireDevice(in.device(), in.person());
         Optional<SessionRow> open = sessions.findByToolIdAndFinishedAtIsNull(toolId);
         if (open.isPresent()) {
             if (open.get().planId.equals(plan.id())) {
@@ -121,7 +121,7 @@ public class BenchService {
 
     /** Adds what a device tells, in its order; what is known already is passed over. */
     public SessionView tell(UUID id, EventsForm in) {
-        requireDevice(in.device());
+        requireDevice(in.device(), in.person());
         List<EventForm> told = in.events() == null ? List.of() : in.events();
         if (told.size() > MOST_EVENTS) {
             throw new RefusedException(Refusal.of(MessageCode.TOO_MANY, "events", told.size())
@@ -165,7 +165,7 @@ public class BenchService {
 
     /** Another device takes the session over. */
     public SessionView takeOver(UUID id, String device, String person) {
-        requireDevice(device);
+        requireDevice(device, person);
         SessionRow session = locked(id);
         requireOpen(session);
         if (!session.holderDevice.equals(device)) {
@@ -421,9 +421,10 @@ public class BenchService {
         return new RefusedException(Refusal.of(MessageCode.SESSION_HELD, "", "").with("what", who));
     }
 
-    private static void requireDevice(String device) {
+    private static void requireDevice(String device, String person) {
         Checks checks = new Checks();
         checks.text("device", "The device's own key", device, true, 64);
+        checks.text("person", "A name", person, false, 80);
         checks.orThrow();
     }
 

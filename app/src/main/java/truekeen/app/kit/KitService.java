@@ -218,6 +218,8 @@ public class KitService {
         GrainSize size = bare(kind)
                 ? new GrainSize(0, GrainSize.Evidence.MAKER)
                 : size(reading, form.gritStandard(), form.gritName(), form.makerUm());
+        checks.text("gritName", "A grit name", form.gritName(), false, 20);
+        checks.text("gritStandard", "A grit standard", form.gritStandard(), false, 16);
         checks.within("strokesSinceLapped", "A count of strokes", form.strokesSinceLapped(), 0, 1_000_000, "");
         if (kind != null && !kind.lubricants().contains(Form.orEmpty(form.lubricant()))) {
             checks.refuse(Refusal.of(MessageCode.UNKNOWN_CHOICE, "lubricant", form.lubricant())

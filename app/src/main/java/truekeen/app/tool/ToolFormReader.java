@@ -77,6 +77,7 @@ final class ToolFormReader {
                 || skew == null
                 || secondary.isPresent() == Form.blank(in.secondary())
                 || secondaryWidth.isPresent() == Form.blank(in.secondaryWidth())) {
+            FlatBackTool.checkRanges(form.checks(), width, thickness, usable, retire, primary, skew);
             return null;
         }
         FlatBackTool tool =

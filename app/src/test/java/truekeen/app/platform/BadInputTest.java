@@ -99,10 +99,26 @@ class BadInputTest extends ApiTest {
     }
 
     @Test
-    void aTextTheDatabaseCannotHoldIsNoFaultOfTheServer() {
-        ObjectNode form = chisel();
-        form.put("name", "nul \u0000 byte");
-        assertThat(post("/api/v1/tools", form).status()).isBetween(200, 499);
+    void aTextTheDatabaseCannotHoldIsRefusedInWords() {
+        for (String field : new String[] {"name", "note", "bevelLength"}) {
+            ObjectNode form = chisel();
+            form.put(field, "nul \u0000 character");
+            Answer answer = post("/api/v1/tools", form);
+            assertThat(answer.status()).isEqualTo(400);
+            assertThat(answer.body().path("detail").asText()).contains("NUL");
+        }
+    }
+
+    @Test
+    void namesTooLongForTheirPlaceAreRefusedAtTheirField() {
+        ObjectNode stone = stone("s", "ceramic-bonded water stone", "JIS", "#" + "1".repeat(60));
+        stone.put("makerUm", "12");
+        assertThat(post("/api/v1/kit/abrasives", stone).messageAt("gritName")).contains("20 characters");
+        String none = "00000000-0000-0000-0000-000000000000";
+        Answer answer = post(
+                "/api/v1/sessions/" + none + "/events",
+                Map.of("device", "d", "person", "p".repeat(200), "events", new int[0]));
+        assertThat(answer.messageAt("person")).contains("80 characters");
     }
 
     @ParameterizedTest

@@ -1,6 +1,7 @@
 package truekeen.app.tool;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -19,9 +20,9 @@ class EditingTest extends ApiTest {
                 .put("bevelLength", "7.5");
         form.put("secondary", "").put("secondaryWidth", "");
         JsonNode tool = get("/api/v1/tools/" + takeIn(form)).body();
-        assertThat(tool.path("widthMm").asDouble()).isEqualTo(38.1);
+        assertThat(tool.path("widthMm").asDouble()).isCloseTo(38.1, within(1e-9));
         assertThat(tool.path("typed").path("width").asText()).isEqualTo("1 1/2\"");
-        assertThat(tool.path("thicknessMm").asDouble()).isEqualTo(3.175);
+        assertThat(tool.path("thicknessMm").asDouble()).isCloseTo(3.175, within(1e-9));
         assertThat(tool.path("primaryDeg").asDouble()).isBetween(25.0, 25.1);
     }
 

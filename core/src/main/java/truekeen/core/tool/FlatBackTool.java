@@ -49,12 +49,7 @@ public record FlatBackTool(
      * they catch a slip of the unit, not a taste.
      */
     public void check(Checks checks) {
-        checks.within("width", "A width", width.mm(), 1, 150, " mm");
-        checks.within("thickness", "A thickness", thickness.mm(), 0.5, 25, " mm");
-        checks.within("usableLength", "A usable length", usableLength.mm(), 1, 400, " mm");
-        checks.within("retireLength", "A retire limit", retireLength.mm(), 0, 399, " mm");
-        checks.within("primary", "A primary angle", primary.degrees(), 5, 60, "°");
-        checks.within("skew", "A skew", skew.degrees(), 0, 60, "°");
+        checkRanges(checks, width, thickness, usableLength, retireLength, primary, skew);
         checks.require(retireLength.mm() < usableLength.mm(), () -> Refusal.of(
                         MessageCode.RETIRE_NOT_BELOW_LENGTH, "retireLength", retireLength)
                 .with("high", usableLength));
@@ -70,6 +65,27 @@ public record FlatBackTool(
                 secondary.isPresent() == secondaryWidth.isPresent(),
                 () -> Refusal.of(
                         MessageCode.SECONDARY_PAIR, secondary.isPresent() ? "secondaryWidth" : "secondary", ""));
+    }
+
+    /** The ranges alone, each field for itself; a field that could not be read is null and passed over. */
+    public static void checkRanges(
+            Checks checks,
+            Length width,
+            Length thickness,
+            Length usableLength,
+            Length retireLength,
+            Angle primary,
+            Angle skew) {
+        checks.within("width", "A width", mm(width), 1, 150, " mm");
+        checks.within("thickness", "A thickness", mm(thickness), 0.5, 25, " mm");
+        checks.within("usableLength", "A usable length", mm(usableLength), 1, 400, " mm");
+        checks.within("retireLength", "A retire limit", mm(retireLength), 0, 399, " mm");
+        checks.within("primary", "A primary angle", primary == null ? null : primary.degrees(), 5, 60, "°");
+        checks.within("skew", "A skew", skew == null ? null : skew.degrees(), 0, 60, "°");
+    }
+
+    private static Double mm(Length length) {
+        return length == null ? null : (Double) length.mm();
     }
 
     private double faceMm() {
