@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 
 /** Request latencies of the slider-driven questions on loopback, and the time to the first usable page. */
 public final class Latency {
-    private static final int WARM_UP = 200;
+    private static final int WARM_UP = 400;
     private static final int TIMED = 400;
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 

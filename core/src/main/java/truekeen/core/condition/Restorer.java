@@ -33,7 +33,7 @@ public final class Restorer {
     /** How much of the back, from the edge, is kept flat (mm). */
     public static final double BACK_ZONE_MM = 30;
 
-    private static final double STEP_MM = 0.25;
+    private static final double STEP_MM = 1;
     private static final double SAME_ANGLE_DEG = 0.25;
     /** The steps of Simpson's rule stop this short of a jump, so that each sees one side of it (mm). */
     private static final double NUDGE_MM = 1e-9;
@@ -215,16 +215,27 @@ public final class Restorer {
         return least;
     }
 
+    /**
+     * Where the edge is looked at: at every place where something begins, ends or turns, and every millimetre between
+     * where the recession varies. Elsewhere it is the same all along, and both ends say all.
+     */
     private TreeSet<Double> stations() {
-        TreeSet<Double> at = new TreeSet<>();
-        int steps = Math.max(1, (int) Math.ceil(length / STEP_MM));
-        for (int i = 0; i <= steps; i++) {
-            at.add(length * i / steps);
-        }
+        TreeSet<Double> turns = new TreeSet<>(List.of(0.0, length));
         for (Finding f : survey.findings()) {
-            at.add(Math.max(0, f.fromMm()));
-            at.add((f.fromMm() + f.toMm()) / 2);
-            at.add(Math.min(length, f.toMm()));
+            turns.add(Math.max(0, f.fromMm()));
+            turns.add((f.fromMm() + f.toMm()) / 2);
+            turns.add(Math.min(length, f.toMm()));
+        }
+        boolean slants = tilt(0) != tilt(length);
+        TreeSet<Double> at = new TreeSet<>(turns);
+        for (double from : turns) {
+            Double to = turns.higher(from);
+            if (to != null && (slants || missing((from + to) / 2) > 0)) {
+                int steps = (int) Math.ceil((to - from) / STEP_MM);
+                for (int i = 1; i < steps; i++) {
+                    at.add(from + (to - from) * i / steps);
+                }
+            }
         }
         return at;
     }
