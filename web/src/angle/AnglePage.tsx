@@ -121,6 +121,12 @@ function Angle({
                 </p>
               )}
             </div>
+            {a && a.settings.length === 2 && (
+              <p className="text-[1.15rem]">
+                Set the {guide?.name}: <b>{num(a.settings[1]!.projection.value)} mm</b> out for the secondary,{' '}
+                <b>{num(a.settings[0]!.projection.value)} mm</b> for the primary.
+              </p>
+            )}
             {a?.warnings.map((w) => (
               <Notice key={w} kind="warn">
                 {w}

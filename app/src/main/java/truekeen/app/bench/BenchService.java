@@ -1,9 +1,6 @@
 package truekeen.app.bench;
 
-import java.time.Instant;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -12,27 +9,18 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Lock;
-import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import truekeen.app.angle.AngleRecords.SetupView;
-import truekeen.app.angle.AngleService;
-import truekeen.app.bench.BenchRecords.BenchStepView;
-import truekeen.app.bench.BenchRecords.CountView;
 import truekeen.app.bench.BenchRecords.EventForm;
 import truekeen.app.bench.BenchRecords.EventsForm;
 import truekeen.app.bench.BenchRecords.OpenSession;
 import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.StartForm;
-import truekeen.app.bench.BenchRecords.StepDone;
 import truekeen.app.kit.KitService;
 import truekeen.app.plan.PlanRecords.JobView;
 import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanService;
-import truekeen.app.plan.PlanViews;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
@@ -53,18 +41,11 @@ import truekeen.core.stepsheet.Step;
 @Transactional
 public class BenchService {
     private static final int MOST_EVENTS = 500;
-    private static final Set<BenchEvent.Kind> TOLD_BY_DEVICES = Set.of(
-            BenchEvent.Kind.COUNT,
-            BenchEvent.Kind.UNDO,
-            BenchEvent.Kind.GATE_PASSED,
-            BenchEvent.Kind.GATE_FAILED,
-            BenchEvent.Kind.STEP_DONE,
-            BenchEvent.Kind.SKIPPED);
 
     private final Sessions sessions;
     private final Events events;
+    private final SessionViews views;
     private final PlanService plans;
-    private final AngleService angles;
     private final ToolService tools;
     private final KitService kit;
     private final BenchClock clock;
@@ -72,15 +53,15 @@ public class BenchService {
     BenchService(
             Sessions sessions,
             Events events,
+            SessionViews views,
             PlanService plans,
-            AngleService angles,
             ToolService tools,
             KitService kit,
             BenchClock clock) {
         this.sessions = sessions;
         this.events = events;
+        this.views = views;
         this.plans = plans;
-        this.angles = angles;
         this.tools = tools;
         this.kit = kit;
         this.clock = clock;
@@ -96,20 +77,22 @@ public class BenchService {
         Optional<SessionRow> open = sessions.findByToolIdAndFinishedAtIsNull(toolId);
         if (open.isPresent()) {
             if (open.get().planId.equals(plan.id())) {
-                return view(open.get(), in.device());
+                return views.view(open.get(), all(open.get().id), in.device());
             }
             throw new RefusedException(Refusal.of(MessageCode.SESSION_OPEN, "", ""));
         }
         SessionRow row = new SessionRow(toolId, plan.id(), clock.instant(), plan.steps());
         row.holderDevice = in.device();
         row.holderPerson = Form.orEmpty(in.person());
-        return view(sessions.saveAndFlush(row), in.device());
+        SessionRow saved = sessions.saveAndFlush(row);
+        return views.view(saved, all(saved.id), in.device());
     }
 
     /** The session as a device sees it. */
     @Transactional(readOnly = true)
     public SessionView session(UUID id, String device) {
-        return view(row(id), device);
+        SessionRow session = row(id);
+        return views.view(session, all(id), device);
     }
 
     /** The open session of a tool. */
@@ -140,7 +123,7 @@ public class BenchService {
         Set<UUID> ids = new HashSet<>(known.stream().map(BenchEvent::id).toList());
         BenchFold fold = new BenchFold(session.coreSteps());
         for (EventForm form : told) {
-            BenchEvent event = event(form, in.device(), displaced);
+            BenchEvent event = EventReader.read(form, in.device(), displaced, clock.instant());
             if (ids.add(event.id())) {
                 fold.misfit(fold.state(known), event).ifPresent(refusal -> {
                     throw new RefusedException(refusal);
@@ -149,7 +132,7 @@ public class BenchService {
                 events.save(new EventRow(id, Form.orEmpty(in.person()), clock.instant(), event));
             }
         }
-        return view(session, in.device());
+        return views.view(session, all(session.id), in.device());
     }
 
     /** A finished session takes nothing new; repeating what is stored does no harm. */
@@ -160,7 +143,7 @@ public class BenchService {
         if (!repeats) {
             throw new RefusedException(Refusal.of(MessageCode.SESSION_CLOSED, "", ""));
         }
-        return view(session, in.device());
+        return views.view(session, all(session.id), in.device());
     }
 
     /** Another device takes the session over. */
@@ -177,7 +160,7 @@ public class BenchService {
             session.holderDevice = device;
             session.holderPerson = Form.orEmpty(person);
         }
-        return view(session, device);
+        return views.view(session, all(session.id), device);
     }
 
     /** Counts that came late from a displaced device are added, or left out. */
@@ -188,7 +171,7 @@ public class BenchService {
         if (state.late() > 0) {
             add(session, device, person, kind);
         }
-        return view(session, device);
+        return views.view(session, all(session.id), device);
     }
 
     /** Adds the steps that a failed test leads back to. */
@@ -199,7 +182,7 @@ public class BenchService {
         List<SessionRow.SessionStep> longer = new ArrayList<>(session.steps);
         more.forEach(s -> longer.add(new SessionRow.SessionStep(session.rounds, s)));
         session.steps = longer;
-        return view(session, session.holderDevice);
+        return views.view(session, all(session.id), session.holderDevice);
     }
 
     /** Ends a session: strokes are put down to the stones and, where all was done, the wear to the tool. */
@@ -219,7 +202,8 @@ public class BenchService {
                     plan.lostMm(),
                     scratchLeft(plan));
         }
-        return view(sessions.saveAndFlush(session), device);
+        SessionRow saved = sessions.saveAndFlush(session);
+        return views.view(saved, all(saved.id), device);
     }
 
     /** The tool, the plan and the device that holds a session; refused where it is finished. */
@@ -241,37 +225,8 @@ public class BenchService {
     public List<SessionSummary> all(UUID toolId, boolean finishedOnly) {
         return sessions.findByToolIdOrderByStartedAt(toolId).stream()
                 .filter(s -> !finishedOnly || s.finishedAt != null)
-                .map(this::summary)
+                .map(s -> views.summary(s, state(s)))
                 .toList();
-    }
-
-    private SessionSummary summary(SessionRow session) {
-        BenchState state = state(session);
-        List<StepDone> done = new ArrayList<>();
-        int planned = 0;
-        int counted = 0;
-        for (int i = 0; i < session.steps.size(); i++) {
-            Step step = session.steps.get(i).step();
-            BenchState.StepState now = state.steps().get(i);
-            int all = step.strokes() * step.sides().size();
-            planned += all;
-            counted += now.total();
-            done.add(new StepDone(
-                    step.title(),
-                    step.abrasiveName(),
-                    now.status().name(),
-                    all,
-                    now.total(),
-                    session.steps.get(i).round()));
-        }
-        return new SessionSummary(
-                session.id,
-                session.holderPerson,
-                session.startedAt.toString(),
-                session.finishedAt == null ? null : session.finishedAt.toString(),
-                done,
-                planned,
-                counted);
     }
 
     private void countOnStones(SessionRow session, BenchState state) {
@@ -307,80 +262,6 @@ public class BenchService {
                 "",
                 false);
         events.save(new EventRow(session.id, Form.orEmpty(person), clock.instant(), event));
-    }
-
-    private BenchEvent event(EventForm form, String device, boolean displaced) {
-        Checks checks = new Checks();
-        BenchEvent.Kind kind = Arrays.stream(BenchEvent.Kind.values())
-                .filter(k -> k.name().equals(form.kind()) && TOLD_BY_DEVICES.contains(k))
-                .findFirst()
-                .orElse(null);
-        checks.require(kind != null, () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "kind", form.kind())
-                .with("allowed", TOLD_BY_DEVICES.toString()));
-        checks.text("note", "A note", form.note(), false, 500);
-        Step.Side side = Arrays.stream(Step.Side.values())
-                .filter(s -> s.name().equals(form.side()))
-                .findFirst()
-                .orElse(null);
-        checks.orThrow();
-        return new BenchEvent(
-                Form.id("event", form.id()),
-                device,
-                form.sequence(),
-                instant(form.at()),
-                kind,
-                form.step(),
-                side,
-                form.amount(),
-                Form.orEmpty(form.note()),
-                displaced);
-    }
-
-    private Instant instant(String text) {
-        try {
-            return Instant.parse(Form.orEmpty(text));
-        } catch (DateTimeParseException unreadable) {
-            return clock.instant();
-        }
-    }
-
-    private SessionView view(SessionRow session, String device) {
-        List<BenchEvent> known = all(session.id);
-        BenchState state = new BenchFold(session.coreSteps()).state(known);
-        PlanService.CorePlan plan = plans.core(session.planId);
-        SetupView setup = angles.setup(plan.setupId());
-        List<BenchStepView> steps = new ArrayList<>();
-        for (int i = 0; i < session.steps.size(); i++) {
-            BenchState.StepState now = state.steps().get(i);
-            Step step = session.steps.get(i).step();
-            steps.add(new BenchStepView(
-                    PlanViews.step(step, setup),
-                    now.status().name(),
-                    step.sides().stream()
-                            .map(side -> new CountView(side.name(), now.counts().get(side)))
-                            .toList(),
-                    now.gateFailures(),
-                    session.steps.get(i).round()));
-        }
-        return new SessionView(
-                session.id,
-                session.toolId,
-                session.planId,
-                tools.tool(session.toolId).name(),
-                plan.shown().edgeLengthMm(),
-                session.startedAt.toString(),
-                session.finishedAt == null ? null : session.finishedAt.toString(),
-                session.holderPerson,
-                session.holderDevice.equals(device),
-                state.current(),
-                state.allDone(),
-                state.late(),
-                state.undoable(),
-                steps,
-                known.stream()
-                        .filter(e -> e.device().equals(device))
-                        .map(e -> e.id().toString())
-                        .toList());
     }
 
     private BenchState state(SessionRow session) {
@@ -426,19 +307,5 @@ public class BenchService {
         checks.text("device", "The device's own key", device, true, 64);
         checks.text("person", "A name", person, false, 80);
         checks.orThrow();
-    }
-
-    interface Sessions extends JpaRepository<SessionRow, UUID> {
-        Optional<SessionRow> findByToolIdAndFinishedAtIsNull(UUID toolId);
-
-        List<SessionRow> findByToolIdOrderByStartedAt(UUID toolId);
-
-        @Lock(jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)
-        @Query("select s from SessionRow s where s.id = :id")
-        Optional<SessionRow> lockedById(UUID id);
-    }
-
-    interface Events extends JpaRepository<EventRow, Long> {
-        List<EventRow> findBySessionIdOrderByPosition(UUID sessionId);
     }
 }

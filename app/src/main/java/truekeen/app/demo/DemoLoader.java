@@ -128,6 +128,20 @@ class DemoLoader implements SmartInitializingSingleton {
                 work.day(8));
         work.survey(skew, "DULL", "POLISHED", "");
         work.setUp(skew, "", "", "deep-jaw guide", "slicing");
+        at(now, Duration.ofHours(26));
+        UUID sixteen = work.takeIn(
+                "16 mm bench chisel",
+                "tenants",
+                "bench chisel / general bench work",
+                "hard stainless",
+                new String[] {"16 mm", "3.1 mm", "84 mm", "20 mm", "26°", "31°", "0.5 mm", ""},
+                "Shaves the arm, the tenant says, and will not pare.",
+                work.day(3));
+        work.survey(sixteen, "DULL", "POLISHED", "", work.chip("2.6", "3.1", "0.06"));
+        work.setUp(sixteen, "", "", "brass roller guide", "bench");
+        UUID untested = work.start(sixteen, "");
+        work.workThrough(untested, 0.8);
+        work.fail(untested, "1.8", "3.6", new String[] {"149", "98", "97", "101", "96"});
         at(now, Duration.ofHours(20));
         work.takeIn(
                 "6 mm bench chisel",

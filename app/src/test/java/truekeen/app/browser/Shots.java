@@ -20,6 +20,7 @@ public final class Shots {
             new Shot("bench.png", "24 mm bench chisel", "bench", 1280, 800, "stone"),
             new Shot("bench-lamp.png", "24 mm bench chisel", "bench", 1280, 800, "slate"),
             new Shot("bench-phone.png", "24 mm bench chisel", "bench", 390, 844, "stone"),
+            new Shot("test.png", "16 mm bench chisel", "/test", 1280, 800, "stone"),
             new Shot("log.png", "12 mm bench chisel", "/log", 1280, 800, "stone"),
             new Shot("kit.png", "", "/kit", 1280, 800, "stone"));
 
@@ -57,9 +58,11 @@ public final class Shots {
                             "return [...document.querySelectorAll('a')].filter(a => a.textContent === arguments[0])"
                                     + ".map(a => a.getAttribute('href'))[0]",
                             shot.tool));
-            Object session =
-                    browser.script("return [...document.querySelectorAll('a')].map(a => a.getAttribute('href'))"
-                            + ".filter(h => h.startsWith('/bench/'))[0]");
+            Object session = browser.script(
+                    "return [...document.querySelectorAll('li')].filter(l => l.textContent.includes(arguments[0]))"
+                            + ".map(l => l.querySelector(\"a[href^='/bench/']\")).filter(a => a)"
+                            + ".map(a => a.getAttribute('href'))[0]",
+                    shot.tool);
             path = shot.path.equals("bench") ? String.valueOf(session) : id + shot.path;
         }
         browser.open(path);

@@ -1,0 +1,18 @@
+package truekeen.app.bench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface Sessions extends JpaRepository<SessionRow, UUID> {
+    Optional<SessionRow> findByToolIdAndFinishedAtIsNull(UUID toolId);
+
+    List<SessionRow> findByToolIdOrderByStartedAt(UUID toolId);
+
+    @Lock(jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)
+    @Query("select s from SessionRow s where s.id = :id")
+    Optional<SessionRow> lockedById(UUID id);
+}
