@@ -9,6 +9,9 @@ public final class Numbers {
 
     /** The number with at most so many digits after the point, trailing zeros dropped. */
     public static String plain(double value, int mostDigits) {
+        if (!Double.isFinite(value)) {
+            return "no number";
+        }
         BigDecimal rounded = BigDecimal.valueOf(value).setScale(mostDigits, RoundingMode.HALF_UP);
         return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
     }
