@@ -127,7 +127,7 @@ cluster_database() {
 
 # --- building -------------------------------------------------------------------------------------------------------
 
-maven() { mvn -B -ntp "$@"; }
+maven() { mvn -B -ntp -Dstyle.color=never "$@"; }
 
 # One build at a time in this checkout, whoever asks.
 locked() { (exec 9>"$RUN/build.lock" && flock 9 && "$@"); }
@@ -143,6 +143,6 @@ sources_newer_than() {
 build_if_needed() {
     if [ ! -f "$JAR" ] || [ ! -d "$ROOT/web/dist/assets" ] || sources_newer_than "$JAR"; then
         say "Building. The first time takes a few minutes."
-        (cd "$ROOT" && maven -q -DskipTests -DskipITs package) || fail "The build failed."
+        (cd "$ROOT" && maven -q -DskipTests -DskipITs package >&2) || fail "The build failed."
     fi
 }

@@ -98,6 +98,46 @@ class FaultsIT {
     }
 
     @Test
+    void theDatabaseGoneAndBackLosesNothing() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            Bench bench = atTheBench(browser);
+            int start = bench.count("BEVEL");
+            service.databaseAway(true);
+            browser.press("+5");
+            browser.see("cannot be reached just now").see("Count on");
+            assertThat(bench.count("BEVEL")).isEqualTo(start + 5);
+            service.databaseAway(false);
+            bench.confirmed();
+            browser.seeNoMore("cannot be reached");
+            assertThat(bench.count("BEVEL")).isEqualTo(start + 5);
+            browser.press("Undo");
+            browser.until("taken back", d -> bench.count("BEVEL") == start);
+        }
+    }
+
+    @Test
+    void aStepIsSkippedOnlyWithAReasonAndComesBackByUndo() {
+        try (Browser browser = new Browser(service.url(), 390, 844)) {
+            Bench bench = atTheBench(browser);
+            String title = bench.step();
+            browser.press("Skip this step").see("Why is it left out");
+            assertThat(browser.driver()
+                            .findElements(By.xpath("//button[normalize-space(.)='Skip']"))
+                            .get(0)
+                            .isEnabled())
+                    .isFalse();
+            browser.driver()
+                    .findElement(By.xpath("//label[contains(., 'Why is it left out')]//input"))
+                    .sendKeys("stone is in use");
+            browser.press("Skip");
+            browser.until("the next step", d -> !bench.step().equals(title));
+            bench.confirmed();
+            browser.press("Undo");
+            browser.until("the step is back", d -> bench.step().equals(title));
+        }
+    }
+
+    @Test
     void anAddressThatIsNotThereSaysSo() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
             browser.open("/nowhere").see("nothing at this address");

@@ -8,6 +8,10 @@ import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import truekeen.app.TestDatabase;
@@ -92,6 +96,19 @@ final class Service implements AutoCloseable {
             process.waitFor(20, TimeUnit.SECONDS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Turns every connection to the database away and ends those there are, or lets them in again. */
+    void databaseAway(boolean away) {
+        String name = database.substring(database.lastIndexOf('/') + 1);
+        String server = database.substring(0, database.lastIndexOf('/') + 1) + "postgres";
+        try (Connection connection = DriverManager.getConnection(server, TestDatabase.user(), TestDatabase.password());
+                Statement statement = connection.createStatement()) {
+            statement.execute("alter database " + name + " allow_connections " + !away);
+            statement.execute("select pg_terminate_backend(pid) from pg_stat_activity where datname = '" + name + "'");
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
         }
     }
 

@@ -96,10 +96,10 @@ public final class Restorer {
         }
         double after = tool.usableLength().mm() - finalLine;
         double left = after - tool.retireLength().mm();
-        ScopeChoice choice = scope(left, grindReason);
+        ScopeChoice choice = ScopeChoice.of(survey, left, grindReason, damaged(), strop, bevelChange());
         return new Restoration(
-                choice.scope,
-                choice.reasons,
+                choice.scope(),
+                choice.reasons(),
                 line,
                 finalLine,
                 grindReason == null ? Optional.empty() : Optional.of(shaping(cuts, true)),
@@ -313,6 +313,13 @@ public final class Restorer {
         return (int) Math.max(0, Math.floor((most - now) / Dullness.DULL.recessionMm()));
     }
 
+    /** How the last bevel changes, in words, or null where it stays. */
+    private String bevelChange() {
+        return tool.secondary().isPresent() && !keepsLastBevel()
+                ? "the last bevel changes from " + tool.lastBevel() + " to " + target.last()
+                : null;
+    }
+
     private boolean damaged() {
         return survey.findings().stream().anyMatch(f -> !f.leave())
                 || (survey.square().mend() && survey.square().off().radians() > 0);
@@ -327,52 +334,5 @@ public final class Restorer {
                 && keepsLastBevel()
                 && Math.abs(tool.primary().degrees() - target.primary().degrees()) <= SAME_ANGLE_DEG
                 && tool.secondaryWidth().map(Length::mm).orElse(0.0) <= WIDEST_SECONDARY_MM;
-    }
-
-    private record ScopeChoice(Scope scope, List<String> reasons) {}
-
-    private ScopeChoice scope(double steelLeft, String grindReason) {
-        List<String> reasons = new ArrayList<>();
-        if (survey.back() == BackState.PITTED && survey.effectiveBackDepthMm() > DEEPEST_PITS_MM) {
-            reasons.add("pits " + Numbers.plain(survey.effectiveBackDepthMm(), 2)
-                    + " mm deep reach the edge: flattening past " + Numbers.plain(DEEPEST_PITS_MM, 2)
-                    + " mm costs more than the tool is worth, and a chisel takes no back bevel");
-            return new ScopeChoice(Scope.RETIRE, reasons);
-        }
-        if (steelLeft <= 0) {
-            reasons.add("the new edge would lie at or past the retire limit");
-            return new ScopeChoice(Scope.RETIRE, reasons);
-        }
-        if (grindReason != null) {
-            reasons.add(grindReason);
-        }
-        if (damaged()) {
-            reasons.add(grindReason == null ? "the damage goes with the honing" : "damage is to be ground out");
-        }
-        if (survey.back() != BackState.POLISHED) {
-            reasons.add("the back is not yet flat and polished");
-        }
-        boolean bevelChanges = tool.secondary().isPresent() && !keepsLastBevel();
-        if (bevelChanges) {
-            reasons.add("the last bevel changes from " + tool.lastBevel() + " to " + target.last());
-        }
-        reasons.add(
-                switch (survey.dullness()) {
-                    case TOUCH_UP ->
-                        survey.stropTried()
-                                ? "the strop no longer brings it back"
-                                : stropOnly() ? "a few strokes on the strop first" : "it only lost its bite";
-                    case DULL -> "the edge is dull";
-                    case LIGHT_VISIBLE -> "light is seen along the edge";
-                });
-        if (grindReason != null) {
-            return new ScopeChoice(damaged() ? Scope.REPAIR : Scope.REGRIND, reasons);
-        }
-        boolean light = survey.dullness() == Dullness.TOUCH_UP
-                && !damaged()
-                && !bevelChanges
-                && survey.back() == BackState.POLISHED;
-        Scope scope = !light ? Scope.FULL_HONING : stropOnly() ? Scope.STROP_ONLY : Scope.FINE_STONE_ONLY;
-        return new ScopeChoice(scope, reasons);
     }
 }

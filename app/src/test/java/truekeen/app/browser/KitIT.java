@@ -1,0 +1,72 @@
+package truekeen.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** A new stone goes on the shelf and the next plan uses it. */
+class KitIT {
+    private static Service service;
+
+    @BeforeAll
+    static void serve() {
+        service = Service.demo();
+    }
+
+    @AfterAll
+    static void stop() {
+        service.close();
+    }
+
+    @Test
+    void aStoneIsAddedAndThePlanChanges() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            browser.open("/rack").press("18 mm skew chisel").see("Set-up card").press("Plan the work");
+            browser.see("Step sheet");
+            String before = browser.text();
+            assertThat(before).doesNotContain("amber stone");
+
+            browser.press("Kit").press("Put an abrasive on the shelf");
+            browser.type("What it is called here", "amber stone")
+                    .choose("Kind", "vitrified diamond or CBN")
+                    .choose("Grit standard", "MICRON")
+                    .type("Grit as printed on it", "extra fine")
+                    .see("Enter the maker's micrometres instead");
+            browser.type("Maker's micrometres, if known", "1.2").see("1.2 µm, as stated");
+            browser.press("Put it on the shelf").see("amber stone");
+
+            browser.press("Rack")
+                    .press("18 mm skew chisel")
+                    .press("Plan the work")
+                    .see("Step sheet");
+            browser.see("secondary on the amber stone");
+        }
+    }
+
+    @Test
+    void twoScreensDoNotOverwriteEachOthersKit() {
+        try (Browser first = new Browser(service.url(), 1280, 800);
+                Browser second = new Browser(service.url(), 1280, 800)) {
+            for (Browser b : new Browser[] {first, second}) {
+                b.open("/kit").see("thread-cut tester");
+                b.until("opening the tester", d -> {
+                    d.findElements(org.openqa.selenium.By.tagName("button")).stream()
+                            .filter(e -> e.getText().startsWith("thread-cut tester"))
+                            .findFirst()
+                            .orElseThrow()
+                            .click();
+                    return true;
+                });
+                b.see("A new utility blade reads (g)");
+            }
+            first.type("A new utility blade reads (g)", "120")
+                    .press("Put it down")
+                    .see("reads 120 g");
+            second.type("A new utility blade reads (g)", "99").press("Put it down");
+            second.see("changed on another screen");
+            assertThat(second.typed("A new utility blade reads (g)")).isEqualTo("99");
+        }
+    }
+}

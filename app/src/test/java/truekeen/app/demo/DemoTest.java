@@ -1,0 +1,71 @@
+package truekeen.app.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.context.TestPropertySource;
+import truekeen.app.ApiTest;
+import truekeen.app.TestDatabase;
+
+/** The demonstration is what the services make of its inputs, dated back from today, and loaded once. */
+@TestPropertySource(properties = {"truekeen.demo=true", "truekeen.clock=2026-05-14T09:30:00Z"})
+class DemoTest extends ApiTest {
+    private static final String OWN = TestDatabase.fresh();
+
+    @org.springframework.test.context.DynamicPropertySource
+    static void own(org.springframework.test.context.DynamicPropertyRegistry registry) {
+        // wins over the address that all other tests share
+        registry.add("spring.datasource.hikari.jdbc-url", () -> OWN);
+    }
+
+    private JsonNode tool(String name) {
+        for (JsonNode t : get("/api/v1/board").body().path("tools")) {
+            if (t.path("name").asText().equals(name)) {
+                return t;
+            }
+        }
+        throw new AssertionError("no " + name);
+    }
+
+    @Test
+    void oneIsHalfWayOneIsDoneOneFailedAndOthersWait() {
+        assertThat(tool("24 mm bench chisel").path("standing").asText()).isEqualTo("at the bench");
+        assertThat(tool("12 mm bench chisel").path("standing").asText()).isEqualTo("ready");
+        assertThat(tool("16 mm bench chisel").path("standing").asText()).isEqualTo("to be tested");
+        assertThat(tool("10 mm mortise chisel").path("next").path("act").asText())
+                .isEqualTo("Survey the edge");
+        assertThat(get("/api/v1/board").body().path("today").asText()).isEqualTo("2026-05-14");
+        assertThat(get("/api/v1/kit").body().path("abrasives").size()).isBetween(10, 16);
+        assertThat(get("/api/v1/kit").body().path("guides")).hasSize(2);
+    }
+
+    @Test
+    void theFinishedOneHasAFailureThatTeachesAndAWayBack() {
+        String id = tool("12 mm bench chisel").path("toolId").asText();
+        JsonNode log = get("/api/v1/tools/" + id + "/log").body();
+        assertThat(log.path("tests")).hasSize(3);
+        assertThat(log.path("tests").get(1).path("verdict").path("keen").asBoolean())
+                .isFalse();
+        assertThat(log.path("tests").get(1).path("remedied").asBoolean()).isTrue();
+        assertThat(log.path("tests").get(2).path("verdict").path("keen").asBoolean())
+                .isTrue();
+        assertThat(log.path("steel")).hasSize(3);
+        String before = "";
+        for (JsonNode entry : log.path("entries")) {
+            assertThat(before.isEmpty() || entry.path("at").asText().compareTo(before) <= 0)
+                    .isTrue();
+            before = entry.path("at").asText();
+            assertThat(LocalDate.parse(before.substring(0, 10))).isBefore(LocalDate.of(2026, 5, 15));
+        }
+    }
+
+    @Test
+    void namesNoPersonAndNoMaker() {
+        String kit =
+                get("/api/v1/kit").raw().body() + get("/api/v1/people").raw().body();
+        assertThat(kit).contains("coarse soaker", "blue plate", "bench hand");
+        assertThat(get("/api/v1/people").body()).hasSize(2);
+    }
+}

@@ -1,0 +1,77 @@
+package truekeen.core.condition;
+
+import java.util.ArrayList;
+import java.util.List;
+import truekeen.core.message.Numbers;
+
+/**
+ * How much work an edge wants, and why. Source: workshop prior.
+ *
+ * @param scope the choice
+ * @param reasons in words, the deciding one first
+ */
+record ScopeChoice(Scope scope, List<String> reasons) {
+
+    /**
+     * Chooses.
+     *
+     * @param steelLeftMm length down to the retire limit afterwards (mm)
+     * @param grindReason why the primary must be ground, or null
+     * @param damaged whether anything found is to be removed, or the edge squared
+     * @param stropOnly whether a strop will do
+     * @param bevelChange how the last bevel changes, or null
+     */
+    static ScopeChoice of(
+            EdgeSurvey survey,
+            double steelLeftMm,
+            String grindReason,
+            boolean damaged,
+            boolean stropOnly,
+            String bevelChange) {
+        List<String> reasons = new ArrayList<>();
+        double pits = survey.back() == BackState.PITTED ? survey.effectiveBackDepthMm() : 0;
+        if (pits > Restorer.DEEPEST_PITS_MM) {
+            reasons.add("pits " + Numbers.plain(pits, 2) + " mm deep reach the edge: flattening past "
+                    + Numbers.plain(Restorer.DEEPEST_PITS_MM, 2)
+                    + " mm costs more than the tool is worth, and a chisel takes no back bevel");
+            return new ScopeChoice(Scope.RETIRE, reasons);
+        }
+        if (steelLeftMm <= 0) {
+            reasons.add("the new edge would lie at or past the retire limit");
+            return new ScopeChoice(Scope.RETIRE, reasons);
+        }
+        if (grindReason != null) {
+            reasons.add(grindReason);
+        }
+        if (damaged) {
+            reasons.add(grindReason == null ? "the damage goes with the honing" : "damage is to be ground out");
+        }
+        if (survey.back() != BackState.POLISHED) {
+            reasons.add("the back is not yet flat and polished");
+        }
+        if (bevelChange != null) {
+            reasons.add(bevelChange);
+        }
+        reasons.add(dullness(survey, stropOnly));
+        if (grindReason != null) {
+            return new ScopeChoice(damaged ? Scope.REPAIR : Scope.REGRIND, reasons);
+        }
+        boolean light = survey.dullness() == Dullness.TOUCH_UP
+                && !damaged
+                && bevelChange == null
+                && survey.back() == BackState.POLISHED;
+        Scope scope = !light ? Scope.FULL_HONING : stropOnly ? Scope.STROP_ONLY : Scope.FINE_STONE_ONLY;
+        return new ScopeChoice(scope, reasons);
+    }
+
+    private static String dullness(EdgeSurvey survey, boolean stropOnly) {
+        return switch (survey.dullness()) {
+            case TOUCH_UP ->
+                survey.stropTried()
+                        ? "the strop no longer brings it back"
+                        : stropOnly ? "a few strokes on the strop first" : "it only lost its bite";
+            case DULL -> "the edge is dull";
+            case LIGHT_VISIBLE -> "light is seen along the edge";
+        };
+    }
+}
