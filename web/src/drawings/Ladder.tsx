@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { num, span } from '../ui/format'
+import { num, span as time } from '../ui/format'
 import { useWidth } from './useWidth'
 
 type Job = Schemas['JobView']
@@ -12,7 +12,9 @@ interface Rung {
   passed: Schemas['PassedView'] | undefined
 }
 
-const ROW = 62
+/** Heights of a rung: a chosen one has two lines, one passed over has one. */
+const CHOSEN = 58
+const PASSED = 34
 
 /**
  * Abrasives on a logarithmic micrometre scale, coarse at the top: chosen rungs carry the path, what each leaves behind,
@@ -32,18 +34,16 @@ export function Ladder({ job }: { job: Job }) {
   ].sort((a, b) => b.um - a.um)
   const narrow = width < 560
   const axis = narrow ? 44 : 74
-  const height = rungs.length * ROW + 64
+  const sizes = rungs.map((r) => (r.leg ? CHOSEN : PASSED))
+  const span = sizes.reduce((a, b) => a + b, 0)
+  const height = span + 64
   const top = 30
   const ends = {
     coarse: Math.max(...rungs.map((r) => r.um)) * 1.15,
     fine: Math.min(...rungs.map((r) => r.um)) / 1.15,
   }
-  const y = (um: number) =>
-    top + (Math.log(ends.coarse / um) / Math.log(ends.coarse / ends.fine)) * (rungs.length * ROW)
-  const rows = spread(
-    rungs.map((r) => y(r.um)),
-    ROW - 4,
-  )
+  const y = (um: number) => top + (Math.log(ends.coarse / um) / Math.log(ends.coarse / ends.fine)) * span
+  const rows = spread(sizes, top)
   const decades = [0.5, 1, 2, 5, 10, 20, 50, 100, 200].filter((d) => d <= ends.coarse && d >= ends.fine)
   const beam = axis + (narrow ? 40 : 96)
   return (
@@ -80,11 +80,13 @@ export function Ladder({ job }: { job: Job }) {
   )
 }
 
-/** Keeps rows from colliding: pushes each down to at least a row's height below the one before. */
-function spread(wanted: number[], least: number): number[] {
-  const rows: number[] = []
-  wanted.forEach((w, i) => rows.push(i === 0 ? w : Math.max(w, rows[i - 1]! + least)))
-  return rows
+/** The middle of each row, one below the other, so that lettering never collides. */
+function spread(sizes: number[], top: number): number[] {
+  let edge = top
+  return sizes.map((size) => {
+    edge += size
+    return edge - size / 2
+  })
 }
 
 function Window({
@@ -153,7 +155,7 @@ function RungRow({
             {r.leg.strokesLow}–{r.leg.strokesHigh} strokes
             {narrow
               ? ''
-              : `, about ${span(r.leg.seconds)}, leaves ${num(r.leg.scratchAfterUm, 2)} µm scratches`}
+              : `, about ${time(r.leg.seconds)}, leaves ${num(r.leg.scratchAfterUm, 2)} µm scratches`}
           </text>
         </>
       ) : (
@@ -166,14 +168,14 @@ function RungRow({
             stroke="var(--quiet)"
             strokeWidth="2"
           />
-          <text x={text} y={row - 1} fontSize="15">
+          <text x={text} y={row + 5} fontSize="15">
             {r.name}
             <tspan fontSize="13" dx="8">
               {num(r.um)} µm
             </tspan>
-          </text>
-          <text x={text} y={row + 16} fontSize="13" style={{ fill: 'var(--quiet)' }}>
-            {cost(r.passed!, narrow)}
+            <tspan fontSize="13" dx="14" style={{ fill: 'var(--quiet)' }}>
+              {cost(r.passed!, narrow)}
+            </tspan>
           </text>
         </>
       )}
@@ -182,10 +184,12 @@ function RungRow({
 }
 
 function cost(p: Schemas['PassedView'], narrow: boolean): string {
-  if (!p.usable) return narrow && p.why.length > 34 ? p.why.slice(0, 32) + '…' : p.why
+  if (!p.usable) return narrow && p.why.length > 18 ? p.why.slice(0, 16) + '…' : p.why
   return p.wouldCostSeconds < 1
-    ? p.why
-    : `+${span(p.wouldCostSeconds)}${p.why.startsWith('only') ? ', ' + p.why : ''}`
+    ? narrow
+      ? 'as quick'
+      : p.why
+    : `+${time(p.wouldCostSeconds)}${p.why.startsWith('only') ? ', ' + p.why : ''}`
 }
 
 function describe(job: Job): string {

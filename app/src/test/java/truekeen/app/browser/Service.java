@@ -60,7 +60,13 @@ final class Service implements AutoCloseable {
     Service start() {
         try {
             ProcessBuilder builder = new ProcessBuilder(
-                            System.getProperty("java.home") + "/bin/java", "-Xmx512m", "-jar", jar.toString())
+                            System.getProperty("java.home") + "/bin/java",
+                            "-Xmx512m",
+                            // a short life: quick to start matters more than quick at last
+                            "-XX:TieredStopAtLevel=1",
+                            "-XX:+UseSerialGC",
+                            "-jar",
+                            jar.toString())
                     .redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()));
             builder.environment()
