@@ -79,7 +79,7 @@ public class AngleService {
     /** The tool's newest set-up. */
     @Transactional(readOnly = true)
     public Optional<SetupView> current(UUID toolId) {
-        return setups.findFirstByToolIdOrderByMadeAtDesc(toolId).map(this::view);
+        return setups.newest(toolId).map(this::view);
     }
 
     /** The set-up of that id. */

@@ -4,13 +4,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Component;
 import truekeen.app.survey.ChosenBevels;
 import truekeen.core.condition.TargetBevel;
 import truekeen.core.quantity.Angle;
 
 interface Setups extends JpaRepository<SetupRow, UUID> {
-    Optional<SetupRow> findFirstByToolIdOrderByMadeAtDesc(UUID toolId);
+    // Plain SQL: asked with every move of a slider, and a limit would have it translated anew each time.
+    @Query(value = "select * from setup where tool_id = :toolId order by made_at desc limit 1", nativeQuery = true)
+    Optional<SetupRow> newest(UUID toolId);
 
     Optional<SetupRow> findByToolIdAndName(UUID toolId, String name);
 
@@ -27,7 +30,7 @@ class SetupBevels implements ChosenBevels {
 
     @Override
     public Optional<TargetBevel> chosen(UUID toolId) {
-        return setups.findFirstByToolIdOrderByMadeAtDesc(toolId)
+        return setups.newest(toolId)
                 .map(s -> new TargetBevel(Angle.ofDegrees(s.primaryDeg), Angle.ofDegrees(s.lastDeg)));
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.AngleRecords.SetupView;
@@ -105,9 +106,7 @@ public class PlanService {
     /** The newest plan of a tool. */
     @Transactional(readOnly = true)
     public LatestPlan latest(UUID toolId) {
-        return new LatestPlan(plans.findFirstByToolIdOrderByMadeAtDesc(toolId)
-                .map(PlanService::view)
-                .orElse(null));
+        return new LatestPlan(plans.newest(toolId).map(PlanService::view).orElse(null));
     }
 
     /** A plan, for the bench. */
@@ -150,6 +149,8 @@ public class PlanService {
     }
 
     interface Plans extends JpaRepository<PlanRow, UUID> {
-        Optional<PlanRow> findFirstByToolIdOrderByMadeAtDesc(UUID toolId);
+        // Plain SQL: asked with every move of a slider, and a limit would have it translated anew each time.
+        @Query(value = "select * from plan where tool_id = :toolId order by made_at desc limit 1", nativeQuery = true)
+        Optional<PlanRow> newest(UUID toolId);
     }
 }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.platform.BenchClock;
@@ -158,7 +159,7 @@ public class SurveyService {
     }
 
     private Optional<SurveyRow> newest(UUID toolId) {
-        return surveys.findFirstByToolIdOrderByTakenAtDesc(toolId);
+        return surveys.newest(toolId);
     }
 
     private static List<FindingView> views(List<Finding> findings) {
@@ -188,7 +189,11 @@ public class SurveyService {
     }
 
     interface Surveys extends JpaRepository<SurveyRow, UUID> {
-        Optional<SurveyRow> findFirstByToolIdOrderByTakenAtDesc(UUID toolId);
+        // Plain SQL: asked with every move of a slider, and a limit would have it translated anew each time.
+        @Query(
+                value = "select * from survey where tool_id = :toolId order by taken_at desc limit 1",
+                nativeQuery = true)
+        Optional<SurveyRow> newest(UUID toolId);
 
         List<SurveyRow> findByToolIdOrderByTakenAt(UUID toolId);
     }
