@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useState, type ReactNode } from 'react'
 import { api, ask, type Schemas } from '../api/client'
 import { num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
@@ -16,6 +16,7 @@ export function KitPage() {
   if (kit.isError) return <Trouble error={kit.error} again={() => void kit.refetch()} />
   if (!kit.data) return <Coming />
   const k = kit.data
+  const close = () => setOpen('')
   const toggle = (id: string) => setOpen(open === id ? '' : id)
   return (
     <>
@@ -45,7 +46,7 @@ export function KitPage() {
                 </span>
                 <span className={a.next === 'ready' ? 'quiet' : 'font-semibold'}>{a.next}</span>
               </button>
-              {open === a.id && <AbrasiveForm kit={k} abrasive={a} onDone={() => setOpen('')} />}
+              {open === a.id && <AbrasiveForm kit={k} abrasive={a} onDone={close} />}
             </li>
           ))}
         </ul>
@@ -54,58 +55,71 @@ export function KitPage() {
           toggle={() => toggle('abrasive')}
           label="Put an abrasive on the shelf"
         >
-          <AbrasiveForm kit={k} onDone={() => setOpen('')} />
+          <AbrasiveForm kit={k} onDone={close} />
         </Adder>
       </section>
       <section aria-label="Guides" className="pt-8">
         <h2 className="text-[1.05rem] quiet rule-b pb-1">Honing guides</h2>
         <ul>
           {k.guides.map((g) => (
-            <li key={g.id} className="rule-b">
-              <button
-                type="button"
-                className="w-full text-left min-h-16 py-2"
-                aria-expanded={open === g.id}
-                onClick={() => toggle(g.id)}
-              >
-                <span className="font-semibold text-[1.1rem]">{g.name}</span>
-                <span className="block">
-                  roller radius {num(g.rollerRadiusMm, 2)}, axle {num(g.axleBelowBackMm, 2)} below the back,
-                  set back {num(g.axleSetbackMm, 2)} mm
-                </span>
-                <span className="block quiet">{g.note}</span>
-              </button>
-              {open === g.id && <GuideForm guide={g} onDone={() => setOpen('')} />}
-            </li>
+            <Row
+              key={g.id}
+              name={g.name}
+              open={open === g.id}
+              toggle={() => toggle(g.id)}
+              form={<GuideForm guide={g} onDone={close} />}
+            >
+              roller radius {num(g.rollerRadiusMm, 2)}, axle {num(g.axleBelowBackMm, 2)} below the back, set
+              back {num(g.axleSetbackMm, 2)} mm
+              <span className="block quiet">{g.note}</span>
+            </Row>
           ))}
         </ul>
         <Adder open={open === 'guide'} toggle={() => toggle('guide')} label="Put a guide down">
-          <GuideForm onDone={() => setOpen('')} />
+          <GuideForm onDone={close} />
         </Adder>
       </section>
       <section aria-label="Testers" className="pt-8">
         <h2 className="text-[1.05rem] quiet rule-b pb-1">Edge testers</h2>
         <ul>
           {k.testers.map((t) => (
-            <li key={t.id} className="rule-b">
-              <button
-                type="button"
-                className="w-full text-left min-h-16 py-2"
-                aria-expanded={open === t.id}
-                onClick={() => toggle(t.id)}
-              >
-                <span className="font-semibold text-[1.1rem]">{t.name}</span>
-                <span className="block">a new utility blade reads {num(t.referenceG)} g</span>
-              </button>
-              {open === t.id && <TesterForm tester={t} onDone={() => setOpen('')} />}
-            </li>
+            <Row
+              key={t.id}
+              name={t.name}
+              open={open === t.id}
+              toggle={() => toggle(t.id)}
+              form={<TesterForm tester={t} onDone={close} />}
+            >
+              a new utility blade reads {num(t.referenceG)} g
+            </Row>
           ))}
         </ul>
         <Adder open={open === 'tester'} toggle={() => toggle('tester')} label="Put a tester down">
-          <TesterForm onDone={() => setOpen('')} />
+          <TesterForm onDone={close} />
         </Adder>
       </section>
     </>
+  )
+}
+
+interface RowProps {
+  name: string
+  open: boolean
+  toggle: () => void
+  children: ReactNode
+  form: ReactNode
+}
+
+/** One thing of the kit; touched, it opens to be changed. */
+function Row({ name, open, toggle, children, form }: RowProps) {
+  return (
+    <li className="rule-b">
+      <button type="button" className="w-full text-left min-h-16 py-2" aria-expanded={open} onClick={toggle}>
+        <span className="font-semibold text-[1.1rem]">{name}</span>
+        <span className="block">{children}</span>
+      </button>
+      {open && form}
+    </li>
   )
 }
 
@@ -129,7 +143,7 @@ function Adder({
   open: boolean
   toggle: () => void
   label: string
-  children: React.ReactNode
+  children: ReactNode
 }) {
   return (
     <div className="pt-3">

@@ -5,6 +5,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.springframework.test.context.DynamicPropertyRegistry;
 
 /** Databases of their own for tests, on the throwaway cluster that ./test starts. */
 public final class TestDatabase {
@@ -27,6 +28,12 @@ public final class TestDatabase {
             throw new IllegalStateException("no database could be made at " + base, e);
         }
         return base + name;
+    }
+
+    /** Gives a test class a database of its own, beside the one that all others share. */
+    public static void own(DynamicPropertyRegistry registry) {
+        String url = fresh();
+        registry.add("spring.datasource.hikari.jdbc-url", () -> url);
     }
 
     public static String user() {

@@ -246,12 +246,8 @@ public class AngleService {
         Restoration r =
                 target == null ? null : form.checks().attempt(() -> Restorer.restore(tool.geometry(), survey, target));
         return new AngleAnswer(
-                form.echoes().entrySet().stream()
-                        .map(e -> new Echo(e.getKey(), e.getValue()))
-                        .toList(),
-                form.checks().refusals().stream()
-                        .map(f -> new FaultView(f.field(), f.words()))
-                        .toList(),
+                Echo.of(form),
+                FaultView.of(form),
                 trade.key(),
                 advised.primary().degrees(),
                 advised.last().degrees(),

@@ -3,6 +3,7 @@ package truekeen.app.board;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -196,7 +197,7 @@ public class BoardService {
 
     private static StageView stage(
             String name, String base, boolean done, boolean reachable, String open, String closed) {
-        String path = base + "/" + name.toLowerCase(java.util.Locale.ROOT);
+        String path = base + "/" + name.toLowerCase(Locale.ROOT);
         return new StageView(name, path, done ? "done" : reachable ? "here" : "waiting", done ? closed : open);
     }
 

@@ -1,6 +1,7 @@
 package truekeen.app.platform;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import truekeen.core.section.Section;
 
 /**
@@ -35,13 +36,12 @@ public record SectionView(List<Outline> before, List<Outline> after, List<Outlin
 
     private static List<Outline> outlines(List<Section> pieces) {
         return pieces.stream()
-                .map(s -> new Outline(
-                        java.util.stream.IntStream.range(0, s.corners().size())
-                                .mapToObj(i -> new Corner(
-                                        s.corners().get(i).x(),
-                                        s.corners().get(i).y(),
-                                        s.facets().get(i).name()))
-                                .toList()))
+                .map(s -> new Outline(IntStream.range(0, s.corners().size())
+                        .mapToObj(i -> new Corner(
+                                s.corners().get(i).x(),
+                                s.corners().get(i).y(),
+                                s.facets().get(i).name()))
+                        .toList()))
                 .toList();
     }
 }

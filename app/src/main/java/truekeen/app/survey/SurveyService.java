@@ -79,12 +79,8 @@ public class SurveyService {
                 : read.form.checks().attempt(() -> Restorer.restore(tool.geometry(), read.survey, target));
         List<FindingView> findings = read.survey == null ? List.of() : views(read.survey.findings());
         return new SurveyPreview(
-                read.form.echoes().entrySet().stream()
-                        .map(e -> new Echo(e.getKey(), e.getValue()))
-                        .toList(),
-                read.form.checks().refusals().stream()
-                        .map(r -> new FaultView(r.field(), r.words()))
-                        .toList(),
+                Echo.of(read.form),
+                FaultView.of(read.form),
                 findings,
                 read.survey == null ? 0 : read.survey.square().off().degrees(),
                 restoration == null ? null : RestorationView.of(restoration, tool, target));

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import truekeen.app.platform.Form;
 import truekeen.app.platform.SectionView;
 
 /** What take in shows and takes. */
@@ -35,7 +36,14 @@ public final class ToolRecords {
             long version) {}
 
     /** What one field of a form was understood as. */
-    public record Echo(String field, String understood) {}
+    public record Echo(String field, String understood) {
+        /** All that a form was understood as. */
+        public static List<Echo> of(Form form) {
+            return form.echoes().entrySet().stream()
+                    .map(e -> new Echo(e.getKey(), e.getValue()))
+                    .toList();
+        }
+    }
 
     /**
      * A form read, before anything is stored.
@@ -49,7 +57,14 @@ public final class ToolRecords {
             List<Echo> echoes, List<FaultView> faults, @Nullable SectionView section, String remark) {}
 
     /** One fault at a field. */
-    public record FaultView(String field, String message) {}
+    public record FaultView(String field, String message) {
+        /** All that is wrong with a form. */
+        public static List<FaultView> of(Form form) {
+            return form.checks().refusals().stream()
+                    .map(r -> new FaultView(r.field(), r.words()))
+                    .toList();
+        }
+    }
 
     /** A tool as it is. */
     public record ToolView(

@@ -80,15 +80,7 @@ public class ToolService {
     public ToolPreview preview(ToolForm in) {
         ToolFormReader read = new ToolFormReader(in, clock.today());
         SectionView section = read.geometry == null ? null : drawn(read.geometry);
-        return new ToolPreview(
-                read.form.echoes().entrySet().stream()
-                        .map(e -> new Echo(e.getKey(), e.getValue()))
-                        .toList(),
-                read.form.checks().refusals().stream()
-                        .map(r -> new FaultView(r.field(), r.words()))
-                        .toList(),
-                section,
-                read.remark());
+        return new ToolPreview(Echo.of(read.form), FaultView.of(read.form), section, read.remark());
     }
 
     /** Takes a tool in. */

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.TestPropertySource;
 import truekeen.app.ApiTest;
 import truekeen.app.TestDatabase;
@@ -12,12 +14,9 @@ import truekeen.app.TestDatabase;
 /** The demonstration is what the services make of its inputs, dated back from today, and loaded once. */
 @TestPropertySource(properties = {"truekeen.demo=true", "truekeen.clock=2026-05-14T09:30:00Z"})
 class DemoTest extends ApiTest {
-    private static final String OWN = TestDatabase.fresh();
-
-    @org.springframework.test.context.DynamicPropertySource
-    static void own(org.springframework.test.context.DynamicPropertyRegistry registry) {
-        // wins over the address that all other tests share
-        registry.add("spring.datasource.hikari.jdbc-url", () -> OWN);
+    @DynamicPropertySource
+    static void own(DynamicPropertyRegistry registry) {
+        TestDatabase.own(registry);
     }
 
     private JsonNode tool(String name) {

@@ -7,10 +7,18 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
 import truekeen.app.ApiTest;
+import truekeen.app.TestDatabase;
 
 /** The shelf as it really is. */
 class KitTest extends ApiTest {
+
+    @DynamicPropertySource
+    static void ownShelf(DynamicPropertyRegistry registry) {
+        TestDatabase.own(registry);
+    }
 
     private JsonNode add(ObjectNode stone) {
         Answer answer = post("/api/v1/kit/abrasives", stone);

@@ -8,10 +8,18 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
 import truekeen.app.ApiTest;
+import truekeen.app.TestDatabase;
 
 /** No input of a stage is a mere note: each changes a later result. */
 class EveryInputCountsTest extends ApiTest {
+
+    @DynamicPropertySource
+    static void ownShelf(DynamicPropertyRegistry registry) {
+        TestDatabase.own(registry);
+    }
 
     private JsonNode plan(ObjectNode tool, ObjectNode survey, ObjectNode angle) {
         kit();

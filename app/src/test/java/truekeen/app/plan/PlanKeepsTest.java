@@ -7,10 +7,18 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
 import truekeen.app.ApiTest;
+import truekeen.app.TestDatabase;
 
 /** A plan says what it rests on, and stays what it was. */
 class PlanKeepsTest extends ApiTest {
+
+    @DynamicPropertySource
+    static void ownShelf(DynamicPropertyRegistry registry) {
+        TestDatabase.own(registry);
+    }
 
     private JsonNode preview(String tool, String grindOn) {
         return post("/api/v1/tools/" + tool + "/plan/preview", Map.of("grindOn", grindOn))

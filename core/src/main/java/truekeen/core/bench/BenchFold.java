@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import truekeen.core.message.MessageCode;
@@ -142,7 +143,7 @@ public final class BenchFold {
     }
 
     private static Refusal outOfPlace(BenchEvent event, String why) {
-        String what = event.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+        String what = event.kind().name().toLowerCase(Locale.ROOT).replace('_', ' ');
         return Refusal.of(MessageCode.EVENT_OUT_OF_PLACE, "kind", why).with("what", "“" + what + "”");
     }
 }

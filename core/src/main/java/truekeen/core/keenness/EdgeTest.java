@@ -1,6 +1,7 @@
 package truekeen.core.keenness;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -25,7 +26,7 @@ public record EdgeTest(List<Reading> readings, List<Stretch> light, double refer
 
     /** Stations spread evenly, each in the middle of its share of the edge (mm). */
     public static List<Double> stations(double edgeLengthMm, int count) {
-        return java.util.stream.IntStream.range(0, count)
+        return IntStream.range(0, count)
                 .mapToObj(i -> edgeLengthMm * (i + 0.5) / count)
                 .toList();
     }

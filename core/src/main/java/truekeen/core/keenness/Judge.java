@@ -1,13 +1,13 @@
 package truekeen.core.keenness;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
-import truekeen.core.message.RefusedException;
 
 /**
  * Judges a test against its purpose. A fresh edge passes when the mean index is at most the target, the worst station
@@ -31,9 +31,8 @@ public final class Judge {
         checks.orThrow();
 
         double[] grams = test.readings().stream().mapToDouble(Reading::grams).toArray();
-        double mean = java.util.Arrays.stream(grams).average().orElseThrow();
-        double squares =
-                java.util.Arrays.stream(grams).map(g -> (g - mean) * (g - mean)).sum();
+        double mean = Arrays.stream(grams).average().orElseThrow();
+        double squares = Arrays.stream(grams).map(g -> (g - mean) * (g - mean)).sum();
         double sd = Math.sqrt(squares / (grams.length - 1));
         Reading worst = test.readings().stream()
                 .max(Comparator.comparingDouble(Reading::grams))
@@ -117,13 +116,5 @@ public final class Judge {
 
     private static String mm(double x) {
         return Numbers.plain(x, 1);
-    }
-
-    /** Refuses a reference that is no reading of a blade. */
-    public static double requireReference(double grams) {
-        if (!(grams > 0 && grams <= 5000)) {
-            throw new RefusedException(Refusal.of(MessageCode.REFERENCE_NOT_POSITIVE, "referenceGrams", grams + " g"));
-        }
-        return grams;
     }
 }

@@ -1,6 +1,5 @@
 package truekeen.core.quantity;
 
-import java.util.Locale;
 import truekeen.core.message.Numbers;
 
 /**
@@ -78,10 +77,5 @@ public record Angle(double radians) implements Comparable<Angle> {
     /** The smaller of two angles. */
     public static Angle min(Angle a, Angle b) {
         return a.radians <= b.radians ? a : b;
-    }
-
-    /** For a message: degrees with the given digits after the point. */
-    public String format(int digits) {
-        return String.format(Locale.ROOT, "%." + digits + "f°", degrees());
     }
 }

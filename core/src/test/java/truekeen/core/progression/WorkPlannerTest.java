@@ -1,0 +1,118 @@
+package truekeen.core.progression;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.condition.BackState;
+import truekeen.core.condition.Dullness;
+import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.Finding;
+import truekeen.core.condition.Restorer;
+import truekeen.core.condition.TargetBevel;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.steel.Steels;
+import truekeen.core.tool.FlatBackTool;
+import truekeen.core.tool.Trade;
+import truekeen.core.tool.Trades;
+
+/** What one job leaves is where the next begins. */
+class WorkPlannerTest {
+    private static final SteelClass STEEL = Steels.byName("plain carbon").orElseThrow();
+    private static final Trade TRADE =
+            Trades.byKey("bench chisel / general bench work").orElseThrow();
+    private static final FlatBackTool CHISEL = new FlatBackTool(
+            Length.ofMm(20),
+            Length.ofMm(3.2),
+            Length.ofMm(90),
+            Length.ofMm(20),
+            Angle.ofDegrees(25),
+            Optional.of(Angle.ofDegrees(30)),
+            Optional.of(Length.ofMm(0.6)),
+            Angle.ZERO);
+
+    private static WorkPlan plan(List<Abrasive> shelf, BackState back, OptionalDouble logged, Finding... found) {
+        EdgeSurvey survey = new EdgeSurvey(List.of(found), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, false, back, 0);
+        TargetBevel target = new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(30));
+        return WorkPlanner.plan(
+                Restorer.restore(CHISEL, survey, target),
+                survey,
+                TRADE,
+                STEEL,
+                shelf,
+                PlanRules.USUAL,
+                logged,
+                Optional.empty());
+    }
+
+    @Test
+    void strokesOfOneJobCountTowardTheFlatteningOfTheNext() {
+        // The back takes the stone just past its interval; alone, neither job would.
+        Abrasive stone = Shelves.stone(
+                "only", "ceramic-bonded water stone", 2, new Abrasive.State(true, 0, true, 0, false, false));
+        WorkPlan both = plan(List.of(stone), BackState.UNPOLISHED, OptionalDouble.empty());
+        double backStrokes =
+                both.path(Job.Kind.BACK).orElseThrow().legs().get(0).strokes();
+        double honing =
+                both.path(Job.Kind.SECONDARY).orElseThrow().legs().get(0).strokes();
+        double since = 700 - (backStrokes + honing / 2) % 700;
+        Abrasive worn = Shelves.stone(
+                "only", "ceramic-bonded water stone", 2, new Abrasive.State(true, since, true, 0, false, false));
+        int flattenings = plan(List.of(worn), BackState.UNPOLISHED, OptionalDouble.empty()).jobs().stream()
+                .flatMap(j -> j.legs().stream())
+                .mapToInt(Leg::flattenings)
+                .sum();
+        assertThat(flattenings).isEqualTo((int) Math.floor((since + backStrokes + honing) / 700));
+        assertThat(plan(List.of(worn), BackState.UNPOLISHED, OptionalDouble.empty())
+                        .path(Job.Kind.SECONDARY)
+                        .orElseThrow()
+                        .legs()
+                        .get(0)
+                        .flattenings())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void aLoggedScratchReplacesTheUnknownOne() {
+        List<Abrasive> shelf = List.of(Shelves.oxide("middle", 9.5), Shelves.oxide("fine", 2));
+        double unknown = plan(shelf, BackState.POLISHED, OptionalDouble.empty()).volumeMm3();
+        double logged = plan(shelf, BackState.POLISHED, OptionalDouble.of(0.24)).volumeMm3();
+        assertThat(logged).isLessThan(unknown);
+        assertThat(plan(shelf, BackState.POLISHED, OptionalDouble.of(0.24))
+                        .path(Job.Kind.SECONDARY)
+                        .orElseThrow()
+                        .job()
+                        .startScratchUm())
+                .isEqualTo(0.24);
+    }
+
+    @Test
+    void aCoveredPrimaryEndsOnItsShaperAndTheGuideIsResetOnce() {
+        List<Abrasive> shelf =
+                List.of(Shelves.oxide("coarse", 60), Shelves.oxide("middle", 9.5), Shelves.oxide("fine", 2));
+        WorkPlan plan = plan(
+                shelf, BackState.POLISHED, OptionalDouble.empty(), new Finding(Finding.Kind.CHIP, 5, 6, 0.5, false));
+        assertThat(plan.path(Job.Kind.PRIMARY).orElseThrow().legs()).hasSize(1);
+        assertThat(plan.resets()).isEqualTo(1);
+        assertThat(plan.strop()).isEmpty();
+        assertThat(plan.stropNote()).contains("finished off the stone");
+        double jobs = plan.jobs().stream().mapToDouble(JobPath::seconds).sum();
+        assertThat(plan.seconds()).isCloseTo(jobs + 40, within(1e-9));
+        assertThat(plan.secondsAt(2, 1.2)).isGreaterThan(plan.seconds());
+        assertThat(plan.secondsAt(0.5, 1.2)).isLessThan(plan.seconds());
+    }
+
+    @Test
+    void theFinishingStoneIsTheNearestToTheUsualGrain() {
+        List<Abrasive> shelf = List.of(Shelves.oxide("a", 30), Shelves.oxide("b", 1.5), Shelves.oxide("c", 6));
+        assertThat(WorkPlanner.finishingStone(shelf, TRADE, STEEL).orElseThrow().id())
+                .isEqualTo("b");
+        assertThat(WorkPlanner.finishingStone(List.of(), TRADE, STEEL)).isEmpty();
+    }
+}
