@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import type { ReactNode } from 'react'
+import { useEffect, useRef, type ReactNode } from 'react'
 import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
 import { Strip, type StripProps } from '../drawings/Strip'
@@ -43,6 +43,13 @@ export function ToolHead({
   strip?: Partial<StripProps>
   children?: ReactNode
 }) {
+  const line = useRef<HTMLElement>(null)
+  // On a phone the line is longer than the screen: bring the stage in question into sight.
+  useEffect(() => {
+    const nav = line.current
+    const stage = nav?.querySelector<HTMLElement>('[aria-current=step]')
+    if (nav && stage) nav.scrollLeft = stage.offsetLeft - (nav.clientWidth - stage.offsetWidth) / 2
+  }, [at])
   return (
     <div className="sticky top-0 z-20 bg-base-100 rule-b -mx-4 sm:-mx-6 px-4 sm:px-6 pt-1">
       <div className="flex flex-wrap items-end justify-between gap-x-6">
@@ -53,7 +60,11 @@ export function ToolHead({
             {stages.wantedBy && `, wanted ${day(stages.wantedBy)}`}
           </p>
         </div>
-        <nav aria-label="Stages" className="flex overflow-x-auto max-w-full">
+        <nav
+          ref={line}
+          aria-label="Stages"
+          className="relative flex overflow-x-auto max-w-full [scrollbar-width:none]"
+        >
           {stages.stages.map((s) => (
             <Stage key={s.name} stage={s} current={s.name === at} />
           ))}
