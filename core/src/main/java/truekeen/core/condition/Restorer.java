@@ -11,9 +11,9 @@ import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Cut;
+import truekeen.core.section.Cutter;
 import truekeen.core.section.Facet;
 import truekeen.core.section.FlatBackSection;
-import truekeen.core.section.HalfPlane;
 import truekeen.core.section.MicroBevel;
 import truekeen.core.section.Section;
 import truekeen.core.tool.FlatBackTool;
@@ -150,16 +150,16 @@ public final class Restorer {
     private Cutting cutting(double x, double finalLine, Double primaryLine, double weight) {
         double tilt = tilt(x);
         double present = tilt + missing(x);
-        List<Section> before = intact.movedAlongBack(tilt).within(HalfPlane.blunt(present), Facet.BLUNT);
+        List<Section> before = intact.movedAlongBack(tilt).within(Cutter.blunt(present), Facet.BLUNT);
         Cut primary = null;
         List<Section> ground = before;
         if (primaryLine != null) {
-            primary = Cut.of(before, HalfPlane.bevel(primaryLine, target.primary()), Facet.PRIMARY);
+            primary = Cut.of(before, Cutter.bevel(primaryLine, target.primary()), Facet.PRIMARY);
             ground = primary.kept();
         }
         Cut secondary = stropOnly()
                 ? new Cut(ground, List.of())
-                : Cut.of(ground, HalfPlane.bevel(finalLine, target.last()), Facet.SECONDARY);
+                : Cut.of(ground, Cutter.bevel(finalLine, target.last()), Facet.SECONDARY);
         return new Cutting(x, present, before, primary, secondary, weight);
     }
 
@@ -179,7 +179,7 @@ public final class Restorer {
     }
 
     /** The line of the bevel as it was before the cut. */
-    private HalfPlane bevelBefore(boolean ofPrimary, Cutting c) {
+    private Cutter bevelBefore(boolean ofPrimary, Cutting c) {
         double tilt = tilt(c.x);
         double meeting = tool.secondary().isPresent()
                 ? MicroBevel.recession(
@@ -189,12 +189,12 @@ public final class Restorer {
                         .mm()
                 : 0;
         if (ofPrimary) {
-            return HalfPlane.bevel(tilt - meeting, tool.primary());
+            return Cutter.bevel(tilt - meeting, tool.primary());
         }
         if (c.primary != null) {
-            return HalfPlane.bevel(line, target.primary());
+            return Cutter.bevel(line, target.primary());
         }
-        return HalfPlane.bevel(tilt, tool.lastBevel());
+        return Cutter.bevel(tilt, tool.lastBevel());
     }
 
     /** The new edge: the least line that clears present edge, wear, and every finding not left on purpose. */
@@ -281,7 +281,7 @@ public final class Restorer {
     }
 
     private double secondaryWidthAt(double line) {
-        return Cut.lengthOf(intact.within(HalfPlane.bevel(line, target.last()), Facet.SECONDARY), Facet.SECONDARY);
+        return Cut.lengthOf(intact.within(Cutter.bevel(line, target.last()), Facet.SECONDARY), Facet.SECONDARY);
     }
 
     /** Why the primary must be ground, or null where honing the secondary will do. */

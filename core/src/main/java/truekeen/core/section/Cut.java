@@ -11,7 +11,7 @@ import java.util.List;
 public record Cut(List<Section> kept, List<Section> removed) {
 
     /** Cuts the pieces along the edge of the half-plane; the fresh sides of what stays get the facet given. */
-    public static Cut of(List<Section> pieces, HalfPlane keep, Facet fresh) {
+    public static Cut of(List<Section> pieces, Cutter keep, Facet fresh) {
         return new Cut(
                 pieces.stream().flatMap(s -> s.within(keep, fresh).stream()).toList(),
                 pieces.stream()
@@ -25,7 +25,7 @@ public record Cut(List<Section> kept, List<Section> removed) {
     }
 
     /** Greatest distance of what goes from a line, beyond or within it (mm). */
-    public double removedDepthFrom(HalfPlane line) {
+    public double removedDepthFrom(Cutter line) {
         return removed.stream()
                 .mapToDouble(s -> Math.max(s.farthestBeyond(line), s.farthestBeyond(line.complement())))
                 .max()

@@ -36,7 +36,7 @@ public final class FlatBackSection {
         double recession = MicroBevel.recession(width, primary, secondary).mm();
         MicroBevel.width(Length.ofMm(recession), primary, secondary, thickness);
         Section single = single(thickness, primary, bodyMm);
-        return single.within(HalfPlane.bevel(recession, secondary), Facet.SECONDARY)
+        return single.within(Cutter.bevel(recession, secondary), Facet.SECONDARY)
                 .get(0)
                 .movedAlongBack(-recession);
     }

@@ -21,9 +21,9 @@ import truekeen.core.progression.Shelves;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Cut;
+import truekeen.core.section.Cutter;
 import truekeen.core.section.Facet;
 import truekeen.core.section.FlatBackSection;
-import truekeen.core.section.HalfPlane;
 import truekeen.core.section.Section;
 import truekeen.core.setup.HoningGuide;
 import truekeen.core.steel.SteelClass;
@@ -39,7 +39,7 @@ import truekeen.core.steel.Steels;
 public class CoreBenchmark {
     private final Section blade = FlatBackSection.withSecondary(
             Length.ofMm(3.2), Angle.ofDegrees(25), Angle.ofDegrees(30), Length.ofMm(0.6), 40);
-    private final HalfPlane bevel = HalfPlane.bevel(0.3, Angle.ofDegrees(25));
+    private final Cutter bevel = Cutter.bevel(0.3, Angle.ofDegrees(25));
     private final HoningGuide guide = new HoningGuide(Length.ofMm(9.5), Length.ofMm(14), Length.ofMm(11.5));
     private final List<Abrasive> twelve = Shelves.random(new Random(12), 12);
     private final SteelClass steel = Steels.byName("plain carbon").orElseThrow();

@@ -10,9 +10,9 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.section.Cutter;
 import truekeen.core.section.Facet;
 import truekeen.core.section.FlatBackSection;
-import truekeen.core.section.HalfPlane;
 import truekeen.core.section.Section;
 import truekeen.core.tool.FlatBackTool;
 
@@ -127,18 +127,18 @@ class ConservationTest {
                     .mapToDouble(f -> f.missingAt(x, edge))
                     .max()
                     .orElse(0);
-            List<Section> before = intact.movedAlongBack(tilt).within(HalfPlane.blunt(tilt + missing), Facet.BLUNT);
+            List<Section> before = intact.movedAlongBack(tilt).within(Cutter.blunt(tilt + missing), Facet.BLUNT);
             List<Section> after = before;
             if (r.primary().isPresent()) {
-                after = clip(after, HalfPlane.bevel(r.newEdgeMm(), TARGET.primary()));
+                after = clip(after, Cutter.bevel(r.newEdgeMm(), TARGET.primary()));
             }
-            after = clip(after, HalfPlane.bevel(r.lostMm(), TARGET.last()));
+            after = clip(after, Cutter.bevel(r.lostMm(), TARGET.last()));
             sum += (area(before) - area(after)) * edge / n;
         }
         return sum;
     }
 
-    private static List<Section> clip(List<Section> pieces, HalfPlane keep) {
+    private static List<Section> clip(List<Section> pieces, Cutter keep) {
         return pieces.stream()
                 .flatMap(s -> s.within(keep, Facet.BLUNT).stream())
                 .toList();
