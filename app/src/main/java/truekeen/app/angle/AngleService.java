@@ -33,7 +33,7 @@ import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.condition.TargetBevel;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.message.Checks;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;

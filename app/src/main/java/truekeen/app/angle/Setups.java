@@ -7,7 +7,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Component;
 import truekeen.app.survey.ChosenBevels;
-import truekeen.core.condition.TargetBevel;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.quantity.Angle;
 
 interface Setups extends JpaRepository<SetupRow, UUID> {

@@ -25,7 +25,7 @@ import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Scope;
-import truekeen.core.condition.TargetBevel;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;

@@ -2,7 +2,7 @@ package truekeen.app.survey;
 
 import java.util.Optional;
 import java.util.UUID;
-import truekeen.core.condition.TargetBevel;
+import truekeen.core.section.TargetBevel;
 
 /** Where the survey learns which bevels were chosen for a tool; the angle package answers. */
 public interface ChosenBevels {

@@ -10,7 +10,7 @@ import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Shaping;
-import truekeen.core.condition.TargetBevel;
+import truekeen.core.section.TargetBevel;
 
 /** What the core worked out, for the screens. */
 final class RestorationView {

@@ -28,7 +28,7 @@ import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Scope;
-import truekeen.core.condition.TargetBevel;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;

@@ -5,64 +5,204 @@ import java.util.List;
 import java.util.Optional;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.Convention;
 import truekeen.core.tool.Trade;
 
 /**
- * Chooses primary and last bevel of a flat-back tool.
+ * Chooses primary and last bevel.
  *
  * <p>A present primary inside the trade's range is kept, else the usual one taken. The secondary adds its usual step.
- * Where that lies below the steel's lowest sound last bevel, the step is raised as far as it may be, then the primary
- * as far as the trade allows; what is still too low is kept and warned of, since the floor warns and does not forbid.
- * Source: workshop prior.
+ * What the tool's history asks moves the last bevel: raising goes to the step, then to the primary; lowering takes from
+ * the step, though not below 1°, then from the primary; all within the bounds of the trade, and a bound that is reached
+ * is said. Where the last bevel lies below the steel's lowest sound one, it is raised in the same order; what is still
+ * too low is kept and warned of, since that floor warns and does not forbid. Source: workshop prior.
  */
 public final class AngleChooser {
     private static final double SLACK_DEG = 1e-9;
+    private static final double LEAST_STEP_DEG = 1;
+    private static final double REPEAT_WITHIN_DEG = 1;
 
-    private AngleChooser() {}
+    private final Trade trade;
+    private final SteelClass steel;
+    private final AngleHabits habits;
+    private final List<String> reasons = new ArrayList<>();
+    private double primary;
+    private double step;
 
-    /** Chooses the angles; {@code present} is the primary the tool has now, if it has one. */
-    public static AngleChoice choose(Trade trade, SteelClass steel, Optional<Angle> present) {
-        List<String> reasons = new ArrayList<>();
-        boolean kept = present.filter(p -> inRange(p, trade)).isPresent();
-        Angle primary = kept ? present.get() : trade.primaryUsual();
-        if (kept) {
-            reasons.add("The present primary of " + primary + " lies within " + trade.primaryLow() + " to "
-                    + trade.primaryHigh() + " for this work, so it is kept: no steel goes for it.");
-        } else if (present.isPresent()) {
-            reasons.add("The present primary of " + present.get() + " lies outside " + trade.primaryLow() + " to "
-                    + trade.primaryHigh() + " for this work, so it is reground to the usual " + primary + ".");
-        } else {
-            reasons.add("The usual primary for this work is " + primary + ".");
-        }
-        Angle step = trade.stepUsual();
-        reasons.add("The secondary adds its usual " + step + ": only a sliver is honed.");
-        Angle floor = steel.lowestFromBack();
-        if (primary.plus(step).degrees() < floor.degrees() - SLACK_DEG) {
-            Angle wanted = Angle.min(floor.minus(primary), trade.stepMax());
-            if (wanted.compareTo(step) > 0) {
-                step = wanted;
-                reasons.add("The steel (" + steel.name() + ") holds no last bevel under " + floor
-                        + ", so the step is raised to " + step + ".");
-            }
-        }
-        if (primary.plus(step).degrees() < floor.degrees() - SLACK_DEG) {
-            Angle raised = Angle.min(floor.minus(step), trade.primaryHigh());
-            if (raised.compareTo(primary) > 0) {
-                primary = raised;
-                kept = false;
-                reasons.add("The step may not grow further, so the primary is raised to " + primary + ".");
-            }
-        }
-        boolean below = primary.plus(step).degrees() < floor.degrees() - SLACK_DEG;
-        if (below) {
-            reasons.add("At " + primary.plus(step) + " the edge stays below what this steel is known to hold, " + floor
-                    + ": it may crumble. Go on only knowingly.");
-        }
-        return new AngleChoice(primary, step, floor, kept, below, List.copyOf(reasons));
+    private AngleChooser(Trade trade, SteelClass steel, AngleHabits habits) {
+        this.trade = trade;
+        this.steel = steel;
+        this.habits = habits;
     }
 
-    private static boolean inRange(Angle present, Trade trade) {
-        return present.degrees() >= trade.primaryLow().degrees() - SLACK_DEG
-                && present.degrees() <= trade.primaryHigh().degrees() + SLACK_DEG;
+    /** Chooses without a history, in the usual manner; {@code present} is the primary the tool has now, if any. */
+    public static AngleChoice choose(Trade trade, SteelClass steel, Optional<Angle> present) {
+        return choose(trade, steel, present, Optional.empty(), AngleHistory.of(List.of()), AngleHabits.USUAL);
+    }
+
+    /**
+     * Chooses the angles for a tool with a history in a shop with habits.
+     *
+     * @param presentLast the last bevel the tool has now, if it has a secondary
+     */
+    public static AngleChoice choose(
+            Trade trade,
+            SteelClass steel,
+            Optional<Angle> present,
+            Optional<Angle> presentLast,
+            AngleHistory history,
+            AngleHabits habits) {
+        return new AngleChooser(trade, steel, habits).choose(present, presentLast, history);
+    }
+
+    /** Lowest sound last bevel of a steel for a trade; empty where the tool has no apex. */
+    public static Optional<Angle> floor(Trade trade, SteelClass steel) {
+        return trade.hasApex()
+                ? Optional.of(
+                        trade.convention() == Convention.PER_SIDE ? steel.lowestPerSide() : steel.lowestFromBack())
+                : Optional.empty();
+    }
+
+    private AngleChoice choose(Optional<Angle> present, Optional<Angle> presentLast, AngleHistory history) {
+        boolean kept = primary(present);
+        step = step();
+        Optional<Angle> floor = floor(trade, steel);
+        double before = primary;
+        history.wanted().ifPresent(w -> follow(w, history.evidence(), floor));
+        floor.ifPresent(this::raiseToFloor);
+        if (kept && history.wanted().isEmpty()) {
+            presentLast.ifPresent(l -> repeat(l, floor));
+        }
+        boolean below = floor.filter(f -> last() < f.degrees() - SLACK_DEG).isPresent();
+        if (below) {
+            reasons.add("At " + degrees(last()) + " the edge stays below what this steel is known to hold, "
+                    + floor.get() + ": it may crumble. Go on only knowingly.");
+        }
+        return new AngleChoice(
+                Angle.ofDegrees(primary),
+                Angle.ofDegrees(step),
+                floor,
+                kept && primary == before,
+                below,
+                List.copyOf(reasons));
+    }
+
+    private boolean primary(Optional<Angle> present) {
+        boolean kept = present.filter(this::inRange).isPresent();
+        primary = kept ? present.get().degrees() : trade.primaryUsual().degrees();
+        String range = trade.primaryLow() + " to " + trade.primaryHigh();
+        if (kept) {
+            reasons.add("The present primary of " + present.get() + " lies within " + range
+                    + " for this work, so it is kept: no steel goes for it.");
+        } else if (present.isPresent()) {
+            reasons.add("The present primary of " + present.get() + " lies outside " + range
+                    + " for this work, so it is reground to the usual " + trade.primaryUsual() + ".");
+        } else {
+            reasons.add("The usual primary for this work is " + trade.primaryUsual() + ".");
+        }
+        return kept;
+    }
+
+    private double step() {
+        double usual = trade.stepUsual().degrees();
+        double most = trade.stepMax().degrees();
+        if (most == 0) {
+            return 0;
+        }
+        if (habits.form() == AngleHabits.Form.SINGLE_FLAT) {
+            reasons.add("House rule: one flat bevel, no secondary. The whole face is honed each time.");
+            return 0;
+        }
+        if (habits.form() == AngleHabits.Form.HOLLOW) {
+            reasons.add("House rule: hollow ground, honed on heel and edge at the chord, no secondary.");
+            return 0;
+        }
+        if (habits.step().isPresent()) {
+            double wanted = habits.step().get().degrees();
+            double taken = Math.min(wanted, most);
+            reasons.add("House rule: the secondary adds " + degrees(wanted)
+                    + (taken < wanted ? ", here no more than " + degrees(most) : "") + ".");
+            return taken;
+        }
+        reasons.add("The secondary adds its usual " + trade.stepUsual() + ": only a sliver is honed.");
+        return usual;
+    }
+
+    private void follow(Angle wanted, String evidence, Optional<Angle> floor) {
+        double before = last();
+        double asked = wanted.degrees();
+        String why = "Its history (" + evidence + ") asks for a last bevel of " + degrees(asked);
+        if (asked > before + SLACK_DEG) {
+            raiseTo(asked);
+        } else if (asked < before - SLACK_DEG) {
+            double sound = floor.map(Angle::degrees).orElse(0.0);
+            lowerTo(Math.max(asked, Math.min(sound, before)));
+        }
+        if (Math.abs(last() - asked) <= SLACK_DEG) {
+            reasons.add(why + (asked == before ? ", which it has." : "."));
+        } else if (last() < asked) {
+            reasons.add(why + "; " + degrees(last()) + " is the most this work allows, and that bound is reached.");
+        } else {
+            reasons.add(why + "; " + degrees(last()) + " is the least that work and steel allow, and that bound is"
+                    + " reached.");
+        }
+    }
+
+    private void raiseToFloor(Angle floor) {
+        if (last() >= floor.degrees() - SLACK_DEG) {
+            return;
+        }
+        double stepBefore = step;
+        double primaryBefore = primary;
+        raiseTo(floor.degrees());
+        if (step > stepBefore) {
+            reasons.add("The steel (" + steel.name() + ") holds no last bevel under " + floor
+                    + ", so the step is raised to " + degrees(step) + ".");
+        }
+        if (primary > primaryBefore) {
+            reasons.add((step > stepBefore
+                            ? "The step may not grow further, so"
+                            : "The steel (" + steel.name() + ") holds no last bevel under " + floor + ", so")
+                    + " the primary is raised to " + degrees(primary) + ".");
+        }
+    }
+
+    private void raiseTo(double last) {
+        double most = habits.form() == AngleHabits.Form.PRIMARY_AND_SECONDARY
+                ? trade.stepMax().degrees()
+                : step;
+        step = Math.max(step, Math.min(last - primary, most));
+        primary = Math.max(primary, Math.min(last - step, trade.primaryHigh().degrees()));
+    }
+
+    private void lowerTo(double last) {
+        double least = Math.min(step, LEAST_STEP_DEG);
+        step = Math.min(step, Math.max(last - primary, least));
+        primary = Math.min(primary, Math.max(last - step, trade.primaryLow().degrees()));
+    }
+
+    private double last() {
+        return primary + step;
+    }
+
+    private boolean inRange(Angle angle) {
+        return angle.degrees() >= trade.primaryLow().degrees() - SLACK_DEG
+                && angle.degrees() <= trade.primaryHigh().degrees() + SLACK_DEG;
+    }
+
+    /** A last bevel that is within a degree of the choice is repeated: a new angle every time costs more than it gives. */
+    private void repeat(Angle presentLast, Optional<Angle> floor) {
+        double now = presentLast.degrees();
+        boolean sound = floor.isEmpty() || now >= Math.min(floor.get().degrees(), last()) - SLACK_DEG;
+        boolean off = Math.abs(now - last()) > SLACK_DEG;
+        if (habits.repeat() && sound && off && now > primary && Math.abs(now - last()) <= REPEAT_WITHIN_DEG) {
+            reasons.add("Its last bevel of " + presentLast + " is within a degree of " + degrees(last())
+                    + ": house rule, the same setting is repeated.");
+            step = now - primary;
+        }
+    }
+
+    private static String degrees(double value) {
+        return Angle.ofDegrees(value).toString();
     }
 }

@@ -3,6 +3,7 @@ package truekeen.core.condition;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.section.Section;
+import truekeen.core.tool.Measures;
 
 /**
  * What mending an edge comes to.
@@ -12,12 +13,15 @@ import truekeen.core.section.Section;
  * @param newEdgeMm the new edge line, behind the foremost point of the present edge (mm), before a fresh secondary
  * @param lostMm length the tool loses in all, a fresh secondary included (mm)
  * @param primary the grinding of the primary, where it is needed
- * @param secondary the honing of the secondary; empty where a strop will do
+ * @param secondary the honing of the bevel that is honed: the secondary, or the one bevel there is; empty where a strop
+ *     will do
  * @param back the work on the back
- * @param secondaryWidthMm width of the secondary afterwards (mm)
+ * @param honedWidthMm width of the honed facet afterwards, on one side (mm)
  * @param usableAfterMm usable length afterwards (mm)
  * @param steelLeftMm length down to the retire limit afterwards (mm); negative when it is past it
- * @param honingsLeft dull edges that can be honed before the secondary is too wide; an estimate
+ * @param honingsLeft dull edges that can be honed before the secondary is too wide or the hollow gone; an estimate, 0
+ *     where the one bevel is honed whole
+ * @param measuresAfter dimensions of the tool afterwards
  * @param stations the new edge place by place
  * @param before section at the deepest place before
  * @param after the same section afterwards
@@ -31,10 +35,11 @@ public record Restoration(
         Optional<Shaping> primary,
         Optional<Shaping> secondary,
         Shaping back,
-        double secondaryWidthMm,
+        double honedWidthMm,
         double usableAfterMm,
         double steelLeftMm,
         int honingsLeft,
+        Measures measuresAfter,
         List<StationCut> stations,
         List<Section> before,
         List<Section> after,

@@ -3,20 +3,23 @@ package truekeen.core.condition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.section.BevelCut;
 import truekeen.core.section.Cut;
 import truekeen.core.section.Cutter;
+import truekeen.core.section.EdgeShape;
 import truekeen.core.section.Facet;
-import truekeen.core.section.FlatBackSection;
+import truekeen.core.section.HollowGrind;
 import truekeen.core.section.MicroBevel;
 import truekeen.core.section.Section;
-import truekeen.core.tool.FlatBackTool;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Operation;
 
 /**
  * Works out what must go. The intended edge is moved back until it clears the present edge, every finding to be
@@ -24,91 +27,91 @@ import truekeen.core.tool.FlatBackTool;
  * section kernel. Source: derived here; limits are workshop priors.
  */
 public final class Restorer {
-    /** Widest secondary that is still honed rather than reground (mm). */
-    public static final double WIDEST_SECONDARY_MM = 1.5;
-    /** Width given to a fresh secondary (mm). */
-    public static final double FRESH_SECONDARY_MM = 0.7;
-    /** Pits on the back deeper than this at the edge end a chisel's life as a chisel (mm). */
+    /** Pits on the back deeper than this at the edge end the life of a tool that takes no back bevel (mm). */
     public static final double DEEPEST_PITS_MM = 0.25;
-    /** How much of the back, from the edge, is kept flat (mm). */
+    /** How much of the back of a square-ended tool, from the edge, is kept flat (mm). */
     public static final double BACK_ZONE_MM = 30;
+    /** The same strip on a long blade (mm). */
+    public static final double BACK_STRIP_MM = 3;
 
-    private static final double STEP_MM = 1;
     private static final double SAME_ANGLE_DEG = 0.25;
+    /** A fresh secondary takes no more than this share of the face it lies on. */
+    private static final double FRESH_SHARE = 0.4;
+    /** Nor is one honed that takes more than this share. */
+    private static final double WIDEST_SHARE = 0.9;
     /** The steps of Simpson's rule stop this short of a jump, so that each sees one side of it (mm). */
     private static final double NUDGE_MM = 1e-9;
 
-    private final FlatBackTool tool;
+    private final Blade blade;
     private final EdgeSurvey survey;
     private final TargetBevel target;
-    private final double length;
-    private final double body;
+    private final EdgeShape shape;
+    private final EdgeLine edge;
     private final Section intact;
-    private final double worn;
     private final double line;
 
-    private Restorer(FlatBackTool tool, EdgeSurvey survey, TargetBevel target) {
-        this.tool = tool;
+    private Restorer(Blade blade, EdgeSurvey survey, TargetBevel target) {
+        this.blade = blade;
         this.survey = survey;
         this.target = target;
-        this.length = tool.edgeLengthMm();
-        this.body = tool.usableLength().mm() + 1;
-        Section now = tool.secondary().isPresent()
-                ? FlatBackSection.withSecondary(
-                        tool.thickness(),
-                        tool.primary(),
-                        tool.secondary().get(),
-                        tool.secondaryWidth().orElseThrow(),
-                        body)
-                : FlatBackSection.single(tool.thickness(), tool.primary(), body);
-        this.intact = keepsLastBevel() ? now : now.renamed(Facet.SECONDARY, Facet.FORMER);
-        this.worn = stropOnly() ? 0 : survey.dullness().recessionMm();
-        this.line = newEdge();
+        this.shape = EdgeShape.of(blade, target);
+        this.intact = keepsHoned() ? shape.now() : formerHoned(shape.now());
+        this.edge = new EdgeLine(
+                survey,
+                blade.edgeLengthMm(),
+                stropOnly() ? 0 : survey.dullness().recessionMm());
+        this.line = edge.newEdge();
     }
 
     /**
      * Works out what must go.
      *
-     * @throws RefusedException when the edge would have to move past the steel there is
+     * @throws RefusedException when the edge would have to move past the steel there is, or the family does not allow
+     *     what is wanted
      */
-    public static Restoration restore(FlatBackTool tool, EdgeSurvey survey, TargetBevel target) {
-        return new Restorer(tool, survey, target).restore();
+    public static Restoration restore(Blade blade, EdgeSurvey survey, TargetBevel target) {
+        target.back().ifPresent(b -> blade.kind().require(Operation.BACK_BEVEL, "backBevel"));
+        target.wheel().ifPresent(w -> blade.kind().require(Operation.HOLLOW, "wheelDiameter"));
+        return new Restorer(blade, survey, target).restore();
+    }
+
+    /** Widest secondary of a blade that is still honed rather than reground (mm). */
+    public static double widestSecondaryMm(Blade blade, TargetBevel target) {
+        return widest(blade, EdgeShape.of(blade, target), target);
     }
 
     private Restoration restore() {
-        if (line >= tool.usableLength().mm()) {
+        if (line >= blade.usable().mm()) {
             throw new RefusedException(Refusal.of(MessageCode.MOVED_PAST_STEEL, "findings", Length.ofMm(line))
-                    .with("high", tool.usableLength()));
+                    .with("high", blade.usable()));
         }
         boolean strop = stropOnly();
         String grindReason = strop ? null : grindReason();
-        double finalLine = strop ? 0 : grindReason == null ? secondaryLine() : line + freshRecession();
-        List<Cutting> cuts = cuttings(finalLine, grindReason == null ? null : line);
+        double finalLine = strop ? 0 : grindReason == null ? honedLine() : line + freshRecession();
+        List<Cutting> cuts = cuttings(finalLine, grindReason != null);
         Cutting deepest = cuts.stream()
                 .max((a, b) -> Double.compare(a.depthAll(), b.depthAll()))
                 .orElseThrow();
-        double width = cuts.stream()
-                .mapToDouble(c -> Cut.lengthOf(c.after(), Facet.SECONDARY))
-                .max()
-                .orElse(0);
-        if (strop) {
-            width = tool.secondaryWidth().map(Length::mm).orElse(0.0);
-        }
-        double after = tool.usableLength().mm() - finalLine;
-        double left = after - tool.retireLength().mm();
-        ScopeChoice choice = ScopeChoice.of(survey, left, grindReason, damaged(), strop, bevelChange());
+        double width = strop
+                ? facetWidth(List.of(shape.now()))
+                : cuts.stream().mapToDouble(c -> facetWidth(c.after())).max().orElse(0);
+        double after = blade.usable().mm() - finalLine;
+        double left = after - blade.retire().mm();
+        ScopeChoice choice = ScopeChoice.of(survey, blade.kind(), left, grindReason, damaged(), strop, bevelChange());
+        boolean ground = grindReason != null;
         return new Restoration(
                 choice.scope(),
                 choice.reasons(),
                 line,
                 finalLine,
-                grindReason == null ? Optional.empty() : Optional.of(shaping(cuts, true)),
+                ground ? Optional.of(shaping(cuts, true)) : Optional.empty(),
                 strop ? Optional.empty() : Optional.of(shaping(cuts, false)),
                 back(),
                 width,
                 after,
                 left,
                 honingsLeft(width),
+                WornBlade.of(blade, target, finalLine, width, deepest.after()),
                 cuts.stream()
                         .map(c -> new StationCut(c.x, c.present, finalLine - c.present))
                         .toList(),
@@ -117,161 +120,126 @@ public final class Restorer {
                 deepest.removed());
     }
 
-    /** The cuts at one station: what was there, the primary's cut where it is ground, the secondary's. */
-    private record Cutting(double x, double present, List<Section> before, Cut primary, Cut secondary, double weight) {
+    /** The cuts at one station: what was there, the grinding where there is any, the honing. */
+    private record Cutting(double x, double present, List<Section> before, Cut ground, Cut honed, double weight) {
         List<Section> after() {
-            return secondary.kept();
+            return honed.kept();
         }
 
         double depthAll() {
-            return (primary == null ? 0 : primary.removedArea()) + secondary.removedArea();
+            return (ground == null ? 0 : ground.removedArea()) + honed.removedArea();
         }
 
         List<Section> removed() {
-            List<Section> all = new ArrayList<>(primary == null ? List.of() : primary.removed());
-            all.addAll(secondary.removed());
+            List<Section> all = new ArrayList<>(ground == null ? List.of() : ground.removed());
+            all.addAll(honed.removed());
             return all;
         }
     }
 
-    private List<Cutting> cuttings(double finalLine, Double primaryLine) {
+    private List<Cutting> cuttings(double finalLine, boolean grind) {
         List<Cutting> cuts = new ArrayList<>();
-        double[] at = stations().stream().mapToDouble(Double::doubleValue).toArray();
+        double[] at = edge.stations().stream().mapToDouble(Double::doubleValue).toArray();
         for (int i = 0; i + 1 < at.length; i++) {
             double h = at[i + 1] - at[i];
             // Simpson over each piece: the area is piecewise quadratic in the recession, which is linear here
-            cuts.add(cutting(at[i] + NUDGE_MM, finalLine, primaryLine, h / 6));
-            cuts.add(cutting(at[i] + h / 2, finalLine, primaryLine, h * 4 / 6));
-            cuts.add(cutting(at[i + 1] - NUDGE_MM, finalLine, primaryLine, h / 6));
+            cuts.add(cutting(at[i] + NUDGE_MM, finalLine, grind, h / 6));
+            cuts.add(cutting(at[i] + h / 2, finalLine, grind, h * 4 / 6));
+            cuts.add(cutting(at[i + 1] - NUDGE_MM, finalLine, grind, h / 6));
         }
         return cuts;
     }
 
-    private Cutting cutting(double x, double finalLine, Double primaryLine, double weight) {
-        double tilt = tilt(x);
-        double present = tilt + missing(x);
+    private Cutting cutting(double x, double finalLine, boolean grind, double weight) {
+        double tilt = edge.tilt(x);
+        double present = tilt + edge.missing(x);
         List<Section> before = intact.movedAlongBack(tilt).within(Cutter.blunt(present), Facet.BLUNT);
-        Cut primary = null;
-        List<Section> ground = before;
-        if (primaryLine != null) {
-            primary = Cut.of(before, Cutter.bevel(primaryLine, target.primary()), Facet.PRIMARY);
-            ground = primary.kept();
-        }
-        Cut secondary = stropOnly()
-                ? new Cut(ground, List.of())
-                : Cut.of(ground, Cutter.bevel(finalLine, target.last()), Facet.SECONDARY);
-        return new Cutting(x, present, before, primary, secondary, weight);
+        Cut ground = grind ? shape.cut(before, shape.ground(), line) : null;
+        List<Section> rest = grind ? ground.kept() : before;
+        Cut honed = stropOnly() ? new Cut(rest, List.of()) : shape.cut(rest, shape.honed(), finalLine);
+        return new Cutting(x, present, before, ground, honed, weight);
     }
 
-    private Shaping shaping(List<Cutting> cuts, boolean ofPrimary) {
+    private Shaping shaping(List<Cutting> cuts, boolean ofGround) {
         double volume = 0;
         double area = 0;
         double depth = 0;
+        Facet facet = ofGround ? Facet.PRIMARY : shape.honedFacet();
         for (Cutting c : cuts) {
-            Cut cut = ofPrimary ? c.primary : c.secondary;
-            // The primary's face is counted as ground, before the secondary takes its strip of it.
-            double face = Cut.lengthOf(cut.kept(), ofPrimary ? Facet.PRIMARY : Facet.SECONDARY);
+            Cut cut = ofGround ? c.ground : c.honed;
+            // The ground face is counted as ground, before the honing takes its strip of it.
             volume += c.weight * cut.removedArea();
-            area += c.weight * face;
-            depth = Math.max(depth, cut.removedDepthFrom(bevelBefore(ofPrimary, c)));
+            area += c.weight * Cut.lengthOf(cut.kept(), facet);
+            depth = Math.max(depth, cut.removedDepthFrom(facesBefore(ofGround, c)));
         }
         return new Shaping(volume, area, depth);
     }
 
-    /** The line of the bevel as it was before the cut. */
-    private Cutter bevelBefore(boolean ofPrimary, Cutting c) {
-        double tilt = tilt(c.x);
-        double meeting = tool.secondary().isPresent()
-                ? MicroBevel.recession(
-                                tool.secondaryWidth().orElseThrow(),
-                                tool.primary(),
-                                tool.secondary().get())
-                        .mm()
-                : 0;
-        if (ofPrimary) {
-            return Cutter.bevel(tilt - meeting, tool.primary());
+    /** The lines of the bevels as they were before the cut. */
+    private List<Cutter> facesBefore(boolean ofGround, Cutting c) {
+        double tilt = edge.tilt(c.x);
+        List<BevelCut> wanted = ofGround ? shape.ground() : shape.honed();
+        if (!ofGround && c.ground != null) {
+            return shape.ground().stream().map(b -> b.chordAt(line)).toList();
         }
-        if (c.primary != null) {
-            return Cutter.bevel(line, target.primary());
-        }
-        return Cutter.bevel(tilt, tool.lastBevel());
+        double meeting = ofGround ? shape.facets().meetingMm() : 0;
+        Angle angle = ofGround
+                ? shape.facets().ground()
+                : shape.facets().honed().orElse(shape.facets().ground());
+        return wanted.stream()
+                .filter(b -> b.facet() != Facet.BACK_BEVEL)
+                .map(b ->
+                        new BevelCut(b.facet(), b.upper(), angle, new BevelCut.Flat(shape.riseMm())).at(tilt - meeting))
+                .toList();
     }
 
-    /** The new edge: the least line that clears present edge, wear, and every finding not left on purpose. */
-    private double newEdge() {
-        double least = 0;
-        for (double x : stations()) {
-            double here = tilt(x);
-            least = Math.max(least, here + worn);
-            for (Finding f : survey.findings()) {
-                if (!f.leave() && x >= f.fromMm() && x <= f.toMm()) {
-                    least = Math.max(least, here + f.missingAt(x, length));
-                    if (f.kind() == Finding.Kind.BRIGHT) {
-                        least = Math.max(least, here + Dullness.LIGHT_VISIBLE.recessionMm());
-                    }
-                }
-            }
-        }
-        return least;
+    /** Width of the honed facet on one side (mm). */
+    private double facetWidth(List<Section> pieces) {
+        return Cut.lengthOf(pieces, shape.honedFacet()) / shape.sides();
     }
 
-    /**
-     * Where the edge is looked at: at every place where something begins, ends or turns, and every millimetre between
-     * where the recession varies. Elsewhere it is the same all along, and both ends say all.
-     */
-    private TreeSet<Double> stations() {
-        TreeSet<Double> turns = new TreeSet<>(List.of(0.0, length));
-        for (Finding f : survey.findings()) {
-            turns.add(Math.max(0, f.fromMm()));
-            turns.add((f.fromMm() + f.toMm()) / 2);
-            turns.add(Math.min(length, f.toMm()));
-        }
-        boolean slants = tilt(0) != tilt(length);
-        TreeSet<Double> at = new TreeSet<>(turns);
-        for (double from : turns) {
-            Double to = turns.higher(from);
-            if (to != null && (slants || missing((from + to) / 2) > 0)) {
-                int steps = (int) Math.ceil((to - from) / STEP_MM);
-                for (int i = 1; i < steps; i++) {
-                    at.add(from + (to - from) * i / steps);
-                }
-            }
-        }
-        return at;
+    private boolean keepsHoned() {
+        Angle now = shape.facets()
+                .honed()
+                .orElse(shape.ground().isEmpty() ? shape.facets().ground() : null);
+        return now != null && Math.abs(now.degrees() - target.last().degrees()) <= SAME_ANGLE_DEG;
     }
 
-    private double tilt(double x) {
-        return survey.square().mend() ? survey.square().behindAt(x, length) : 0;
+    private Section formerHoned(Section section) {
+        return section.renamed(shape.honedFacet(), Facet.FORMER);
     }
 
-    private double missing(double x) {
-        return survey.findings().stream()
-                .mapToDouble(f -> f.missingAt(x, length))
-                .max()
-                .orElse(0);
+    private double freshWidth() {
+        return Math.min(
+                blade.kind().freshSecondaryMm(),
+                FRESH_SHARE * shape.depthMm() / target.primary().sin());
     }
 
-    private boolean keepsLastBevel() {
-        return tool.secondary()
-                .filter(now -> Math.abs(now.degrees() - target.last().degrees()) <= SAME_ANGLE_DEG)
-                .isPresent();
+    private static double widest(Blade blade, EdgeShape shape, TargetBevel target) {
+        return Math.min(
+                blade.kind().widestSecondaryMm(),
+                WIDEST_SHARE * shape.depthMm() / target.primary().sin());
     }
 
+    /** What a fresh honing takes after the grinding: a new secondary, or the first lands of a hollow. */
     private double freshRecession() {
-        return MicroBevel.recession(Length.ofMm(FRESH_SECONDARY_MM), target.primary(), target.last())
-                .mm();
+        return shape.honedSteeper() ? recessionFor(freshWidth()) : Dullness.DULL.recessionMm();
     }
 
-    /** Where the secondary ends up when the primary stays: a changed angle wants a facet of its own. */
-    private double secondaryLine() {
-        if (keepsLastBevel() || secondaryWidthAt(line) >= FRESH_SECONDARY_MM) {
-            return line;
+    /** Recession from a freshly ground edge to a honed facet of that width: on flat bevels closed, else by the kernel. */
+    private double recessionFor(double width) {
+        BevelCut ground = shape.ground().get(0);
+        if (ground.form() instanceof BevelCut.Flat) {
+            return MicroBevel.recession(Length.ofMm(width), ground.angle(), target.last())
+                    .mm();
         }
-        double low = line;
-        double high = line + tool.thickness().mm();
+        List<Section> fresh =
+                shape.cut(List.of(shape.now()), shape.ground(), line).kept();
+        double low = 0;
+        double high = shape.depthMm();
         while (high - low > 1e-9) {
             double middle = (low + high) / 2;
-            if (secondaryWidthAt(middle) < FRESH_SECONDARY_MM) {
+            if (facetWidth(shape.cut(fresh, shape.honed(), line + middle).kept()) < width) {
                 low = middle;
             } else {
                 high = middle;
@@ -280,44 +248,83 @@ public final class Restorer {
         return high;
     }
 
-    private double secondaryWidthAt(double line) {
-        return Cut.lengthOf(intact.within(Cutter.bevel(line, target.last()), Facet.SECONDARY), Facet.SECONDARY);
+    /** Where the edge ends up when the ground bevel stays: a changed angle wants a facet of its own. */
+    private double honedLine() {
+        double fresh = freshWidth();
+        if (shape.ground().isEmpty() || keepsHoned() || honedWidthAt(line) >= fresh) {
+            return line;
+        }
+        double low = line;
+        double high = line + shape.depthMm();
+        while (high - low > 1e-9) {
+            double middle = (low + high) / 2;
+            if (honedWidthAt(middle) < fresh) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return high;
     }
 
-    /** Why the primary must be ground, or null where honing the secondary will do. */
+    private double honedWidthAt(double at) {
+        return facetWidth(shape.cut(List.of(intact), shape.honed(), at).kept());
+    }
+
+    /** Why the ground bevel must be ground, or null where honing will do. */
     private String grindReason() {
-        Angle present = tool.primary();
-        if (Math.abs(present.degrees() - target.primary().degrees()) > SAME_ANGLE_DEG) {
-            return "the primary changes from " + present + " to " + target.primary();
+        if (shape.ground().isEmpty()) {
+            return null;
         }
-        double width = secondaryWidthAt(secondaryLine());
-        if (width > WIDEST_SECONDARY_MM) {
+        Angle present = shape.facets().ground();
+        Angle wanted = shape.ground().get(0).angle();
+        if (Math.abs(present.degrees() - wanted.degrees()) > SAME_ANGLE_DEG) {
+            return "the primary changes from " + present + " to " + wanted;
+        }
+        if (target.wheel().isPresent() && blade.wheel().isEmpty()) {
+            return "the primary is to be ground hollow";
+        }
+        double width = honedWidthAt(honedLine());
+        double most = widest(blade, shape, target);
+        if (width > most) {
             return "honed down to clean steel the secondary would be " + Numbers.plain(width, 1)
-                    + " mm wide, over the limit of " + Numbers.plain(WIDEST_SECONDARY_MM, 1) + " mm";
+                    + " mm wide, over the limit of " + Numbers.plain(most, 1) + " mm";
         }
         return null;
     }
 
     private Shaping back() {
-        double zone = Math.min(BACK_ZONE_MM, tool.usableLength().mm());
-        double area = zone * tool.width().mm();
+        if (!blade.kind().back()) {
+            return Shaping.none(0);
+        }
+        double strip = blade.kind().square() ? BACK_ZONE_MM : BACK_STRIP_MM;
+        double area = Math.min(strip, blade.usable().mm()) * blade.edgeLengthMm();
         double depth = survey.effectiveBackDepthMm();
         return new Shaping(depth * area, area, depth);
     }
 
+    /** Dull edges that can be honed before the honed facet is too wide, or the hollow gone; none where it has no limit. */
     private int honingsLeft(double width) {
-        double now = MicroBevel.recession(Length.ofMm(width), target.primary(), target.last())
-                .mm();
-        double most = MicroBevel.recession(Length.ofMm(WIDEST_SECONDARY_MM), target.primary(), target.last())
-                .mm();
-        return (int) Math.max(0, Math.floor((most - now) / Dullness.DULL.recessionMm()));
+        if (shape.ground().isEmpty()) {
+            return 0;
+        }
+        double most = widest(blade, shape, target);
+        double left = shape.honedSteeper()
+                ? recessionFor(most) - recessionFor(Math.min(width, most))
+                : new HollowGrind(
+                                Length.ofMm(shape.depthMm()),
+                                target.wheel().orElseThrow(),
+                                shape.ground().get(0).angle())
+                        .recessionUntilGone()
+                        .mm();
+        return (int) Math.max(0, Math.floor(left / Dullness.DULL.recessionMm()));
     }
 
     /** How the last bevel changes, in words, or null where it stays. */
     private String bevelChange() {
-        return tool.secondary().isPresent() && !keepsLastBevel()
-                ? "the last bevel changes from " + tool.lastBevel() + " to " + target.last()
-                : null;
+        boolean changes = !keepsHoned()
+                && (shape.ground().isEmpty() || shape.facets().honed().isPresent());
+        return changes ? "the last bevel changes from " + blade.lastBevel() + " to " + target.last() : null;
     }
 
     private boolean damaged() {
@@ -331,8 +338,15 @@ public final class Restorer {
                 && !survey.stropTried()
                 && !damaged()
                 && survey.back() == BackState.POLISHED
-                && keepsLastBevel()
-                && Math.abs(tool.primary().degrees() - target.primary().degrees()) <= SAME_ANGLE_DEG
-                && tool.secondaryWidth().map(Length::mm).orElse(0.0) <= WIDEST_SECONDARY_MM;
+                && keepsHoned()
+                && groundStays()
+                && (shape.ground().isEmpty() || facetWidth(List.of(shape.now())) <= widest(blade, shape, target));
+    }
+
+    private boolean groundStays() {
+        return shape.ground().isEmpty()
+                || Math.abs(shape.facets().ground().degrees()
+                                - shape.ground().get(0).angle().degrees())
+                        <= SAME_ANGLE_DEG;
     }
 }

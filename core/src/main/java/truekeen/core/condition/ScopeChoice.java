@@ -3,6 +3,8 @@ package truekeen.core.condition;
 import java.util.ArrayList;
 import java.util.List;
 import truekeen.core.message.Numbers;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Operation;
 
 /**
  * How much work an edge wants, and why. Source: workshop prior.
@@ -23,6 +25,7 @@ record ScopeChoice(Scope scope, List<String> reasons) {
      */
     static ScopeChoice of(
             EdgeSurvey survey,
+            GeometryKind kind,
             double steelLeftMm,
             String grindReason,
             boolean damaged,
@@ -30,10 +33,12 @@ record ScopeChoice(Scope scope, List<String> reasons) {
             String bevelChange) {
         List<String> reasons = new ArrayList<>();
         double pits = survey.back() == BackState.PITTED ? survey.effectiveBackDepthMm() : 0;
-        if (pits > Restorer.DEEPEST_PITS_MM) {
+        boolean saved = kind.allows(Operation.BACK_BEVEL);
+        if (pits > Restorer.DEEPEST_PITS_MM && !saved) {
             reasons.add("pits " + Numbers.plain(pits, 2) + " mm deep reach the edge: flattening past "
                     + Numbers.plain(Restorer.DEEPEST_PITS_MM, 2)
-                    + " mm costs more than the tool is worth, and a chisel takes no back bevel");
+                    + " mm costs more than the tool is worth, and a back bevel is refused: "
+                    + kind.refused().get(Operation.BACK_BEVEL) + "");
             return new ScopeChoice(Scope.RETIRE, reasons);
         }
         if (steelLeftMm <= 0) {
@@ -47,7 +52,10 @@ record ScopeChoice(Scope scope, List<String> reasons) {
             reasons.add(grindReason == null ? "the damage goes with the honing" : "damage is to be ground out");
         }
         if (survey.back() != BackState.POLISHED) {
-            reasons.add("the back is not yet flat and polished");
+            reasons.add(
+                    pits > Restorer.DEEPEST_PITS_MM
+                            ? "pits reach the edge: a back bevel wide enough to pass them saves the flattening"
+                            : "the back is not yet flat and polished");
         }
         if (bevelChange != null) {
             reasons.add(bevelChange);

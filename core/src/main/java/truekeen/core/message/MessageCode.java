@@ -24,6 +24,25 @@ public enum MessageCode {
             "A secondary bevel of {value} must be steeper than the primary, {low}, or it would not touch the edge."),
     SECONDARY_PAIR("Give both the secondary angle and its width, or neither."),
     BEVEL_LENGTH_SHORT("A bevel {value} long cannot lie on a tool {low} thick: it must be longer than the thickness."),
+    WHEEL_TOO_SMALL(
+            "A wheel of {value} cannot have ground this bevel: its chord is {low}, and the wheel must be wider."),
+    NO_CLEARANCE("A {what} of {value} leaves no clearance on a bed of {high}: the heel would rub before the edge cuts."
+            + " It must be less than the bed."),
+    SHOULDER_PAST_SPINE(
+            "The bevel would end {value} behind the edge, at or past the spine: less than {high} is needed."),
+    EDGE_PAST_SPINE("{value} would carry the edge to or past the spine: the blade is {high} wide."),
+    PART_LONGER("{value} is more than the {high} there is room for."),
+    BEHIND_EDGE_ABOVE_SPINE(
+            "{value} behind the edge is more than the spine's {high}: a blade tapers toward its edge. Look at both."),
+    EDGE_BEVEL_NOT_ABOVE_FACE("An edge bevel of {value} must be steeper than the broad face, {low}."),
+    HOLLOW_TOO_DEEP("A hollow {value} deep would go through: less than {high} fits in this blade."),
+    CONVEX_TOO_LOW(
+            "At {value} a side the face could not curve outward to that thickness: more than {low} is needed, or it is"
+                    + " flat or hollow."),
+    RULE_REACH(
+            "A rule {low} thick cannot lift the back over {value}: the reach must be longer than the rule is thick."),
+    NOT_OF_THIS_FAMILY("A {what} has no “{value}” to measure."),
+    OPERATION_REFUSED("{value} is not for a {what}: {reason}."),
     PRIMARY_MISSING("Give the primary angle, or the length of the bevel measured along its face."),
     FINDING_OFF_EDGE("{what} lies at {value}, off the edge: it is {high} long."),
     FINDING_KIND("A {value} has no {what}."),

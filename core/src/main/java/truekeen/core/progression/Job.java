@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Shaping;
+import truekeen.core.tool.GeometryKind;
 
 /**
  * One face to be shaped and finished.
@@ -42,6 +43,13 @@ public record Job(
     public record Forces(double baseN, double shaping, double finish) {
         /** Prior for chisels and irons: 20 N, doubled while shaping, halved on the finish. */
         public static final Forces CHISEL = new Forces(20, 2, 0.5);
+        /** Prior for knives: 10 N, doubled while shaping, halved on the finish. */
+        public static final Forces KNIFE = new Forces(10, 2, 0.5);
+
+        /** The prior for a family: tools with a square end are pressed as chisels are, blades as knives. */
+        public static Forces of(GeometryKind kind) {
+            return kind.square() ? CHISEL : KNIFE;
+        }
 
         /** The same force throughout. */
         public static Forces even(double newton) {

@@ -14,10 +14,11 @@ import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Shaping;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Trade;
 
 /**
- * Plans all jobs of a flat-back tool one after the other: what one job does to the stones (strokes since lapping,
+ * Plans all jobs of a tool one after the other: what one job does to the stones (strokes since lapping,
  * soaking under way) and to the tool (oil, scratches on the same face) is where the next begins.
  */
 public final class WorkPlanner {
@@ -28,16 +29,21 @@ public final class WorkPlanner {
 
     private static final Set<Abrasive.Shape> FLAT_SHAPES =
             Set.of(Abrasive.Shape.BENCH, Abrasive.Shape.NARROW, Abrasive.Shape.POCKET);
+    /** What reaches into a hollow edge. */
+    private static final Set<Abrasive.Shape> NARROW_SHAPES =
+            Set.of(Abrasive.Shape.NARROW, Abrasive.Shape.POCKET, Abrasive.Shape.ROD);
 
     private final List<Abrasive> shelf;
     private final SteelClass steel;
     private final PlanRules rules;
     private final FinishWindow window;
+    private final GeometryKind kind;
 
     private WorkPlanner(List<Abrasive> shelf, SteelClass steel, PlanRules rules, Trade trade) {
         this.shelf = new ArrayList<>(shelf);
         this.steel = steel;
         this.rules = rules;
+        this.kind = trade.geometry();
         this.window = new FinishWindow(trade.finishFinestUm(), trade.finishUsualUm(), trade.finishCoarsestUm());
     }
 
@@ -114,7 +120,7 @@ public final class WorkPlanner {
 
     private List<Job> jobs(Restoration restoration, EdgeSurvey survey, double startUm, boolean ground) {
         List<Job> jobs = new ArrayList<>();
-        if (restoration.secondary().isPresent() && survey.back() != BackState.POLISHED) {
+        if (kind.back() && restoration.secondary().isPresent() && survey.back() != BackState.POLISHED) {
             jobs.add(job(Job.Kind.BACK, restoration.back(), UNKNOWN_SCRATCH_UM, true));
         }
         if (restoration.primary().isPresent() && !ground) {
@@ -125,14 +131,15 @@ public final class WorkPlanner {
     }
 
     private Job job(Job.Kind kind, Shaping shaping, double startUm, boolean finished) {
+        boolean hollowEdge = this.kind == GeometryKind.RECURVE || this.kind == GeometryKind.HOOK_KNIFE;
         return new Job(
                 kind,
                 shaping,
                 startUm,
                 finished ? Optional.of(window) : Optional.empty(),
-                Job.Forces.CHISEL,
-                false,
-                FLAT_SHAPES);
+                Job.Forces.of(this.kind),
+                kind == Job.Kind.BACK && this.kind == GeometryKind.SINGLE_BEVEL_KNIFE,
+                hollowEdge ? NARROW_SHAPES : FLAT_SHAPES);
     }
 
     private List<PowerOffer> offers(Shaping shaping) {

@@ -1,9 +1,10 @@
 package truekeen.core.section;
 
 import java.util.List;
+import java.util.function.DoubleFunction;
 
 /**
- * A section and a straight cut through it: what stays and what goes.
+ * A section and a cut through it: what stays and what goes.
  *
  * @param kept the pieces that stay
  * @param removed the pieces that go
@@ -24,12 +25,44 @@ public record Cut(List<Section> kept, List<Section> removed) {
         return area(removed);
     }
 
-    /** Greatest distance of what goes from a line, beyond or within it (mm). */
-    public double removedDepthFrom(Cutter line) {
+    /**
+     * Greatest distance of what goes from the lines of the faces as they were (mm): beyond or within the nearest, each
+     * piece measured from the face it lies at.
+     */
+    public double removedDepthFrom(List<Cutter> faces) {
         return removed.stream()
-                .mapToDouble(s -> Math.max(s.farthestBeyond(line), s.farthestBeyond(line.complement())))
+                .mapToDouble(s -> faces.stream()
+                        .mapToDouble(f -> Math.max(s.farthestBeyond(f), s.farthestBeyond(f.complement())))
+                        .min()
+                        .orElse(0))
                 .max()
                 .orElse(0);
+    }
+
+    /**
+     * The cut out of a family that takes a given area: the amount is solved for, so that exactly that goes.
+     *
+     * @param cutters the cut at each amount; deeper cuts take more
+     * @param most an amount that takes at least the area
+     * @param areaMm2 area that is to go
+     * @throws IllegalArgumentException when even the most takes less
+     */
+    public static Cut byArea(
+            List<Section> pieces, DoubleFunction<Cutter> cutters, double most, double areaMm2, Facet fresh) {
+        if (of(pieces, cutters.apply(most), fresh).removedArea() < areaMm2) {
+            throw new IllegalArgumentException("there is less steel than is to go");
+        }
+        double low = 0;
+        double high = most;
+        for (int i = 0; i < 200 && high - low > Math.ulp(high); i++) {
+            double middle = (low + high) / 2;
+            if (of(pieces, cutters.apply(middle), fresh).removedArea() < areaMm2) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return of(pieces, cutters.apply(high), fresh);
     }
 
     /** Area of several pieces (mm²). */

@@ -3,6 +3,8 @@ package truekeen.core.section;
 /** What a side of the section is. */
 public enum Facet {
     BACK,
+    /** A bevel on the far side of the edge. */
+    BACK_BEVEL,
     SECONDARY,
     PRIMARY,
     /** A bevel of a former angle, behind the one that replaces it. */

@@ -86,6 +86,24 @@ public record Section(List<Point> corners, List<Facet> facets, List<Double> bend
         return corners.stream().mapToDouble(Point::x).min().orElseThrow();
     }
 
+    /** Thickness at a place along the back (mm), measured square to it; 0 where there is no steel. */
+    public double thicknessAt(double x) {
+        double low = Double.POSITIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
+        Cutter upright = Cutter.blunt(x);
+        for (int i = 0; i < corners.size(); i++) {
+            Side side = side(i);
+            double[] c = side.levels(upright);
+            for (double t : Side.roots(c[0], c[1], c[2])) {
+                if (t >= -TOUCH_MM && t <= side.end + TOUCH_MM) {
+                    low = Math.min(low, side.at(t).y());
+                    high = Math.max(high, side.at(t).y());
+                }
+            }
+        }
+        return Math.max(0, high - low);
+    }
+
     /** Greatest distance of this piece from a cut, on the side beyond it (mm); 0 if all lies within. */
     public double farthestBeyond(Cutter line) {
         double level = Double.NEGATIVE_INFINITY;

@@ -75,7 +75,7 @@ final class Side {
         }
         double q = -(c1 + Math.copySign(Math.sqrt(discriminant), c1)) / 2;
         if (q == 0) {
-            return new double[] {0};
+            return c0 == 0 ? new double[] {0} : new double[0];
         }
         double one = c0 / q;
         if (c2 == 0) {

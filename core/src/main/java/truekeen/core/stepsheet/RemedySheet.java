@@ -30,7 +30,8 @@ public final class RemedySheet {
     private final SteelClass steel;
     private final double secondaryWidthMm;
     private final double edgeLengthMm;
-    private final StepWriter write = new StepWriter();
+    private final Manner manner;
+    private final StepWriter write;
 
     private RemedySheet(
             List<Abrasive> path,
@@ -38,13 +39,16 @@ public final class RemedySheet {
             Angle last,
             SteelClass steel,
             double secondaryWidthMm,
-            double edgeLengthMm) {
+            double edgeLengthMm,
+            Manner manner) {
         this.path = path;
         this.strop = strop;
         this.last = last;
         this.steel = steel;
         this.secondaryWidthMm = secondaryWidthMm;
         this.edgeLengthMm = edgeLengthMm;
+        this.manner = manner;
+        this.write = new StepWriter(manner);
     }
 
     /**
@@ -54,6 +58,7 @@ public final class RemedySheet {
      * @param strop what it was stropped on
      * @param last angle of the secondary
      * @param secondaryWidthMm its width (mm)
+     * @param manner how the tool is worked
      */
     public static List<Step> of(
             Verdict verdict,
@@ -62,8 +67,9 @@ public final class RemedySheet {
             Angle last,
             SteelClass steel,
             double secondaryWidthMm,
-            double edgeLengthMm) {
-        return new RemedySheet(path, strop, last, steel, secondaryWidthMm, edgeLengthMm).steps(verdict);
+            double edgeLengthMm,
+            Manner manner) {
+        return new RemedySheet(path, strop, last, steel, secondaryWidthMm, edgeLengthMm, manner).steps(verdict);
     }
 
     private List<Step> steps(Verdict verdict) {
@@ -75,7 +81,7 @@ public final class RemedySheet {
         boolean guided = false;
         for (Verdict.Fault fault : verdict.faults()) {
             if (!guided && fault.kind() != Verdict.Kind.UNEVEN) {
-                steps.add(write.setGuide(Job.Kind.SECONDARY, last, "guide", new Stretch(0, edgeLengthMm)));
+                steps.add(write.setGuide(Job.Kind.SECONDARY, last, new Stretch(0, edgeLengthMm)));
                 guided = true;
             }
             switch (fault.kind()) {
@@ -143,17 +149,19 @@ public final class RemedySheet {
                 where,
                 Optional.of(last.degrees()),
                 force,
-                List.of(Step.Side.BEVEL),
-                strokes,
+                manner.worked(),
+                manner.eachSide(strokes),
                 strokes * StepWriter.SECONDS_PER_STROKE,
                 raises
-                        ? "A burr on the back along this stretch, and no light on the apex."
+                        ? "A burr on " + manner.other() + " along this stretch, and no light on the apex."
                         : "The scratches of the stone before are gone, and the stretch runs into its neighbours.",
                 raises
                         ? "Is there a burr along the whole stretch?"
                         : "Does the stretch run into its neighbours evenly?",
                 raises ? "Stay on this stone: the apex is not reached." : "A few more, lighter at both ends.",
-                raises ? "Raised along the stretch, on the back." : "Still on the back, finer.",
+                raises
+                        ? "Raised along the stretch, on " + manner.other() + "."
+                        : "Still on " + manner.other() + ", finer.",
                 scratchBefore > 0
                         ? fault.why() + " The scratch before was " + Numbers.plain(scratchBefore, 2) + " µm."
                         : fault.why(),

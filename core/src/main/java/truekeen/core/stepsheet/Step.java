@@ -12,7 +12,7 @@ import truekeen.core.keenness.Stretch;
  * @param abrasiveId what it is done on; empty where nothing is
  * @param abrasiveName how the shop calls it, or empty
  * @param where the part of the edge; the whole of it unless a stretch is to be mended
- * @param angleDeg angle from the back (°), where it is held at one
+ * @param angleDeg angle in the convention of the tool (°), where it is held at one
  * @param forceN force (N), where there is one
  * @param pressure the force in words
  * @param sides the sides strokes are counted on, in order; empty where nothing is counted
@@ -64,7 +64,9 @@ public record Step(
     /** A side of the tool that strokes are counted on. */
     public enum Side {
         BEVEL,
-        BACK
+        BACK,
+        LEFT,
+        RIGHT
     }
 
     /** Whether strokes are counted. */

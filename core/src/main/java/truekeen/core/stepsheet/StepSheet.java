@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.condition.TargetBevel;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.Job;
@@ -13,6 +12,7 @@ import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.quantity.Angle;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 
 /** Writes a plan out as the steps of the bench. */
@@ -21,25 +21,26 @@ public final class StepSheet {
     private final TargetBevel target;
     private final SteelClass steel;
     private final Stretch edge;
-    private final String guideName;
-    private final StepWriter write = new StepWriter();
+    private final Manner manner;
+    private final StepWriter write;
 
-    private StepSheet(WorkPlan plan, TargetBevel target, SteelClass steel, double edgeLengthMm, String guideName) {
+    private StepSheet(WorkPlan plan, TargetBevel target, SteelClass steel, double edgeLengthMm, Manner manner) {
         this.plan = plan;
         this.target = target;
         this.steel = steel;
         this.edge = new Stretch(0, edgeLengthMm);
-        this.guideName = guideName;
+        this.manner = manner;
+        this.write = new StepWriter(manner);
     }
 
     /**
      * The steps of a plan.
      *
-     * @param guideName what the shop calls the guide
+     * @param manner how the tool is worked
      */
     public static List<Step> of(
-            WorkPlan plan, TargetBevel target, SteelClass steel, double edgeLengthMm, String guideName) {
-        return new StepSheet(plan, target, steel, edgeLengthMm, guideName).steps();
+            WorkPlan plan, TargetBevel target, SteelClass steel, double edgeLengthMm, Manner manner) {
+        return new StepSheet(plan, target, steel, edgeLengthMm, manner).steps();
     }
 
     private List<Step> steps() {
@@ -51,7 +52,7 @@ public final class StepSheet {
         bevel(steps, Job.Kind.SECONDARY, target.last());
         Optional<JobPath> last = plan.path(Job.Kind.SECONDARY);
         if (last.isPresent()) {
-            if (plan.path(Job.Kind.BACK).isEmpty()) {
+            if (manner.back() && plan.path(Job.Kind.BACK).isEmpty()) {
                 steps.add(keepBack(end(last.get())));
             }
             steps.add(write.deburr(end(last.get()).abrasive(), edge, StepWriter.DEBURR_STROKES));
@@ -63,7 +64,7 @@ public final class StepSheet {
 
     private void bevel(List<Step> steps, Job.Kind kind, Angle angle) {
         plan.path(kind).ifPresent(path -> {
-            steps.add(write.setGuide(kind, angle, guideName, edge));
+            steps.add(write.setGuide(kind, angle, edge));
             for (int i = 0; i < path.legs().size(); i++) {
                 steps.add(write.work(path, i, angle, edge));
             }

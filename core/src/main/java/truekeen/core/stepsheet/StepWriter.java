@@ -27,10 +27,16 @@ final class StepWriter {
     private static final double SECONDS_TO_SET = 40;
     private static final double SECONDS_TO_PROTECT = 60;
 
+    private final Manner manner;
+
+    StepWriter(Manner manner) {
+        this.manner = manner;
+    }
+
     Step work(JobPath path, int index, Angle angle, Stretch edge) {
         Leg leg = path.legs().get(index);
         boolean shapes = index == 0;
-        String bevel = path.job().kind() == Job.Kind.PRIMARY ? "primary" : "secondary";
+        String bevel = face(path.job().kind());
         return counted(
                 Step.Kind.WORK,
                 (shapes ? "Shape the " : "Refine the ") + bevel + " on the "
@@ -39,19 +45,22 @@ final class StepWriter {
                 edge,
                 Optional.of(angle.degrees()),
                 leg.forceN(),
-                List.of(Step.Side.BEVEL),
-                leg.wholeStrokes(),
+                manner.worked(),
+                manner.eachSide(leg.wholeStrokes()),
                 leg.seconds(),
                 shapes
-                        ? "Even scratches over the whole bevel right to the edge, then a burr you can feel on the back."
+                        ? "Even scratches over the whole bevel right to the edge, then a burr you can feel on "
+                                + manner.other() + "."
                         : "The scratches of the stone before are gone; the burr still runs end to end, finer.",
                 shapes
-                        ? "Is there a burr along the whole edge, corner to corner?"
+                        ? "Is there a burr along the whole edge, end to end?"
                         : "Are the old scratches gone and is the burr still unbroken?",
                 shapes
                         ? "Stay on this stone where the burr is missing: the apex is not reached there."
                         : "Stay here. Where the old scratches stay, go back one stone there.",
-                shapes ? "Raised along the whole edge, on the back." : "Still on the back, finer.",
+                shapes
+                        ? "Raised along the whole edge, on " + manner.other() + "."
+                        : "Still on " + manner.other() + ", finer.",
                 shapes
                         ? "This stone does the real sharpening; all later ones only replace scratches."
                         : "Replaces scratches " + um(leg.scratchBeforeUm()) + " deep by "
@@ -62,7 +71,7 @@ final class StepWriter {
     Step grind(PowerOffer offer, Angle primary, Stretch edge) {
         return new Step(
                 Step.Kind.GRIND,
-                "Grind the primary on the " + offer.machine().name(),
+                "Grind the " + manner.ground() + " on the " + offer.machine().name(),
                 offer.machine().id(),
                 offer.machine().name(),
                 edge,
@@ -83,8 +92,34 @@ final class StepWriter {
                 "Eye protection and guards on; no gloves near the wheel; check its marked speed; manuals first.");
     }
 
-    Step setGuide(Job.Kind kind, Angle angle, String guideName, Stretch edge) {
-        String bevel = kind == Job.Kind.PRIMARY ? "primary" : "secondary";
+    Step setGuide(Job.Kind kind, Angle angle, Stretch edge) {
+        return manner.guide().isPresent()
+                ? setGuide(face(kind), angle, manner.guide().get(), edge)
+                : holdByHand(face(kind), angle, edge);
+    }
+
+    private Step holdByHand(String bevel, Angle angle, Stretch edge) {
+        return plain(
+                Step.Kind.SET_GUIDE,
+                "Find " + angle + " " + manner.angleWords() + " for the " + bevel,
+                edge,
+                Optional.of(angle.degrees()),
+                SECONDS_TO_SET,
+                "Lay the bevel flat, heel first, then tip it until heel and edge both bear. Ink it, take two strokes: the"
+                        + " ink goes evenly from heel to edge.",
+                "Does the ink go evenly?",
+                "Ink gone only at the shoulder: raise a little. Only at the edge: lower. Then keep hand and forearm as"
+                        + " one piece.",
+                "",
+                "The same angle every stroke matters more than its exact degree.",
+                "");
+    }
+
+    private String face(Job.Kind kind) {
+        return kind == Job.Kind.PRIMARY ? manner.ground() : manner.honed();
+    }
+
+    private Step setGuide(String bevel, Angle angle, String guideName, Stretch edge) {
         return plain(
                 Step.Kind.SET_GUIDE,
                 "Set the " + guideName + " for the " + bevel,
@@ -124,15 +159,17 @@ final class StepWriter {
                 edge,
                 Optional.empty(),
                 TOOL_WEIGHT_N,
-                List.of(Step.Side.BEVEL, Step.Side.BACK),
+                manner.burrSides(),
                 strokes,
                 2 * strokes * SECONDS_PER_STROKE,
-                "Alternate bevel and back, edge leading, ever lighter. A cloth drawn off the edge catches nothing.",
+                "Alternate the sides, edge leading, ever lighter. A cloth drawn off the edge catches nothing.",
                 "Does the nail slide off both sides without a catch?",
                 "A few more, lighter; trailing strokes for a stubborn burr. Never snap it off with the thumb.",
                 "Gone.",
                 "A burr feels keen, folds in the first cuts, and takes the edge with it.",
-                "Back flat on the stone; start with the edge off its side and slide on.");
+                manner.worked().size() == 2
+                        ? ""
+                        : "Back flat on the stone; start with the edge off its side and slide on.");
     }
 
     Step strop(Abrasive strop, String note, Stretch edge, int strokes) {
@@ -143,7 +180,7 @@ final class StepWriter {
                 edge,
                 Optional.empty(),
                 TOOL_WEIGHT_N,
-                List.of(Step.Side.BEVEL, Step.Side.BACK),
+                manner.burrSides(),
                 strokes,
                 2 * strokes * SECONDS_PER_STROKE,
                 "Few, light, flat. No brighter line than before at the very edge.",

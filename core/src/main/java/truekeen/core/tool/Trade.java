@@ -7,7 +7,7 @@ import truekeen.core.quantity.Angle;
  *
  * @param tool the tool, such as "bench chisel"
  * @param use the work, such as "paring soft wood"
- * @param convention how its angles are measured: "from back" or "per side"
+ * @param convention how its angles are measured
  * @param primaryLow lowest primary bevel
  * @param primaryUsual usual primary bevel
  * @param primaryHigh highest primary bevel
@@ -17,13 +17,15 @@ import truekeen.core.quantity.Angle;
  * @param finishUsualUm usual grain to end on (µm)
  * @param finishCoarsestUm coarsest grain to end on (µm)
  * @param keennessPurpose the row of the keenness table it is judged by; empty where keenness is not tested
- * @param geometry the kind of section it has
+ * @param thinAtMm thickness behind the edge at which it is thinned (mm); 0 where that is not asked
+ * @param camberMm camber usual for it as projected below the sole (mm); 0 for none
+ * @param geometry the family of its geometry
  * @param note what else to know
  */
 public record Trade(
         String tool,
         String use,
-        String convention,
+        Convention convention,
         Angle primaryLow,
         Angle primaryUsual,
         Angle primaryHigh,
@@ -33,7 +35,9 @@ public record Trade(
         double finishUsualUm,
         double finishCoarsestUm,
         String keennessPurpose,
-        String geometry,
+        double thinAtMm,
+        double camberMm,
+        GeometryKind geometry,
         String note) {
 
     /** The key: tool and use, such as "bench chisel / general bench work". */
@@ -41,13 +45,8 @@ public record Trade(
         return tool + " / " + use;
     }
 
-    /** Whether its section is bounded by a flat back and bevels on the other side. */
-    public boolean flatBack() {
-        return geometry.endsWith("flat back");
-    }
-
-    /** Whether its edge runs askew to its length. */
-    public boolean skewed() {
-        return geometry.startsWith("skewed");
+    /** Whether its edge has an apex that a steel can be too weak for. */
+    public boolean hasApex() {
+        return geometry != GeometryKind.TURNSCREW;
     }
 }

@@ -1,5 +1,6 @@
 package truekeen.core.tool;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.quantity.Angle;
@@ -11,7 +12,7 @@ public final class Trades {
             .map(row -> new Trade(
                     row.text("tool"),
                     row.text("use"),
-                    row.text("convention"),
+                    convention(row.text("convention")),
                     Angle.ofDegrees(row.number("primary_low")),
                     Angle.ofDegrees(row.number("primary_usual")),
                     Angle.ofDegrees(row.number("primary_high")),
@@ -21,19 +22,40 @@ public final class Trades {
                     row.number("finish_um_usual"),
                     row.number("finish_um_coarsest"),
                     row.text("keenness_purpose"),
-                    row.text("geometry"),
+                    row.number("thin_at_mm"),
+                    row.number("camber_mm"),
+                    geometry(row.text("geometry")),
                     row.text("note")))
             .toList();
 
     private Trades() {}
 
-    /** The trades whose tools have a flat back: chisels. */
-    public static List<Trade> flatBack() {
-        return ALL.stream().filter(Trade::flatBack).toList();
+    /** All trades. */
+    public static List<Trade> all() {
+        return ALL;
+    }
+
+    /** The trades of one tool: the works it can be put to. */
+    public static List<Trade> ofTool(String tool) {
+        return ALL.stream().filter(t -> t.tool().equals(tool)).toList();
     }
 
     /** The trade of that key. */
     public static Optional<Trade> byKey(String key) {
         return ALL.stream().filter(t -> t.key().equals(key)).findFirst();
+    }
+
+    private static Convention convention(String key) {
+        return Arrays.stream(Convention.values())
+                .filter(c -> c.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no convention " + key));
+    }
+
+    private static GeometryKind geometry(String key) {
+        return Arrays.stream(GeometryKind.values())
+                .filter(k -> k.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no geometry " + key));
     }
 }

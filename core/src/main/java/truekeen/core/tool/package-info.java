@@ -1,2 +1,2 @@
-/** Trades (a tool and the work it is put to) and the dimensions of a tool with a flat back. */
+/** The families of tools: their dimensions, what may be done to them, and the trades (a tool and the work it is put to). */
 package truekeen.core.tool;

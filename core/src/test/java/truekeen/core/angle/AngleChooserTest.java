@@ -9,6 +9,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.Steels;
+import truekeen.core.tool.Convention;
+import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Trade;
 import truekeen.core.tool.Trades;
 
@@ -47,7 +49,7 @@ class AngleChooserTest {
         Trade thin = new Trade(
                 "bench chisel",
                 "test",
-                "from back",
+                Convention.FROM_BACK,
                 Angle.ofDegrees(15),
                 Angle.ofDegrees(15),
                 Angle.ofDegrees(17),
@@ -57,7 +59,9 @@ class AngleChooserTest {
                 1,
                 1,
                 "",
-                "flat back",
+                0,
+                0,
+                GeometryKind.CHISEL,
                 "");
         AngleChoice choice =
                 AngleChooser.choose(thin, Steels.byName("powder high-vanadium").orElseThrow(), Optional.empty());
@@ -67,7 +71,7 @@ class AngleChooserTest {
 
     @Test
     void staysInTheTradesBoundsForEveryToolAndSteel() {
-        for (Trade trade : Trades.flatBack()) {
+        for (Trade trade : Trades.all()) {
             for (var steel : Steels.all()) {
                 for (double present = 10; present <= 45; present += 2.5) {
                     AngleChoice c = AngleChooser.choose(trade, steel, Optional.of(Angle.ofDegrees(present)));
@@ -78,8 +82,9 @@ class AngleChooserTest {
                     assertThat(c.step().degrees())
                             .isLessThanOrEqualTo(trade.stepMax().degrees() + 1e-9);
                     assertThat(c.belowFloor())
-                            .isEqualTo(
-                                    c.last().degrees() < steel.lowestFromBack().degrees() - 1e-6);
+                            .isEqualTo(AngleChooser.floor(trade, steel)
+                                    .filter(f -> c.last().degrees() < f.degrees() - 1e-6)
+                                    .isPresent());
                 }
             }
         }

@@ -5,16 +5,16 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import truekeen.core.quantity.Angle;
-import truekeen.core.quantity.Length;
 import truekeen.core.section.Cutter;
 import truekeen.core.section.Facet;
 import truekeen.core.section.FlatBackSection;
 import truekeen.core.section.Section;
-import truekeen.core.tool.FlatBackTool;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.tool.Blades;
+import truekeen.core.tool.Chisel;
 
 /** The steel that goes is the steel before less the steel after, counted independently over many thin slices. */
 class ConservationTest {
@@ -25,7 +25,7 @@ class ConservationTest {
     @Test
     void volumesOfRandomSurveysAreConserved() {
         for (int round = 0; round < 60; round++) {
-            FlatBackTool tool = tool();
+            Chisel tool = tool();
             EdgeSurvey survey = survey(tool.edgeLengthMm());
             Restoration r = Restorer.restore(tool, survey, TARGET);
             if (r.secondary().isEmpty()) {
@@ -40,7 +40,7 @@ class ConservationTest {
     @Test
     void theNewEdgeClearsEverythingThatIsToGoAndNoMore() {
         for (int round = 0; round < 200; round++) {
-            FlatBackTool tool = tool();
+            Chisel tool = tool();
             EdgeSurvey survey = survey(tool.edgeLengthMm());
             Restoration r = Restorer.restore(tool, survey, TARGET);
             double edge = tool.edgeLengthMm();
@@ -67,26 +67,23 @@ class ConservationTest {
     @Test
     void whatIsLeftPlusWhatWentIsWhatThereWas() {
         for (int round = 0; round < 200; round++) {
-            FlatBackTool tool = tool();
+            Chisel tool = tool();
             Restoration r = Restorer.restore(tool, survey(tool.edgeLengthMm()), TARGET);
-            assertThat(r.usableAfterMm() + r.lostMm())
-                    .isCloseTo(tool.usableLength().mm(), within(1e-9));
-            assertThat(r.steelLeftMm() + tool.retireLength().mm()).isCloseTo(r.usableAfterMm(), within(1e-9));
+            assertThat(r.usableAfterMm() + r.lostMm()).isCloseTo(tool.usable().mm(), within(1e-9));
+            assertThat(r.steelLeftMm() + tool.retire().mm()).isCloseTo(r.usableAfterMm(), within(1e-9));
             assertThat(r.honingsLeft()).isNotNegative();
             r.after().forEach(piece -> assertThat(piece.area()).isPositive());
         }
     }
 
-    private FlatBackTool tool() {
-        return new FlatBackTool(
-                Length.ofMm(6 + random.nextInt(40)),
-                Length.ofMm(2.5 + random.nextDouble() * 6),
-                Length.ofMm(50),
-                Length.ofMm(10),
-                Angle.ofDegrees(25),
-                Optional.of(Angle.ofDegrees(random.nextBoolean() ? 31 : 29)),
-                Optional.of(Length.ofMm(0.2 + random.nextDouble())),
-                Angle.ZERO);
+    private Chisel tool() {
+        return Blades.chisel(
+                6 + random.nextInt(40),
+                2.5 + random.nextDouble() * 6,
+                50,
+                10,
+                25,
+                Blades.micro(random.nextBoolean() ? 31 : 29, 0.2 + random.nextDouble()));
     }
 
     private EdgeSurvey survey(double edge) {
@@ -110,14 +107,14 @@ class ConservationTest {
     }
 
     /** Midpoint slices, thin enough, each cut by clipping alone. */
-    private static double slices(FlatBackTool tool, EdgeSurvey survey, Restoration r) {
+    private static double slices(Chisel tool, EdgeSurvey survey, Restoration r) {
         double edge = tool.edgeLengthMm();
         int n = 6000;
         Section intact = FlatBackSection.withSecondary(
                 tool.thickness(),
                 tool.primary(),
-                tool.secondary().orElseThrow(),
-                tool.secondaryWidth().orElseThrow(),
+                tool.secondary().orElseThrow().angle(),
+                tool.secondary().orElseThrow().width(),
                 FAR);
         double sum = 0;
         for (int i = 0; i < n; i++) {

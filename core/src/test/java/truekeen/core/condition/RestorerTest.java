@@ -16,21 +16,15 @@ import truekeen.core.quantity.Length;
 import truekeen.core.section.Cut;
 import truekeen.core.section.FlatBackSection;
 import truekeen.core.section.MicroBevel;
-import truekeen.core.tool.FlatBackTool;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.tool.Blades;
+import truekeen.core.tool.Chisel;
 
 class RestorerTest {
     private static final TargetBevel AS_IT_IS = new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(30));
 
-    private static FlatBackTool chisel(double width, double secondaryWidth) {
-        return new FlatBackTool(
-                Length.ofMm(width),
-                Length.ofMm(3.2),
-                Length.ofMm(90),
-                Length.ofMm(20),
-                Angle.ofDegrees(25),
-                Optional.of(Angle.ofDegrees(30)),
-                Optional.of(Length.ofMm(secondaryWidth)),
-                Angle.ZERO);
+    private static Chisel chisel(double width, double secondaryWidth) {
+        return Blades.chisel(width, 3.2, 90, 20, 25, Blades.micro(30, secondaryWidth));
     }
 
     private static EdgeSurvey survey(Dullness dullness, Finding... findings) {
@@ -80,25 +74,17 @@ class RestorerTest {
                 .mm();
         double strip = (MicroBevel.area(Length.ofMm(m1), b1, b2) - MicroBevel.area(Length.ofMm(0.6), b1, b2)) * 24;
         assertThat(r.secondary().orElseThrow().volumeMm3()).isCloseTo(strip, within(1e-6));
-        assertThat(r.secondaryWidthMm()).isCloseTo(m1, within(1e-6));
+        assertThat(r.honedWidthMm()).isCloseTo(m1, within(1e-6));
         assertThat(r.secondary().orElseThrow().workedAreaMm2()).isCloseTo(m1 * 24, within(1e-6));
         assertThat(r.secondary().orElseThrow().depthMm()).isCloseTo(0.008 * b2.sin(), within(1e-9));
     }
 
     @Test
     void aFirstSecondaryIsTheSliverOfTheWorkedExample() {
-        FlatBackTool bare = new FlatBackTool(
-                Length.ofMm(24),
-                Length.ofMm(3.6),
-                Length.ofMm(90),
-                Length.ofMm(20),
-                Angle.ofDegrees(25),
-                Optional.empty(),
-                Optional.empty(),
-                Angle.ZERO);
+        Chisel bare = Blades.chisel(24, 3.6, 90, 20, 25, Optional.empty());
         Restoration r = Restorer.restore(
                 bare, survey(Dullness.DULL), new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(32)));
-        assertThat(r.secondaryWidthMm()).isCloseTo(0.7, within(1e-6));
+        assertThat(r.honedWidthMm()).isCloseTo(0.7, within(1e-6));
         assertThat(r.secondary().orElseThrow().volumeMm3()).isCloseTo(0.8985, within(1e-4));
         assertThat(r.secondary().orElseThrow().depthMm()).isCloseTo(0.0853, within(5e-5));
     }
@@ -202,7 +188,7 @@ class RestorerTest {
     void aSecondaryGrownTooWideIsReground() {
         Restoration r = Restorer.restore(chisel(24, 1.49), survey(Dullness.LIGHT_VISIBLE), AS_IT_IS);
         assertThat(r.scope()).isEqualTo(Scope.REGRIND);
-        assertThat(r.secondaryWidthMm()).isCloseTo(0.7, within(1e-6));
+        assertThat(r.honedWidthMm()).isCloseTo(0.7, within(1e-6));
         assertThat(r.honingsLeft()).isGreaterThan(10);
         assertThat(r.reasons().get(0)).contains("1.5 mm");
     }
@@ -222,7 +208,7 @@ class RestorerTest {
                                 new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(33)))
                         .scope())
                 .isEqualTo(Scope.FULL_HONING);
-        assertThat(steeper.secondaryWidthMm()).isCloseTo(0.7, within(1e-6));
+        assertThat(steeper.honedWidthMm()).isCloseTo(0.7, within(1e-6));
     }
 
     @Test

@@ -13,12 +13,12 @@ import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restorer;
-import truekeen.core.condition.TargetBevel;
 import truekeen.core.quantity.Angle;
-import truekeen.core.quantity.Length;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
-import truekeen.core.tool.FlatBackTool;
+import truekeen.core.tool.Blades;
+import truekeen.core.tool.Chisel;
 import truekeen.core.tool.Trade;
 import truekeen.core.tool.Trades;
 
@@ -27,15 +27,7 @@ class WorkPlannerTest {
     private static final SteelClass STEEL = Steels.byName("plain carbon").orElseThrow();
     private static final Trade TRADE =
             Trades.byKey("bench chisel / general bench work").orElseThrow();
-    private static final FlatBackTool CHISEL = new FlatBackTool(
-            Length.ofMm(20),
-            Length.ofMm(3.2),
-            Length.ofMm(90),
-            Length.ofMm(20),
-            Angle.ofDegrees(25),
-            Optional.of(Angle.ofDegrees(30)),
-            Optional.of(Length.ofMm(0.6)),
-            Angle.ZERO);
+    private static final Chisel CHISEL = Blades.chisel(20, 3.2, 90, 20, 25, Blades.micro(30, 0.6));
 
     private static WorkPlan plan(List<Abrasive> shelf, BackState back, OptionalDouble logged, Finding... found) {
         EdgeSurvey survey = new EdgeSurvey(List.of(found), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, false, back, 0);

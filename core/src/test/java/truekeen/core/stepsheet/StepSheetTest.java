@@ -17,7 +17,6 @@ import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.condition.TargetBevel;
 import truekeen.core.keenness.EdgeTest;
 import truekeen.core.keenness.Judge;
 import truekeen.core.keenness.KeennessPurpose;
@@ -28,25 +27,20 @@ import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
 import truekeen.core.quantity.Angle;
-import truekeen.core.quantity.Length;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
-import truekeen.core.tool.FlatBackTool;
+import truekeen.core.tool.Blades;
+import truekeen.core.tool.Chisel;
+import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Trades;
 
 class StepSheetTest {
     private static final SteelClass STEEL =
             Steels.byName("low-alloy tool steel").orElseThrow();
     private static final TargetBevel TARGET = new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(30));
-    private static final FlatBackTool CHISEL = new FlatBackTool(
-            Length.ofMm(24),
-            Length.ofMm(3.2),
-            Length.ofMm(90),
-            Length.ofMm(20),
-            Angle.ofDegrees(25),
-            Optional.of(Angle.ofDegrees(30)),
-            Optional.of(Length.ofMm(0.6)),
-            Angle.ZERO);
+    private static final Manner MANNER = Manner.of(GeometryKind.CHISEL, TARGET, Optional.of("roller guide"));
+    private static final Chisel CHISEL = Blades.chisel(24, 3.2, 90, 20, 25, Blades.micro(30, 0.6));
 
     private static Abrasive on(String name, String kindName, double um, Abrasive.Shape shape) {
         AbrasiveKind kind = AbrasiveKinds.byName(kindName).orElseThrow();
@@ -87,7 +81,7 @@ class StepSheetTest {
     }
 
     private static List<Step> steps(WorkPlan plan) {
-        return StepSheet.of(plan, TARGET, STEEL, 24, "roller guide");
+        return StepSheet.of(plan, TARGET, STEEL, 24, MANNER);
     }
 
     private static final Finding CHIP = new Finding(Finding.Kind.CHIP, 8, 10, 0.9, false);
@@ -185,6 +179,7 @@ class StepSheetTest {
                 TARGET.last(),
                 STEEL,
                 0.7,
-                24);
+                24,
+                MANNER);
     }
 }

@@ -2,17 +2,12 @@ package truekeen.core.tool;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.keenness.KeennessPurpose;
-import truekeen.core.message.Checks;
-import truekeen.core.message.MessageCode;
-import truekeen.core.quantity.Angle;
-import truekeen.core.quantity.Length;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
@@ -21,7 +16,7 @@ import truekeen.core.steel.Steels;
 class TablesTest {
 
     static java.util.List<Trade> trades() {
-        return Trades.flatBack();
+        return Trades.all();
     }
 
     static java.util.List<SteelClass> steels() {
@@ -40,18 +35,19 @@ class TablesTest {
         assertThat(t.stepUsual()).isLessThanOrEqualTo(t.stepMax());
         assertThat(t.finishFinestUm()).isLessThanOrEqualTo(t.finishUsualUm());
         assertThat(t.finishUsualUm()).isLessThanOrEqualTo(t.finishCoarsestUm());
-        assertThat(KeennessPurpose.byName(t.keennessPurpose())).isPresent();
-        assertThat(t.convention()).isEqualTo("from back");
+        if (t.hasApex()) {
+            assertThat(KeennessPurpose.byName(t.keennessPurpose())).isPresent();
+        }
+        assertThat(t.convention()).isEqualTo(t.geometry().convention());
+        assertThat(t.stepMax().radians() == 0 || t.geometry().allows(Operation.SECONDARY))
+                .isTrue();
         assertThat(Trades.byKey(t.key())).contains(t);
     }
 
     @Test
-    void theFlatBacksAreTheChisels() {
-        assertThat(Trades.flatBack().stream().map(Trade::tool).distinct())
-                .containsExactlyInAnyOrder("bench chisel", "mortise chisel", "paring chisel", "skew chisel");
-        assertThat(Trades.flatBack().stream().filter(Trade::skewed).map(Trade::tool))
-                .containsOnly("skew chisel");
-        assertThat(Trades.byKey("axe / felling").orElseThrow().flatBack()).isFalse();
+    void everyFamilyOfGeometryHasATrade() {
+        assertThat(Trades.all().stream().map(Trade::geometry)).contains(GeometryKind.values());
+        assertThat(Trades.ofTool("kitchen knife")).hasSize(3);
         assertThat(Trades.byKey("spoon / eating")).isEmpty();
     }
 
@@ -88,40 +84,5 @@ class TablesTest {
         }
         assertThat(PowerRate.BELT.mostSeconds(50)).isLessThan(PowerRate.SLOW_WET_WHEEL.leastSeconds(50));
         assertThat(PowerRate.of("natural oil stone")).isEmpty();
-    }
-
-    @Test
-    void aToolNamesTheFieldThatIsWrong() {
-        Checks checks = new Checks();
-        new FlatBackTool(
-                        Length.ofMm(-3),
-                        Length.ofMm(80),
-                        Length.ofMm(10),
-                        Length.ofMm(12),
-                        Angle.ofDegrees(30),
-                        java.util.Optional.of(Angle.ofDegrees(25)),
-                        java.util.Optional.empty(),
-                        Angle.ZERO)
-                .check(checks);
-        assertThat(checks.refusals().stream().map(r -> r.field()))
-                .contains("width", "thickness", "retireLength", "secondary", "secondaryWidth");
-        assertThat(Set.of(MessageCode.SECONDARY_NOT_ABOVE_PRIMARY, MessageCode.RETIRE_NOT_BELOW_LENGTH))
-                .allSatisfy(code -> assertThat(checks.refusals()).anyMatch(r -> r.code() == code));
-    }
-
-    @Test
-    void aSkewDrawsTheEdgeOut() {
-        FlatBackTool skewed = new FlatBackTool(
-                Length.ofMm(18),
-                Length.ofMm(5),
-                Length.ofMm(90),
-                Length.ofMm(20),
-                Angle.ofDegrees(25),
-                java.util.Optional.empty(),
-                java.util.Optional.empty(),
-                Angle.ofDegrees(20));
-        assertThat(skewed.edgeLengthMm()).isEqualTo(18 / Math.cos(Math.toRadians(20)));
-        assertThat(skewed.steelLeftMm()).isEqualTo(70);
-        assertThat(skewed.lastBevel()).isEqualTo(skewed.primary());
     }
 }

@@ -1,0 +1,120 @@
+package truekeen.core.setup;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+
+/** What a plane makes of its iron: camber, shaving, back bevel from a thin rule. Source: derived here. */
+public final class PlaneSetting {
+    /** Clearance below which the heel may rub as the edge wears. Source: workshop prior. */
+    public static final Angle LEAST_CLEARANCE = Angle.ofDegrees(10);
+
+    private PlaneSetting() {}
+
+    /**
+     * Camber of an iron.
+     *
+     * @param width B, across the iron
+     * @param bed φ, bed to sole
+     * @param belowSole c′, how far the middle stands below the corners as seen along the sole
+     */
+    public record Camber(Length width, Angle bed, Length belowSole) {
+        /** Refuses a camber of nothing or less, and one so deep that its round would be less than half the iron. */
+        public Camber {
+            if (!(belowSole.mm() > 0)) {
+                throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "camber", belowSole)
+                        .with("what", "The camber"));
+            }
+            double most = width.mm() / 2 * bed.sin();
+            if (belowSole.mm() > most) {
+                throw new RefusedException(
+                        Refusal.of(MessageCode.PART_LONGER, "camber", belowSole).with("high", Length.ofMm(most)));
+            }
+        }
+
+        /** c, how far the corners stand back in the plane of the iron: {@code c′/sin φ}. */
+        public Length onIron() {
+            return Length.ofMm(belowSole.mm() / bed.sin());
+        }
+
+        /** ρ, radius of the edge in the plane of the iron: {@code (B²/4 + c²)/2c}. */
+        public Length radius() {
+            double c = onIron().mm();
+            return Length.ofMm((width.mm() * width.mm() / 4 + c * c) / (2 * c));
+        }
+
+        /**
+         * Width of a shaving: {@code 2√(2ρ·c_t − c_t²)} with {@code c_t = t/sin φ}; as wide as the iron once c_t reaches
+         * c.
+         *
+         * @param thickness t of the shaving at its middle, more than zero
+         */
+        public Length shavingWidth(Length thickness) {
+            if (!(thickness.mm() > 0)) {
+                throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "shaving", thickness)
+                        .with("what", "The shaving"));
+            }
+            double depth = thickness.mm() / bed.sin();
+            return depth >= onIron().mm()
+                    ? width
+                    : Length.ofMm(2 * Math.sqrt(2 * radius().mm() * depth - depth * depth));
+        }
+
+        /** How far the edge stands back at a distance from the middle, in the plane of the iron (mm). */
+        public double backAt(double fromMiddleMm) {
+            double rho = radius().mm();
+            return fromMiddleMm * fromMiddleMm / (rho + Math.sqrt(rho * rho - fromMiddleMm * fromMiddleMm));
+        }
+
+        /**
+         * Strokes at the five stations, left corner to right corner: shares go by the depth to be removed there.
+         *
+         * @param strokes in all, not negative
+         */
+        public List<Integer> shapingStrokes(int strokes) {
+            return pairs(strokes, new double[] {backAt(width.mm() / 2), backAt(width.mm() / 4)}, 0);
+        }
+    }
+
+    /** Strokes at the five stations on the finer stones: as near equal as whole numbers and symmetry allow. */
+    public static List<Integer> refiningStrokes(int strokes) {
+        return pairs(strokes, new double[] {2, 2}, 1);
+    }
+
+    /** The angle that a thin rule gives the back: {@code asin(thickness/reach)}. */
+    public static Angle thinRule(Length thickness, Length reach) {
+        if (!(thickness.mm() > 0) || !(reach.mm() > thickness.mm())) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.RULE_REACH, "ruleReach", reach).with("low", thickness));
+        }
+        return Angle.ofRadians(Math.asin(thickness.mm() / reach.mm()));
+    }
+
+    /**
+     * Whole strokes on pairs by the largest remainder, so that left always equals right; what is odd goes to the centre.
+     */
+    private static List<Integer> pairs(int strokes, double[] pairShares, double centreShare) {
+        double all = Arrays.stream(pairShares).sum() + centreShare;
+        // The centre's own share is taken so that the rest can be paired.
+        int centre = (int) Math.round(strokes * centreShare / all);
+        centre += (strokes - centre) % 2 == 0 ? 0 : centre < strokes * centreShare / all || centre == 0 ? 1 : -1;
+        int pairs = (strokes - centre) / 2;
+        double sum = Arrays.stream(pairShares).sum();
+        double[] exact = Arrays.stream(pairShares).map(s -> pairs * s / sum).toArray();
+        int[] whole = Arrays.stream(exact).mapToInt(e -> (int) Math.floor(e)).toArray();
+        int left = pairs - Arrays.stream(whole).sum();
+        IntStream.range(0, exact.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble((Integer i) -> whole[i] - exact[i])
+                        .thenComparing(Comparator.naturalOrder()))
+                .limit(left)
+                .forEach(i -> whole[i]++);
+        return List.of(whole[0], whole[1], centre, whole[1], whole[0]);
+    }
+}

@@ -1,0 +1,55 @@
+package truekeen.core.stepsheet;
+
+import java.util.List;
+import java.util.Optional;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.tool.Convention;
+import truekeen.core.tool.GeometryKind;
+
+/**
+ * How a tool is worked and what its faces are called at the bench.
+ *
+ * @param ground what the ground bevel is called
+ * @param honed what the honed bevel is called
+ * @param worked sides that are worked, in order: one bevel, or left and right
+ * @param other where the burr is raised
+ * @param back whether it has a back that is worked
+ * @param angleWords words that say how its angle is measured
+ * @param guide the guide that holds it; empty where it is held by hand
+ */
+public record Manner(
+        String ground,
+        String honed,
+        List<Step.Side> worked,
+        String other,
+        boolean back,
+        String angleWords,
+        Optional<String> guide) {
+
+    /** The manner of a family. */
+    public static Manner of(GeometryKind kind, TargetBevel target, Optional<String> guide) {
+        boolean both = kind.convention() == Convention.PER_SIDE || kind == GeometryKind.TURNSCREW;
+        boolean single = kind == GeometryKind.SINGLE_BEVEL_KNIFE;
+        String honed = single
+                ? "edge bevel"
+                : target.hasSecondary() ? (both ? "micro-bevels" : "secondary") : both ? "bevels" : "bevel";
+        return new Manner(
+                single ? "broad face" : both ? "edge bevels" : "primary",
+                kind == GeometryKind.TURNSCREW ? "faces" : honed,
+                both ? List.of(Step.Side.LEFT, Step.Side.RIGHT) : List.of(Step.Side.BEVEL),
+                both ? "the other side" : "the back",
+                kind.back(),
+                kind.convention().words(),
+                guide);
+    }
+
+    /** The sides that the burr is taken off on. */
+    List<Step.Side> burrSides() {
+        return worked.size() == 2 ? worked : List.of(Step.Side.BEVEL, Step.Side.BACK);
+    }
+
+    /** Strokes on each side, of so many in all. */
+    int eachSide(int strokes) {
+        return (strokes + worked.size() - 1) / worked.size();
+    }
+}

@@ -1,0 +1,33 @@
+package truekeen.core.tool;
+
+/**
+ * One thing that is measured on a tool at the door.
+ *
+ * @param field its key, the same in every form, table and drawing
+ * @param label what it is called
+ * @param measure what it is measured in
+ * @param needed whether the geometry cannot do without it
+ * @param low least believable value (mm, ° or count): it catches a slip of the unit, not a taste
+ * @param high most believable value
+ * @param where how and where to measure it
+ */
+public record Dimension(
+        String field, String label, Measure measure, boolean needed, double low, double high, String where) {
+
+    static Dimension length(String field, String label, double low, double high, String where) {
+        return new Dimension(field, label, Measure.LENGTH, true, low, high, where);
+    }
+
+    static Dimension angle(String field, String label, double low, double high, String where) {
+        return new Dimension(field, label, Measure.ANGLE, true, low, high, where);
+    }
+
+    static Dimension count(String field, String label, double low, double high, String where) {
+        return new Dimension(field, label, Measure.COUNT, true, low, high, where);
+    }
+
+    /** The same dimension, for tools that may be without it. */
+    Dimension ifAny() {
+        return new Dimension(field, label, measure, false, low, high, where);
+    }
+}

@@ -1,0 +1,27 @@
+package truekeen.core.tool;
+
+import truekeen.core.message.Checks;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+
+/** Checks that blades with a spine share. */
+final class Sides {
+    private Sides() {}
+
+    /** Notes a bevel that would reach the spine: {@code depth / tan β ≥ W}. */
+    static void bevelBeforeSpine(double depthMm, Angle bevel, Length width, String field, Checks checks) {
+        double reach = depthMm / bevel.tan();
+        checks.require(reach < width.mm(), () -> Refusal.of(MessageCode.SHOULDER_PAST_SPINE, field, Length.ofMm(reach))
+                .with("high", width));
+    }
+
+    /** Notes a straight part longer than the edge, and a tip that would lie at or past the spine. */
+    static void knifeProfile(Length edge, Length straight, Length tipRise, Length width, Checks checks) {
+        checks.require(straight.mm() <= edge.mm(), () -> Refusal.of(MessageCode.PART_LONGER, "straight", straight)
+                .with("high", edge));
+        checks.require(tipRise.mm() < width.mm(), () -> Refusal.of(MessageCode.EDGE_PAST_SPINE, "tipRise", tipRise)
+                .with("high", width));
+    }
+}
