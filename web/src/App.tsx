@@ -3,6 +3,7 @@ import { AnglePage } from './angle/AnglePage'
 import { BenchPage } from './bench/BenchPage'
 import { BoardPage } from './board/BoardPage'
 import { TestPage } from './edgetest/TestPage'
+import { HouseRulesPage } from './houserule/HouseRulesPage'
 import { KitPage } from './kit/KitPage'
 import { LogPage } from './log/LogPage'
 import { PlanPage } from './plan/PlanPage'
@@ -23,6 +24,8 @@ export function App() {
             <Route path="/" component={BoardPage} />
             <Route path="/rack" component={RackPage} />
             <Route path="/kit" component={KitPage} />
+            <Route path="/house-rules">{() => <HouseRulesPage />}</Route>
+            <Route path="/tools/:id/house-rules">{(p) => <HouseRulesPage key={p.id} toolId={p.id} />}</Route>
             <Route path="/take-in">{() => <TakeInPage />}</Route>
             <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/take-in">{(p) => <TakeInPage key={p.id} toolId={p.id} />}</Route>

@@ -11,9 +11,29 @@ import { Choice, Field } from '../ui/Field'
 import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { Advised } from '../ui/Why'
+import { BevelFields, FamilyFields, HolderField, OtherFields, type Answer, type Form } from './AngleFields'
+import { Compare, Figures, Stations } from './Figures'
+import { History } from './History'
 
-type Form = Schemas['AngleForm']
 type Choices = Schemas['AngleChoices']
+
+const FRESH: Form = {
+  trade: '',
+  primary: '',
+  last: '',
+  backBevel: '',
+  ruleThickness: '',
+  ruleReach: '',
+  wheelDiameter: '',
+  camber: '',
+  shaving: '',
+  strokes: '',
+  otherPrimary: '',
+  otherLast: '',
+  guideId: '',
+  name: 'bench',
+  version: 0,
+}
 
 /** The bevels for this tool, work and steel, and the guide that holds them. */
 export function AnglePage({ toolId }: { toolId: string }) {
@@ -26,16 +46,7 @@ export function AnglePage({ toolId }: { toolId: string }) {
   if (error) return <Trouble error={error} />
   if (!stages.data || !choices.data) return <Coming />
   const now = choices.data.current
-  const start: Form = now
-    ? {
-        trade: now.trade,
-        primary: now.typedPrimary,
-        last: now.typedLast,
-        guideId: now.guideId,
-        name: now.name,
-        version: now.version,
-      }
-    : { trade: '', primary: '', last: '', guideId: '', name: 'bench', version: 0 }
+  const start: Form = now ? { ...FRESH, ...now.typed, name: now.name, version: now.version } : FRESH
   return (
     <Angle
       key={now ? now.id + now.version : 'new'}
@@ -85,6 +96,7 @@ function Angle({
   const refused = save.error instanceof Refused ? save.error : undefined
   const fault = (field: string) => a?.faults.find((f) => f.field === field)?.message ?? refused?.at(field)
   const guide = choices.guides.find((g) => g.id === a?.guideId)
+  const fields = { form, set, fault, answer: a }
   return (
     <>
       <ToolHead stages={stages} at="Angle" />
@@ -92,39 +104,39 @@ function Angle({
         drawing={
           <>
             <Trouble error={advice.error} again={() => void advice.refetch()} />
-            {a?.section && a.primaryDeg !== null && (
-              <Section
-                view={a.section}
-                primaryDeg={a.primaryDeg}
-                lastDeg={a.lastDeg}
-                secondaryWidthMm={a.secondaryWidthMm}
-                label={`Section: primary ${num(a.primaryDeg)}°, last bevel ${num(a.lastDeg ?? 0)}°, from the back`}
-              />
+            {a?.chosen && (
+              <>
+                <Section
+                  view={a.chosen.section}
+                  other={a.other?.section}
+                  label={`Section: primary ${num(a.chosen.primaryDeg)}°, last bevel ${num(a.chosen.lastDeg)}°, ${a.convention}`}
+                />
+                <p className="py-1">{a.chosen.cost}</p>
+                {a.other && <Compare chosen={a.chosen} other={a.other} />}
+              </>
             )}
-            {a?.cost && <p className="py-1">{a.cost}</p>}
             {[...(a?.settings ?? [])].reverse().map((s) => (
               <div key={s.bevel} className="rule-t">
                 <Setting setting={s} guide={guide?.name ?? 'guide'} />
               </div>
             ))}
+            {a?.stations && <Stations stations={a.stations} />}
+            {a && <Figures figures={a.figures} />}
           </>
         }
         decisions={
           <>
-            <div>
-              <p className="quiet">Last bevel, from the back</p>
-              {a?.lastBevel ? <Advised advice={a.lastBevel} digits={1} big /> : <p>—</p>}
-              {a && a.primaryDeg !== null && a.lastDeg !== null && (
-                <p>
-                  {num(a.primaryDeg)}° primary and {num(a.lastDeg - a.primaryDeg)}° more. With a flat back the
-                  included angle is the same {num(a.lastDeg)}°.
-                </p>
-              )}
-            </div>
-            {a && a.settings.length === 2 && (
+            <Chosen answer={a} />
+            {a && a.settings.length > 0 && (
               <p className="text-[1.15rem]">
-                Set the {guide?.name}: <b>{num(a.settings[1]!.projection.value)} mm</b> out for the secondary,{' '}
-                <b>{num(a.settings[0]!.projection.value)} mm</b> for the primary.
+                Set the {guide?.name}:{' '}
+                {[...a.settings].reverse().map((s, i) => (
+                  <span key={s.bevel}>
+                    {i > 0 && ', '}
+                    <b>{num(s.projection.value)} mm</b> out for the {s.bevel}
+                  </span>
+                ))}
+                .
               </p>
             )}
             {a?.warnings.map((w) => (
@@ -139,22 +151,7 @@ function Angle({
               options={choices.trades.map((t) => ({ value: t.key, label: t.use }))}
               error={fault('trade')}
             />
-            <div className="grid grid-cols-2 gap-3">
-              <Field
-                label="Primary"
-                value={form.primary}
-                onChange={set('primary')}
-                error={fault('primary')}
-                hint={a ? `empty takes ${num(a.advisedPrimaryDeg)}°` : undefined}
-              />
-              <Field
-                label="Last bevel"
-                value={form.last}
-                onChange={set('last')}
-                error={fault('last')}
-                hint={a ? `empty takes the advice` : undefined}
-              />
-            </div>
+            <BevelFields {...fields} />
             <div>
               <h2 className="font-semibold">Why these</h2>
               <ul className="list-disc pl-5 space-y-1">
@@ -163,20 +160,16 @@ function Angle({
                 ))}
               </ul>
             </div>
-            <Choice
-              label="Held by"
-              value={a?.guideId ?? form.guideId}
-              onChange={set('guideId')}
-              options={choices.guides.map((g) => ({ value: g.id, label: g.name }))}
-              error={fault('guideId')}
-              empty={choices.guides.length === 0 ? 'no guide in the kit yet' : undefined}
-            />
+            <FamilyFields {...fields} />
+            <HolderField {...fields} guides={choices.guides} />
             <Field
               label="Name of this set-up"
               value={form.name}
               onChange={set('name')}
               error={fault('name')}
             />
+            <OtherFields {...fields} />
+            {a && <History toolId={toolId} history={a.history} />}
           </>
         }
       />
@@ -184,5 +177,38 @@ function Angle({
         Keep this set-up, plan next
       </Act>
     </>
+  )
+}
+
+/** The last bevel, large, in both ways of speaking. */
+function Chosen({ answer: a }: { answer: Answer | undefined }) {
+  if (!a?.chosen) return <p className="figure">–</p>
+  if (!a.lastBevel || !a.included) {
+    return (
+      <div>
+        <p className="quiet">Taper of each face</p>
+        <p className="figure">
+          {num(a.chosen.lastDeg)}
+          <span className="unit">°</span>
+        </p>
+        <p>No apex here: the tip fills its slot, and the steel’s lowest bevel does not apply.</p>
+      </div>
+    )
+  }
+  const step = a.chosen.lastDeg - a.chosen.primaryDeg
+  return (
+    <div>
+      <p className="quiet">Last bevel, {a.convention}</p>
+      <Advised advice={a.lastBevel} digits={1} big />
+      {step > 1e-9 && (
+        <p>
+          {num(a.chosen.primaryDeg)}° primary and {num(step)}° more.
+        </p>
+      )}
+      <p>
+        Included <Advised advice={a.included} digits={1} />
+        {!a.chosen.section.perSide && `, or ${num(a.perSideDeg ?? 0)}° a side`}
+      </p>
+    </div>
   )
 }

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import type { Schemas } from '../api/client'
 import { Link } from 'wouter'
 import { Strip } from '../drawings/Strip'
 import { Act } from '../ui/Act'
@@ -33,7 +34,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
         <Progress session={s} />
       </header>
       <Strip
-        lengthMm={s.edgeLengthMm}
+        layout={stages.data?.layout ?? straight(s.edgeLengthMm)}
         marks={stages.data?.findings ?? []}
         stations={stages.data?.stations ?? []}
         label={step ? `Work from ${num(step.step.fromMm)} to ${num(step.step.toMm)} mm` : 'The edge'}
@@ -134,4 +135,9 @@ function Standing({ bench, session }: { bench: ReturnType<typeof useSession>; se
       )}
     </div>
   )
+}
+
+/** The edge until its own layout has come. */
+function straight(totalMm: number): Schemas['LayoutView'] {
+  return { form: 'STRAIGHT', edges: 1, edgeMm: totalMm, totalMm, from: '', to: '', rise: [], bodyMm: 0 }
 }

@@ -7,7 +7,7 @@ import type { Session, useSession } from './useSession'
 type Bench = ReturnType<typeof useSession>
 type BenchStep = Schemas['BenchStepView']
 
-const SIDES: Record<string, string> = { BEVEL: 'bevel', BACK: 'back' }
+const SIDES: Record<string, string> = { BEVEL: 'bevel', BACK: 'back', LEFT: 'left side', RIGHT: 'right side' }
 const SETS = [5, 10, 20]
 
 /** The step in hand: what to do, where, how hard, how many; what to see; the gate. */

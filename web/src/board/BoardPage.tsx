@@ -19,7 +19,7 @@ export function BoardPage() {
   if (board.isPending) return <Coming />
   if (board.isError) return <Trouble error={board.error} again={() => void board.refetch()} />
   const { tools, today, soaking } = board.data
-  const widest = Math.max(30, ...tools.map((t) => t.edgeLengthMm))
+  const widest = Math.max(30, ...tools.map((t) => t.layout.edgeMm))
   const groups = [
     { name: 'At the bench', list: tools.filter((t) => t.atBench) },
     { name: 'Waiting', list: tools.filter((t) => !t.atBench && !t.ready) },

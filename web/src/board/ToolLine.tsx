@@ -9,7 +9,7 @@ export function ToolLine({ tool, widest, today }: { tool: Stages; widest: number
   const late = tool.wantedBy !== '' && tool.wantedBy < today
   return (
     <li className="rule-b py-3 grid grid-cols-[minmax(0,1fr)_auto] md:grid-cols-[11rem_minmax(0,1fr)_auto] gap-x-5 gap-y-1 items-center">
-      <Edge lengthMm={tool.edgeLengthMm} widest={widest} />
+      <Edge layout={tool.layout} widest={widest} />
       <div className="min-w-0">
         <Link
           href={`/tools/${tool.toolId}`}
@@ -42,17 +42,27 @@ export function ToolLine({ tool, widest, today }: { tool: Stages; widest: number
   )
 }
 
-function Edge({ lengthMm, widest }: { lengthMm: number; widest: number }) {
-  const w = Math.max(14, (lengthMm / widest) * 160)
+/** One edge at true proportion to the others of the list, with its profile. */
+function Edge({ layout, widest }: { layout: Schemas['LayoutView']; widest: number }) {
+  const scale = 160 / widest
+  const w = Math.max(12, layout.edgeMm * scale)
+  const k = w / layout.edgeMm
+  const most = Math.max(...layout.rise.map((r) => r.riseMm), 0.001)
+  const lift = Math.min(k, 14 / most)
+  const edge = layout.rise.map((r) => `${2 + r.alongMm * k},${28 - r.riseMm * lift}`).reverse()
+  const body = edge.length > 1 ? `2,6 ${2 + w},6 ${edge.join(' ')}` : `2,6 ${2 + w},6 ${2 + w},28 2,28`
+  const words =
+    layout.edges > 1
+      ? `${layout.edges} edges of ${Math.round(layout.edgeMm)} mm`
+      : `edge of ${Math.round(layout.edgeMm)} mm`
   return (
-    <svg
-      viewBox="0 0 170 34"
-      className="hidden md:block w-full"
-      role="img"
-      aria-label={`edge of ${Math.round(lengthMm)} mm`}
-    >
-      <path d={`M2 4H${w}V24H2Z`} className="steel" strokeWidth="1.2" />
-      <path d={`M2 24H${w}L${w} 29H2Z`} fill="none" stroke="var(--steel-line)" strokeWidth="1.2" />
+    <svg viewBox="0 0 170 34" className="hidden md:block w-full" role="img" aria-label={words}>
+      <polygon points={body} className="steel" strokeWidth="1.2" />
+      {layout.edges > 1 && (
+        <text x={w + 8} y={22} fontSize="14">
+          ×{layout.edges}
+        </text>
+      )}
     </svg>
   )
 }

@@ -1,44 +1,33 @@
 import { useId } from 'react'
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
+import { pathOf, span, toX, toY, type Frame } from './outline'
 import { Patterns } from './Patterns'
 import { roundNear, useWidth } from './useWidth'
 
 type View = Schemas['SectionView']
-type Outline = Schemas['Outline']
+type Mark = Schemas['AngleMark']
 
 interface SectionProps {
   view: View
-  primaryDeg: number
-  lastDeg: number | null
-  /** Width of the secondary once done (mm); 0 where there is none. */
-  secondaryWidthMm?: number
-  /** Length that goes (mm), named at the hatching. */
-  lostMm?: number
+  /** A second pair of bevels, laid over the first in outline. */
+  other?: View | undefined
   label: string
 }
 
-interface Frame {
-  /** Left and lower corner of the window (mm), and pixels per millimetre. */
-  x0: number
-  y0: number
-  scale: number
-  left: number
-  bottom: number
-}
-
-const toX = (f: Frame, mm: number) => f.left + (mm - f.x0) * f.scale
-const toY = (f: Frame, mm: number) => f.bottom - (mm - f.y0) * f.scale
-
 /** The edge cut through: before in outline, after in fill, what goes hatched; the apex again, enlarged. */
-export function Section(p: SectionProps) {
+export function Section({ view, other, label }: SectionProps) {
   const { ref, width } = useWidth<HTMLDivElement>(700)
   const id = useId().replace(/:/g, '')
-  const shape = measure(p.view)
-  const height = Math.round(Math.min(450, Math.max(290, width * 0.56)))
-  const scale = Math.min((width - 40) / (shape.window * 1.06), (height * 0.6) / shape.thick)
-  const main: Frame = { x0: shape.apex, y0: 0, scale, left: 26, bottom: height - 48 }
-  const bar = roundNear(shape.window / 4)
+  const all = [...view.before, ...view.after]
+  const apex = Math.min(...all.flatMap((o) => o.corners.map((c) => c.x)))
+  const { low, high } = span(all, apex + view.mainMm)
+  const height = Math.round(Math.min(450, Math.max(300, width * 0.56)))
+  const share = view.perSide ? 0.46 : 0.58
+  const scale = Math.min((width - 40) / (view.mainMm * 1.06), (height * share) / Math.max(high - low, 1e-6))
+  const zero = view.perSide ? height - 52 - (height * share) / 2 : height - 50 + low * scale
+  const main: Frame = { x0: apex, scale, left: 26, zero }
+  const bar = roundNear(view.mainMm / 4)
   return (
     <div ref={ref} className="w-full">
       <svg
@@ -46,159 +35,173 @@ export function Section(p: SectionProps) {
         height={height}
         viewBox={`0 0 ${width} ${height}`}
         role="img"
-        aria-label={p.label}
+        aria-label={label}
         className="block"
       >
         <Patterns id={id} />
         <clipPath id={id + '-sheet'}>
-          <rect x="0" y="0" width={width} height={height} />
+          <rect x="0" y="0" width={width} height={height - 30} />
         </clipPath>
         <g clipPath={`url(#${id}-sheet)`}>
-          <Pieces view={p.view} frame={main} id={id} thin />
+          <Pieces view={view} other={other} frame={main} id={id} thin />
+          {view.perSide && <MidPlane frame={main} width={width} />}
         </g>
-        <AngleMark
-          frame={main}
-          at={shape.apexAfter}
-          degrees={p.primaryDeg}
-          reach={shape.window * 0.52}
-          name="primary"
-        />
-        <Inset p={p} shape={shape} id={id} width={width} height={height} main={main} />
+        {view.marks
+          .filter((m) => !m.inset)
+          .map((m) => (
+            <AngleMark key={m.name} frame={main} mark={m} reach={view.mainMm * 0.5} />
+          ))}
+        <Inset view={view} other={other} apex={apex} id={id} width={width} height={height} main={main} />
+        {view.wholeMm > view.mainMm * 3 && <Whole view={view} width={width} />}
         <ScaleBar
           x={width - 30 - bar * scale}
-          y={height - 16}
+          y={height - 8}
           length={bar * scale}
-          label={`${num(bar, 2)} mm`}
+          label={`${num(bar, 3)} mm`}
         />
       </svg>
     </div>
   )
 }
 
-interface Shape {
-  apex: number
-  apexAfter: number
-  window: number
-  thick: number
-}
-
-function measure(view: View): Shape {
-  const all = [...view.before, ...view.after].flatMap((o) => o.corners)
-  const xs = all.map((c) => c.x)
-  const far = Math.max(...xs)
-  const thick = Math.max(...all.map((c) => c.y))
-  const apex = Math.min(...xs)
-  const after = view.after.flatMap((o) => o.corners.map((c) => c.x))
-  const heels = all.filter((c) => c.x < far - 1e-6 && c.y > thick - 1e-6).map((c) => c.x)
-  const heel = heels.length ? Math.max(...heels) : far
-  return { apex, apexAfter: after.length ? Math.min(...after) : apex, window: (heel - apex) * 1.35, thick }
-}
-
-function points(outline: Outline, f: Frame): string {
-  return outline.corners.map((c) => `${toX(f, c.x).toFixed(2)},${toY(f, c.y).toFixed(2)}`).join(' ')
-}
-
-function Pieces({ view, frame, id, thin }: { view: View; frame: Frame; id: string; thin?: boolean }) {
+function Pieces({
+  view,
+  other,
+  frame,
+  id,
+  thin,
+}: {
+  view: View
+  other?: View | undefined
+  frame: Frame
+  id: string
+  thin?: boolean
+}) {
   return (
     <>
       {view.after.map((o, i) => (
-        <polygon key={'a' + i} points={points(o, frame)} className="steel" strokeWidth={thin ? 1.6 : 2} />
+        <path key={'a' + i} d={pathOf(o, frame)} className="steel" strokeWidth={thin ? 1.6 : 2} />
       ))}
       {view.removed.map((o, i) => (
-        <polygon
+        <path
           key={'r' + i}
-          points={points(o, frame)}
+          d={pathOf(o, frame)}
           fill={`url(#${id}-go)`}
           stroke="var(--color-warning)"
           strokeWidth="1.2"
         />
       ))}
       {view.before.map((o, i) => (
-        <polygon
+        <path
           key={'b' + i}
-          points={points(o, frame)}
+          d={pathOf(o, frame)}
           fill="none"
           stroke="var(--steel-line)"
           strokeWidth="1"
           strokeDasharray="5 4"
         />
       ))}
+      {other?.after.map((o, i) => (
+        <path
+          key={'o' + i}
+          d={pathOf(o, frame)}
+          fill="none"
+          stroke="var(--color-primary)"
+          strokeWidth="2.2"
+          strokeDasharray="10 4 2 4"
+        />
+      ))}
     </>
   )
 }
 
-/** An angle from the back, as an arc about the apex with its figure. */
-function AngleMark({
-  frame,
-  at,
-  degrees,
-  reach,
-  name,
-}: {
-  frame: Frame
-  at: number
-  degrees: number
-  reach: number
-  name: string
-}) {
+function MidPlane({ frame, width }: { frame: Frame; width: number }) {
+  return (
+    <line
+      x1={4}
+      x2={width}
+      y1={frame.zero}
+      y2={frame.zero}
+      stroke="var(--quiet)"
+      strokeDasharray="14 4 3 4"
+    />
+  )
+}
+
+/** An angle as an arc about a point with its figure. */
+function AngleMark({ frame, mark, reach }: { frame: Frame; mark: Mark; reach: number }) {
   const r = reach * frame.scale
-  const rad = (degrees * Math.PI) / 180
-  const cx = toX(frame, at)
-  const cy = toY(frame, 0)
-  const ex = cx + r * Math.cos(rad)
-  const ey = cy - r * Math.sin(rad)
-  const mx = cx + (r + 10) * Math.cos(rad / 2)
-  const my = cy - (r + 10) * Math.sin(rad / 2)
+  const cx = toX(frame, mark.x)
+  const cy = toY(frame, mark.y)
+  const at = (deg: number, by: number) => {
+    const rad = (deg * Math.PI) / 180
+    return { x: cx + by * Math.cos(rad), y: cy - by * Math.sin(rad) }
+  }
+  const from = at(mark.fromDeg, r)
+  const to = at(mark.toDeg, r)
+  const turn = mark.toDeg - mark.fromDeg
+  const text = at(mark.fromDeg + turn / 2, r + 9)
   return (
     <g>
-      <path
-        d={`M${cx + r} ${cy}A${r} ${r} 0 0 0 ${ex} ${ey}`}
-        fill="none"
-        stroke="var(--color-base-content)"
-        strokeWidth="1.3"
-      />
-      <text x={mx} y={my + 6} fontSize="19" fontWeight="650">
-        {num(degrees)}°
+      {turn > 0.2 && (
+        <path
+          d={`M${from.x} ${from.y}A${r} ${r} 0 0 0 ${to.x} ${to.y}`}
+          fill="none"
+          stroke="var(--color-base-content)"
+          strokeWidth="1.3"
+        />
+      )}
+      <text
+        x={text.x}
+        y={text.y + 6}
+        fontSize="19"
+        fontWeight="650"
+        stroke="var(--steel)"
+        strokeWidth="3"
+        paintOrder="stroke"
+      >
+        {num(turn, 1)}°
         <tspan fontSize="13" fontWeight="400" dx="5">
-          {name}
+          {mark.name}
         </tspan>
       </text>
     </g>
   )
 }
 
-function Inset({
-  p,
-  shape,
-  id,
-  width,
-  height,
-  main,
-}: {
-  p: SectionProps
-  shape: Shape
+interface InsetProps {
+  view: View
+  other?: View | undefined
+  apex: number
   id: string
   width: number
   height: number
   main: Frame
-}) {
-  if (p.lastDeg === null) return null
-  const size = { w: Math.min(width * 0.37, 300), h: Math.min(height * 0.42, 184) }
-  const lost = shape.apexAfter - shape.apex
-  const fine = Math.max((p.secondaryWidthMm ?? 0) * 1.7, 0.3)
+}
+
+function Inset({ view, other, apex, id, width, height, main }: InsetProps) {
+  const marks = view.marks.filter((m) => m.inset)
+  if (marks.length === 0) return null
+  const after = marks[0]!.x
+  const size = { w: Math.min(width * 0.42, 300), h: Math.min(height * 0.41, 172) }
+  const lost = after - apex
+  const fine = view.insetMm
   // Where little goes both apexes are in sight; where much goes the main drawing shows it, and this the new apex.
-  const x0 = lost < fine * 0.6 ? shape.apex : shape.apexAfter - fine * 0.25
-  const seen = lost < fine * 0.6 ? Math.max(fine, lost * 1.8) : fine * 1.25
+  const near = lost < fine * 0.6
+  const x0 = near ? apex : after - fine * 0.25
+  const seen = near ? Math.max(fine, lost * 1.8) : fine * 1.25
   const box = { x: 8, y: 8 }
-  const scale = (size.w - 24) / (seen * 1.1)
-  const frame: Frame = { x0, y0: 0, scale, left: box.x + 14, bottom: box.y + size.h - 30 }
-  const bar = roundNear(seen / 3)
+  const room = span([...view.before, ...view.after], x0 + seen)
+  const tall = size.h - 62
+  const scale = Math.min((size.w - 24) / (seen * 1.1), tall / Math.max(room.high - room.low, seen / 30))
+  const zero = view.perSide ? box.y + 30 + tall / 2 : box.y + size.h - 30 + room.low * scale
+  const frame: Frame = { x0, scale, left: box.x + 14, zero }
+  const bar = roundNear((size.w - 24) / scale / 4)
   const times = Math.round(scale / main.scale)
-  const arc = Math.min(seen * 0.55, (size.w * 0.4) / scale)
   return (
     <g>
       <path
-        d={`M${toX(main, shape.apexAfter)} ${toY(main, 0) - 4}L${box.x + 30} ${box.y + size.h}`}
+        d={`M${toX(main, after)} ${main.zero - 4}L${box.x + 30} ${box.y + size.h}`}
         stroke="var(--quiet)"
         strokeDasharray="2 4"
       />
@@ -215,16 +218,18 @@ function Inset({
         strokeWidth="1.2"
       />
       <g clipPath={`url(#${id}-inset)`}>
-        <Pieces view={p.view} frame={frame} id={id} />
-        <AngleMark frame={frame} at={shape.apexAfter} degrees={p.lastDeg} reach={arc} name="last bevel" />
+        <Pieces view={view} other={other} frame={frame} id={id} />
+        {marks.map((m) => (
+          <AngleMark key={m.name} frame={frame} mark={m} reach={(size.w * 0.4) / scale} />
+        ))}
       </g>
       <g fontSize="13" stroke="var(--color-base-100)" strokeWidth="4" paintOrder="stroke">
-        <text x={box.x + 10} y={box.y + 20}>
-          the apex, {times} times larger
+        <text x={box.x + 10} y={box.y + 18}>
+          {times > 1 ? `the apex, ${times} times larger` : 'the apex'}
         </text>
-        {p.lostMm !== undefined && p.lostMm > 0 && (
-          <text x={box.x + 10} y={box.y + 38}>
-            hatched: {num(p.lostMm, p.lostMm < 0.1 ? 4 : 2)} mm off the length
+        {view.lostMm > 0 && (
+          <text x={box.x + 10} y={box.y + 35}>
+            hatched: {num(view.lostMm, view.lostMm < 0.1 ? 4 : 2)} mm goes
           </text>
         )}
       </g>
@@ -232,7 +237,36 @@ function Inset({
         x={box.x + size.w - 14 - bar * scale}
         y={box.y + size.h - 8}
         length={bar * scale}
-        label={bar < 1 ? `${num(bar * 1000, 0)} µm` : `${num(bar)} mm`}
+        label={bar < 1 ? `${num(bar * 1000, 1)} µm` : `${num(bar)} mm`}
+      />
+    </g>
+  )
+}
+
+/** The whole blade, small, so that the eye knows which part of it the main drawing shows. */
+function Whole({ view, width }: { view: View; width: number }) {
+  const w = Math.min(width * 0.34, 240)
+  const left = width - w - 12
+  const scale = w / view.wholeMm
+  const { low, high } = span(view.after, view.wholeMm)
+  const zero = 34 + Math.max(high * scale, 6)
+  const frame: Frame = { x0: 0, scale, left, zero }
+  return (
+    <g>
+      <text x={left} y={20} fontSize="13">
+        across the blade, {num(view.wholeMm, 1)} mm
+      </text>
+      {view.after.map((o, i) => (
+        <path key={i} d={pathOf(o, frame)} className="steel" strokeWidth="1" />
+      ))}
+      <rect
+        x={left - 3}
+        y={zero - Math.max(high * scale, 5) - 3}
+        width={Math.max(view.mainMm * scale, 5) + 6}
+        height={Math.max((high - low) * scale, 8) + 6}
+        fill="none"
+        stroke="var(--color-primary)"
+        strokeWidth="1.6"
       />
     </g>
   )
@@ -248,7 +282,15 @@ export function ScaleBar({ x, y, length, label }: { x: number; y: number; length
         stroke="var(--color-base-content)"
         strokeWidth="1.5"
       />
-      <text x={x + length / 2} y={y - 8} fontSize="13" textAnchor="middle">
+      <text
+        x={x + length / 2}
+        y={y - 8}
+        fontSize="13"
+        textAnchor="middle"
+        stroke="var(--color-base-100)"
+        strokeWidth="3"
+        paintOrder="stroke"
+      >
         {label}
       </text>
     </g>

@@ -1,7 +1,11 @@
 import { useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { num } from '../ui/format'
+import type { Schemas } from '../api/client'
+import { Body, edgeHeight } from './Edges'
 import { Patterns } from './Patterns'
 import { roundNear, useWidth } from './useWidth'
+
+type Layout = Schemas['LayoutView']
 
 export interface StripMark {
   kind: string
@@ -12,7 +16,7 @@ export interface StripMark {
 }
 
 export interface StripProps {
-  lengthMm: number
+  layout: Layout
   label: string
   marks?: StripMark[]
   /** Present edge and recession, place by place. */
@@ -33,18 +37,19 @@ const EDGE_Y = { low: 56, tall: 78 }
 export function Strip(p: StripProps) {
   const { ref, width } = useWidth<HTMLDivElement>()
   const id = useId().replace(/:/g, '')
-  const [cursor, setCursor] = useState(p.lengthMm / 2)
+  const [cursor, setCursor] = useState(p.layout.totalMm / 2)
   const [drawn, setDrawn] = useState<{ from: number; to: number } | null>(null)
   const pressed = useRef(false)
   const svg = useRef<SVGSVGElement>(null)
-  const scale = (width - 2 * pad) / p.lengthMm
+  const scale = (width - 2 * pad) / p.layout.totalMm
   const edge = p.tall ? EDGE_Y.tall : EDGE_Y.low
   const height = edge + 44
+  const up = edgeHeight(p.layout, scale)
   const x = (mm: number) => pad + mm * scale
   const place = (e: PointerEvent) => {
     const box = svg.current!.getBoundingClientRect()
     const mm = (e.clientX - box.left - pad) / scale
-    return Math.min(p.lengthMm, Math.max(0, Math.round(mm * 10) / 10))
+    return Math.min(p.layout.totalMm, Math.max(0, Math.round(mm * 10) / 10))
   }
   const mark = (from: number, to: number) => p.onMark?.(Math.min(from, to), Math.max(from, to))
   const keys = (e: KeyboardEvent) => {
@@ -52,10 +57,10 @@ export function Strip(p: StripProps) {
     const moves: Record<string, number> = { ArrowLeft: -step, ArrowRight: step, PageUp: 5, PageDown: -5 }
     const move = moves[e.key]
     if (move !== undefined) {
-      setCursor((c) => Math.min(p.lengthMm, Math.max(0, Math.round((c + move) * 10) / 10)))
+      setCursor((c) => Math.min(p.layout.totalMm, Math.max(0, Math.round((c + move) * 10) / 10)))
       e.preventDefault()
     } else if (e.key === 'Home' || e.key === 'End') {
-      setCursor(e.key === 'Home' ? 0 : p.lengthMm)
+      setCursor(e.key === 'Home' ? 0 : p.layout.totalMm)
       e.preventDefault()
     } else if (e.key === 'Enter' || e.key === ' ') {
       mark(cursor, cursor)
@@ -67,9 +72,9 @@ export function Strip(p: StripProps) {
         role: 'slider',
         tabIndex: 0,
         'aria-valuemin': 0,
-        'aria-valuemax': p.lengthMm,
+        'aria-valuemax': p.layout.totalMm,
         'aria-valuenow': cursor,
-        'aria-valuetext': `${num(cursor)} mm from the left corner`,
+        'aria-valuetext': `${num(cursor)} mm from the ${p.layout.from}`,
         onKeyDown: keys,
         onPointerDown: (e: PointerEvent<SVGSVGElement>) => {
           pressed.current = true
@@ -101,7 +106,10 @@ export function Strip(p: StripProps) {
       >
         <Patterns id={id} />
         <Body p={p} id={id} x={x} scale={scale} edge={edge} />
-        {p.where && <Dim where={p.where} lengthMm={p.lengthMm} x={x} edge={edge} />}
+        {p.marks?.map((m, i) => (
+          <MarkTag key={i} m={m} n={i + 1} x={x} edge={edge - up((m.fromMm + m.toMm) / 2)} />
+        ))}
+        {p.where && <Dim where={p.where} lengthMm={p.layout.totalMm} x={x} edge={edge} />}
         {p.light?.map((l) => (
           <g key={`${l.fromMm}-${l.toMm}`}>
             <rect
@@ -115,7 +123,7 @@ export function Strip(p: StripProps) {
             />
           </g>
         ))}
-        <Rule lengthMm={p.lengthMm} x={x} edge={edge} scale={scale} />
+        <Rule layout={p.layout} x={x} edge={edge} scale={scale} />
         {p.readings?.map((r) => (
           <g key={r.xMm}>
             <line
@@ -145,55 +153,6 @@ export function Strip(p: StripProps) {
       </svg>
     </div>
   )
-}
-
-interface Part {
-  p: StripProps
-  id: string
-  x: (mm: number) => number
-  scale: number
-  edge: number
-}
-
-/** The steel above its edge; what is missing is cut out of it, what is to go is hatched. */
-function Body({ p, id, x, scale, edge }: Part) {
-  const top = 6
-  const y = (mm: number) => Math.max(top + 4, edge - mm * scale)
-  const outline = profile(p)
-  const present = outline.map(([at, back]) => `${x(at)},${y(back)}`).join(' ')
-  const deepest = Math.max(0, ...(p.stations ?? []).map((s) => s.presentMm + s.recessionMm))
-  const goes = deepest * scale > 1
-  return (
-    <g>
-      <polygon
-        className="steel"
-        strokeWidth="1.4"
-        points={`${x(0)},${top} ${present} ${x(p.lengthMm)},${top}`}
-      />
-      {goes && (
-        <polygon
-          fill={`url(#${id}-go)`}
-          stroke="var(--color-warning)"
-          strokeWidth="1.2"
-          points={`${x(0)},${y(deepest)} ${present} ${x(p.lengthMm)},${y(deepest)}`}
-        />
-      )}
-      {p.marks?.map((m, i) => (
-        <MarkTag key={i} m={m} n={i + 1} x={x} edge={edge} />
-      ))}
-    </g>
-  )
-}
-
-/** Corners of the present edge, left to right: [mm along, mm behind]. */
-function profile(p: StripProps): [number, number][] {
-  if (p.stations && p.stations.length > 0) {
-    return p.stations.map((s) => [s.xMm, s.presentMm])
-  }
-  return [
-    [0, 0],
-    [p.lengthMm, 0],
-  ]
 }
 
 function MarkTag({ m, n, x, edge }: { m: StripMark; n: number; x: (mm: number) => number; edge: number }) {
@@ -265,22 +224,26 @@ function Dim({
   )
 }
 
-/** The rule under the edge: millimetres from the left corner. */
+/** The rule under the edge: millimetres from where the tool's family counts. */
 function Rule({
-  lengthMm,
+  layout,
   x,
   edge,
   scale,
 }: {
-  lengthMm: number
+  layout: Layout
   x: (mm: number) => number
   edge: number
   scale: number
 }) {
+  const lengthMm = layout.totalMm
   const step = roundNear(Math.max(1, 110 / scale))
   const labels: number[] = []
-  // The last label leaves room for the unit at the end of the rule.
-  for (let mm = 0; mm <= lengthMm - 34 / scale; mm += step) labels.push(mm)
+  // Labels leave room for the words at both ends of the rule.
+  const words = layout.from.length * 7 + 14
+  for (let mm = step; mm <= lengthMm - (layout.to.length * 7 + 40) / scale; mm += step) {
+    if (mm * scale > words) labels.push(mm)
+  }
   const ticks: number[] = []
   const fine = scale >= 7 ? 1 : step
   for (let mm = 0; mm <= lengthMm + 1e-9; mm += fine) ticks.push(mm)
@@ -289,8 +252,18 @@ function Rule({
       {ticks.map((mm) => (
         <line key={mm} x1={x(mm)} y1={edge + 14} x2={x(mm)} y2={edge + 20} stroke="var(--quiet)" />
       ))}
-      <text x={x(lengthMm) + pad} y={edge + 39} fontSize="13" textAnchor="end">
-        mm
+      <text x={x(0) - pad + 2} y={edge + 39} fontSize="13" className="quiet" fill="currentColor">
+        {layout.from}
+      </text>
+      <text
+        x={x(lengthMm) + pad}
+        y={edge + 39}
+        fontSize="13"
+        textAnchor="end"
+        className="quiet"
+        fill="currentColor"
+      >
+        {layout.to}, mm
       </text>
       {labels.map((mm) => (
         <g key={mm}>

@@ -39,6 +39,9 @@ export function TestPage({ toolId }: { toolId: string }) {
       </>
     )
   }
+  if (t.purpose === '' || t.indexTarget === 0) {
+    return <Untested toolId={toolId} stages={stages.data} sessionId={t.sessionId} />
+  }
   const round = answered ? t.latest!.id : 'first'
   const shown = t.latest && !answered ? t.latest : null
   return (
@@ -51,6 +54,49 @@ export function TestPage({ toolId }: { toolId: string }) {
       latest={shown}
       round={round}
     />
+  )
+}
+
+/** A tool whose work is not judged by force on a thread: it is looked at, and put down. */
+function Untested({
+  toolId,
+  stages,
+  sessionId,
+}: {
+  toolId: string
+  stages: Schemas['ToolStages']
+  sessionId: string
+}) {
+  const [person] = usePerson()
+  const [, go] = useLocation()
+  const queries = useQueryClient()
+  const finish = useMutation({
+    mutationFn: () =>
+      ask(
+        api.POST('/api/v1/sessions/{id}/finish', {
+          params: { path: { id: sessionId } },
+          body: { device: deviceKey(), person },
+        }),
+      ),
+    onSuccess: () => {
+      void queries.invalidateQueries()
+      go(`/tools/${toolId}/log`)
+    },
+  })
+  return (
+    <>
+      <ToolHead stages={stages} at="Test" />
+      <p className="pt-4 max-w-[40rem]">
+        This tool is not tested for keenness by force: look along it, try the fit, and put it down.
+      </p>
+      <Act
+        onClick={() => finish.mutate()}
+        busy={finish.isPending}
+        note={finish.error instanceof Refused ? finish.error.message : undefined}
+      >
+        Put it down in the log
+      </Act>
+    </>
   )
 }
 
@@ -225,7 +271,7 @@ function Readings({ form, setForm, sheet, refused }: ReadingsProps) {
     refused?.at(`readings[${i}].grams`) ?? (i === 0 ? refused?.at('readings') : undefined)
   return (
     <section aria-label="Readings">
-      <h2 className="text-[1.2rem] font-semibold">Force at five stations, left to right (g)</h2>
+      <h2 className="text-[1.2rem] font-semibold">Force at five stations along the edge (g)</h2>
       <p className="quiet">Lower is keener. Repeat a reading that surprises.</p>
       <div className="grid grid-cols-2 sm:grid-cols-5 gap-3 pt-3">
         {sheet.stations.map((mm, i) => (

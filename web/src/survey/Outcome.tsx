@@ -28,10 +28,18 @@ export function Outcome({ result }: { result: Schemas['ResultView'] }) {
             <span className="text-[0.95rem] font-normal ml-1">mm</span>
           </p>
         </div>
-        <div>
-          <p className="quiet">honings, then a re-grind</p>
-          <Advised advice={result.honingsLeft} digits={0} />
-        </div>
+        {result.honingsCounted && (
+          <div>
+            <p className="quiet">honings, then a re-grind</p>
+            <Advised advice={result.honingsLeft} digits={0} />
+          </div>
+        )}
+        {result.behindEdge && (
+          <div>
+            <p className="quiet">behind the edge after</p>
+            <Advised advice={result.behindEdge} digits={3} />
+          </div>
+        )}
       </div>
     </section>
   )

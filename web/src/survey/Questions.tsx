@@ -8,12 +8,12 @@ interface Props {
   set: (form: Form) => void
   fault: (field: string) => string | undefined
   echo: string | undefined
+  tool: Schemas['ToolView']
 }
 
 /** The look in the order of the work: under the lamp, square, back. */
-export function Questions({ form, set, fault, echo }: Props) {
+export function Questions({ form, set, fault, echo, tool }: Props) {
   const put = (part: Partial<Form>) => set({ ...form, ...part })
-  const deep = form.backState !== 'POLISHED' && form.backState !== 'UNPOLISHED'
   return (
     <>
       <Pick
@@ -35,62 +35,98 @@ export function Questions({ form, set, fault, echo }: Props) {
         )}
       </Pick>
       <Pick
-        legend="Square: which corner stands forward"
-        value={form.highCorner}
-        onChange={(highCorner) => put({ highCorner })}
+        legend="Since it was last sharpened, the edge"
+        value={form.fared}
+        onChange={(fared) => put({ fared })}
         options={[
-          { value: 'NONE', label: 'Square' },
-          { value: 'LEFT', label: 'Left' },
-          { value: 'RIGHT', label: 'Right' },
+          { value: '', label: 'is not known' },
+          { value: 'HELD', label: 'held' },
+          { value: 'CHIPPED', label: 'chipped' },
+          { value: 'ROLLED', label: 'rolled' },
         ]}
       >
-        {form.highCorner !== 'NONE' && (
-          <div className="mt-2 space-y-2">
-            <div className="grid grid-cols-2 gap-2">
-              <Field
-                label={form.squareAs === 'GAP' ? 'gap over the width' : 'off by'}
-                value={form.squareOff}
-                onChange={(squareOff) => put({ squareOff })}
-                error={form.squareOff ? (fault('square.off') ?? fault('square.high')) : undefined}
-                echo={echo}
-                hint={form.squareAs === 'GAP' ? 'such as 0.4 mm' : 'such as 1.5°'}
-              />
-              <Pick
-                legend="measured as"
-                value={form.squareAs}
-                onChange={(squareAs) => put({ squareAs })}
-                options={[
-                  { value: 'ANGLE', label: '°' },
-                  { value: 'GAP', label: 'gap' },
-                ]}
-              />
-            </div>
-            <Check label="square it" value={form.squareMend} onChange={(v) => put({ squareMend: v })} />
-          </div>
+        {form.fared === 'ROLLED' && (
+          <p className="quiet pt-1">
+            Rule out a burr first: it looks like a roll. Draw a cloth off the edge; a burr catches it.
+          </p>
         )}
       </Pick>
-      <Pick
-        legend="The back, near the edge"
-        value={form.backState}
-        onChange={(backState) => put({ backState })}
-        options={[
-          { value: 'POLISHED', label: 'Polished' },
-          { value: 'UNPOLISHED', label: 'Flat, dull' },
-          { value: 'RIDGED', label: 'Ridged' },
-          { value: 'PITTED', label: 'Pitted' },
-          { value: 'DUBBED', label: 'Dubbed' },
-        ]}
-      >
-        {deep && (
-          <Field
-            label="how deep"
-            value={form.backDepth}
-            onChange={(backDepth) => put({ backDepth })}
-            error={form.backDepth ? fault('backDepth') : undefined}
-            hint="empty takes the usual depth"
-          />
-        )}
-      </Pick>
+      {tool.square && <Square form={form} put={put} fault={fault} echo={echo} />}
+      {tool.backed && <Back form={form} put={put} fault={fault} />}
     </>
+  )
+}
+
+interface PartProps {
+  form: Form
+  put: (part: Partial<Form>) => void
+  fault: (field: string) => string | undefined
+}
+
+function Square({ form, put, fault, echo }: PartProps & { echo: string | undefined }) {
+  return (
+    <Pick
+      legend="Square: which corner stands forward"
+      value={form.highCorner}
+      onChange={(highCorner) => put({ highCorner })}
+      options={[
+        { value: 'NONE', label: 'Square' },
+        { value: 'LEFT', label: 'Left' },
+        { value: 'RIGHT', label: 'Right' },
+      ]}
+    >
+      {form.highCorner !== 'NONE' && (
+        <div className="mt-2 space-y-2">
+          <div className="grid grid-cols-2 gap-2">
+            <Field
+              label={form.squareAs === 'GAP' ? 'gap over the width' : 'off by'}
+              value={form.squareOff}
+              onChange={(squareOff) => put({ squareOff })}
+              error={form.squareOff ? (fault('square.off') ?? fault('square.high')) : undefined}
+              echo={echo}
+              hint={form.squareAs === 'GAP' ? 'such as 0.4 mm' : 'such as 1.5°'}
+            />
+            <Pick
+              legend="measured as"
+              value={form.squareAs}
+              onChange={(squareAs) => put({ squareAs })}
+              options={[
+                { value: 'ANGLE', label: '°' },
+                { value: 'GAP', label: 'gap' },
+              ]}
+            />
+          </div>
+          <Check label="square it" value={form.squareMend} onChange={(v) => put({ squareMend: v })} />
+        </div>
+      )}
+    </Pick>
+  )
+}
+
+function Back({ form, put, fault }: PartProps) {
+  const deep = form.backState !== 'POLISHED' && form.backState !== 'UNPOLISHED'
+  return (
+    <Pick
+      legend="The back, near the edge"
+      value={form.backState}
+      onChange={(backState) => put({ backState })}
+      options={[
+        { value: 'POLISHED', label: 'Polished' },
+        { value: 'UNPOLISHED', label: 'Flat, dull' },
+        { value: 'RIDGED', label: 'Ridged' },
+        { value: 'PITTED', label: 'Pitted' },
+        { value: 'DUBBED', label: 'Dubbed' },
+      ]}
+    >
+      {deep && (
+        <Field
+          label="how deep"
+          value={form.backDepth}
+          onChange={(backDepth) => put({ backDepth })}
+          error={form.backDepth ? fault('backDepth') : undefined}
+          hint="empty takes the usual depth"
+        />
+      )}
+    </Pick>
   )
 }

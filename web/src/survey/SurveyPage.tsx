@@ -8,7 +8,7 @@ import { Section } from '../drawings/Section'
 import { Sheet, ToolHead, useStages, useTool } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { num } from '../ui/format'
-import { Coming, Trouble } from '../ui/Notice'
+import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { Marks, MARK_KINDS } from './Marks'
 import { Outcome } from './Outcome'
@@ -27,6 +27,7 @@ const FRESH: Form = {
   squareOff: '',
   squareAs: 'ANGLE',
   squareMend: true,
+  fared: '',
   person: '',
   basedOn: '',
 }
@@ -144,14 +145,7 @@ function Survey({
           live?.result ? (
             <>
               <Outcome result={live.result} />
-              <Section
-                view={live.result.section}
-                primaryDeg={live.result.primaryDeg}
-                lastDeg={live.result.lastDeg}
-                secondaryWidthMm={live.result.secondaryWidthMm}
-                lostMm={live.result.lost.value}
-                label="Section at the deepest place, before and after"
-              />
+              <Section view={live.result.section} label="Section at the deepest place, before and after" />
             </>
           ) : (
             <p className="quiet py-8">What must go is drawn here as soon as the survey can be read.</p>
@@ -159,10 +153,17 @@ function Survey({
         }
         decisions={
           <>
+            {tool.powered && (
+              <Notice kind="warn">
+                Only look at a blade whose machine is isolated: lead off, battery out or plug pulled, blade
+                blocked, gloves on. Cracks, a bend or a worn wing end it: replace, never straighten.
+              </Notice>
+            )}
             <Questions
               form={form}
               set={setForm}
               fault={fault}
+              tool={tool}
               echo={live?.echoes.find((e) => e.field === 'square.off')?.understood}
             />
             <Marks findings={form.findings} onChange={setFindings} fault={fault} />

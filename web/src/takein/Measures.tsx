@@ -1,67 +1,79 @@
 import { useId } from 'react'
 import { Patterns } from '../drawings/Patterns'
+import { letters, type Family } from './dimensions'
+import { PLANS, SECTIONS, type Panel } from './panels'
 
-/** Where to measure a flat-back tool, lettered like the fields. */
-export function Measures() {
+/** Where to measure a tool of a family, lettered like the fields: from above or the side, and cut through. */
+export function Measures({ family }: { family: Family }) {
   const id = useId().replace(/:/g, '')
-  const arrow = {
-    stroke: 'var(--color-base-content)',
-    strokeWidth: 1.3,
-    markerStart: `url(#${id}-tip)`,
-    markerEnd: `url(#${id}-tip)`,
-  }
+  const letter = letters(family)
+  const words = family.dimensions.map((d) => `${letter[d.field]} ${d.label}: ${d.where}`).join('; ')
   return (
-    <svg
-      viewBox="0 0 720 250"
-      className="w-full"
-      role="img"
-      aria-label="Where to measure: A across the edge, B thickness at the heel, C edge to the end of the usable steel, D where it is retired, E primary angle, F length of the bevel, G secondary angle, H its width"
-    >
+    <div role="img" aria-label={`Where to measure. ${words}`} className="grid sm:grid-cols-2 gap-x-4">
+      <Sheet panel={PLANS[family.geometry]!} letter={letter} id={id + 'p'} />
+      <Sheet panel={SECTIONS[family.geometry]!} letter={letter} id={id + 's'} />
+    </div>
+  )
+}
+
+function Sheet({ panel, letter, id }: { panel: Panel; letter: Record<string, string>; id: string }) {
+  return (
+    <svg viewBox="0 0 360 232" className="w-full" aria-hidden="true">
       <Patterns id={id} />
-      <g>
-        <rect x="30" y="60" width="92" height="150" className="steel" strokeWidth="1.4" />
-        <path d="M30 178H122" stroke="var(--steel-line)" />
-        <line x1="30" y1="226" x2="122" y2="226" {...arrow} />
-        <Letter x={76} y={244} t="A" />
-        <line x1="140" y1="62" x2="140" y2="210" {...arrow} />
-        <Letter x={154} y={142} t="C" />
-        <path d="M14 118H138" stroke="var(--color-error)" strokeWidth="1.6" strokeDasharray="6 4" />
-        <line x1="14" y1="62" x2="14" y2="116" {...arrow} />
-        <Letter x={24} y={98} t="D" />
-        <text x="30" y="48" fontSize="14">
-          from above
-        </text>
-      </g>
-      <g>
-        <text x="250" y="48" fontSize="14">
-          from the side
-        </text>
-        <path d="M236 196H690V96H430L262 178Z" className="steel" strokeWidth="1.4" />
-        <path d="M236 196 262 178 251 196Z" fill={`url(#${id}-go)`} opacity="0" />
-        <line x1="664" y1="98" x2="664" y2="194" {...arrow} />
-        <Letter x={648} y={152} t="B" />
-        <line x1="256" y1="164" x2="422" y2="83" {...arrow} />
-        <Letter x={326} y={112} t="F" />
-        <line x1="228" y1="186" x2="252" y2="169" {...arrow} />
-        <Letter x={222} y={172} t="H" />
-        <path d="M366 196A140 140 0 0 0 351 135" fill="none" stroke="var(--color-base-content)" />
-        <Letter x={374} y={166} t="E" />
-        <path d="M276 196A40 40 0 0 0 269 173" fill="none" stroke="var(--color-base-content)" />
-        <Letter x={284} y={188} t="G" />
-        <text x="470" y="214" fontSize="14">
-          back
-        </text>
-        <text x="500" y="88" fontSize="14">
-          face
-        </text>
-      </g>
+      <text x="8" y="18" fontSize="14">
+        {panel.title}
+      </text>
+      {panel.steel.map((d) => (
+        <path key={d} d={d} className="steel" strokeWidth="1.5" />
+      ))}
+      {panel.lines?.map((d) => (
+        <path key={d} d={d} fill="none" stroke="var(--steel-line)" strokeDasharray="5 4" />
+      ))}
+      {panel.spans
+        .filter((s) => letter[s.field])
+        .map((s) => (
+          <g key={s.field}>
+            <path
+              d={`M${s.from[0]} ${s.from[1]}L${s.to[0]} ${s.to[1]}`}
+              stroke="var(--color-base-content)"
+              strokeWidth="1.4"
+              markerStart={`url(#${id}-tip)`}
+              markerEnd={`url(#${id}-tip)`}
+            />
+            <Letter at={s.at ?? beside(s.from, s.to)} t={letter[s.field]!} />
+          </g>
+        ))}
+      {panel.arcs
+        ?.filter((a) => letter[a.field])
+        .map((a) => (
+          <g key={a.field}>
+            <path d={a.d} fill="none" stroke="var(--color-base-content)" strokeWidth="1.4" />
+            <Letter at={a.at} t={letter[a.field]!} />
+          </g>
+        ))}
     </svg>
   )
 }
 
-function Letter({ x, y, t }: { x: number; y: number; t: string }) {
+function beside(a: [number, number], b: [number, number]): [number, number] {
+  const upright = Math.abs(a[0] - b[0]) < Math.abs(a[1] - b[1])
+  const x = (a[0] + b[0]) / 2
+  const y = (a[1] + b[1]) / 2
+  return upright ? [x + 13, y + 6] : [x, y - 7]
+}
+
+function Letter({ at, t }: { at: [number, number]; t: string }) {
   return (
-    <text x={x} y={y} fontSize="19" fontWeight="700" textAnchor="middle">
+    <text
+      x={at[0]}
+      y={at[1]}
+      fontSize="19"
+      fontWeight="700"
+      textAnchor="middle"
+      stroke="var(--color-base-100)"
+      strokeWidth="4"
+      paintOrder="stroke"
+    >
       {t}
     </text>
   )

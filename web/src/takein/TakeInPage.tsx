@@ -5,10 +5,12 @@ import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
 import { Section } from '../drawings/Section'
+import { Strip } from '../drawings/Strip'
 import { Sheet, ToolHead, useStages, useTool } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Choice, Field } from '../ui/Field'
 import { Coming, Notice, Trouble } from '../ui/Notice'
+import { DimensionFields } from './DimensionFields'
 import { Measures } from './Measures'
 
 type Form = Schemas['ToolForm']
@@ -19,36 +21,19 @@ const EMPTY: Form = {
   crewId: '',
   trade: '',
   steel: '',
-  width: '',
-  thickness: '',
-  usableLength: '',
-  retireLength: '',
-  primary: '',
-  bevelLength: '',
-  secondary: '',
-  secondaryWidth: '',
-  skew: '',
+  dimensions: {},
   note: '',
   wantedBy: '',
   version: 0,
 }
 
 function formOf(t: Tool): Form {
-  const typed = (name: string) => t.typed[name] ?? ''
   return {
     name: t.name,
     crewId: t.crewId,
     trade: t.trade,
     steel: t.steel,
-    width: typed('width'),
-    thickness: typed('thickness'),
-    usableLength: typed('usableLength'),
-    retireLength: typed('retireLength'),
-    primary: typed('primary'),
-    bevelLength: typed('bevelLength'),
-    secondary: typed('secondary'),
-    secondaryWidth: typed('secondaryWidth'),
-    skew: typed('skew'),
+    dimensions: t.typed,
     note: t.note,
     wantedBy: t.wantedBy,
     version: t.version,
@@ -95,23 +80,17 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
   const set = (name: keyof Form) => (value: string) => setForm({ ...form, [name]: value })
   const refused = save.error instanceof Refused ? save.error : undefined
   const live = preview.data
-  const echo = (field: string) => live?.echoes.find((e) => e.field === field)?.understood
-  // A field is blamed once something stands in it, or once saving was tried.
-  const error = (field: keyof Form) =>
-    form[field] !== '' || tried
-      ? (live?.faults.find((f) => f.field === field)?.message ?? refused?.at(field))
-      : undefined
-  const measure = (name: keyof Form, label: string, hint?: string) => (
-    <Field
-      label={label}
-      value={String(form[name])}
-      onChange={set(name)}
-      echo={echo(name)}
-      error={error(name)}
-      hint={hint}
-    />
-  )
+  const fault = (field: string) => live?.faults.find((f) => f.field === field)?.message ?? refused?.at(field)
   const trade = choices.data?.trades.find((t) => t.key === form.trade)
+  const family = choices.data?.families.find((f) => f.geometry === trade?.geometry)
+  const pickTrade = (key: string) => {
+    const next = choices.data?.trades.find((t) => t.key === key)
+    const fields = choices.data?.families.find((f) => f.geometry === next?.geometry)?.dimensions ?? []
+    const known = new Set([...fields.map((d) => d.field), 'bevelLength'])
+    // What was typed stays for as long as the new family asks for it too.
+    const kept = Object.entries(form.dimensions).filter(([field]) => known.has(field))
+    setForm({ ...form, trade: key, dimensions: Object.fromEntries(kept) })
+  }
   const names = [...new Set(choices.data?.trades.map((t) => t.tool) ?? [])]
   return (
     <>
@@ -119,17 +98,19 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
       <Sheet
         drawing={
           <>
-            <Measures />
+            {family ? (
+              <Measures family={family} />
+            ) : (
+              <p className="quiet py-6 max-w-[34rem]">
+                Say what kind of tool it is, and where to measure it is drawn here: each family has its own
+                dimensions.
+              </p>
+            )}
             {live?.section && (
               <div className="rule-t mt-4 pt-2">
                 <h2 className="quiet">As you describe it</h2>
-                <Section
-                  view={live.section}
-                  primaryDeg={degrees(echo('primary'))}
-                  lastDeg={echo('secondary') ? degrees(echo('secondary')) : null}
-                  secondaryWidthMm={degrees(echo('secondaryWidth'))}
-                  label="Section of the edge as described"
-                />
+                {live.layout && <Strip layout={live.layout} label="The edge as described" />}
+                <Section view={live.section} label="Section of the edge as described" />
               </div>
             )}
             {live?.remark && <Notice>{live.remark}</Notice>}
@@ -139,14 +120,14 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
                 value={form.note}
                 onChange={set('note')}
                 lines={3}
-                error={error('note')}
+                error={fault('note')}
               />
               <Field
                 label="Wanted by"
                 type="date"
                 value={form.wantedBy}
                 onChange={set('wantedBy')}
-                error={error('wantedBy')}
+                error={form.wantedBy || tried ? fault('wantedBy') : undefined}
               />
             </div>
           </>
@@ -157,7 +138,7 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
               label="What it is called here"
               value={form.name}
               onChange={set('name')}
-              error={tried ? error('name') : undefined}
+              error={tried ? fault('name') : undefined}
             />
             <Choice
               label="Whose it is"
@@ -171,14 +152,14 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
             <Choice
               label="Kind of tool, and its work"
               value={form.trade}
-              onChange={set('trade')}
+              onChange={pickTrade}
               empty="choose"
               options={names.flatMap((n) =>
                 (choices.data?.trades ?? [])
                   .filter((t) => t.tool === n)
                   .map((t) => ({ value: t.key, label: `${t.tool}: ${t.use}` })),
               )}
-              error={tried ? error('trade') : undefined}
+              error={tried ? fault('trade') : undefined}
             />
             <Choice
               label="Steel"
@@ -189,19 +170,18 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
                 value: s.name,
                 label: s.examples ? `${s.name} (${s.examples})` : s.name,
               }))}
-              error={tried ? error('steel') : undefined}
+              error={tried ? fault('steel') : undefined}
             />
-            <div className="grid grid-cols-2 gap-3">
-              {measure('width', 'A  width', '24, 1", 1 1/2 in')}
-              {measure('thickness', 'B  thickness at the heel')}
-              {measure('usableLength', 'C  usable length')}
-              {measure('retireLength', 'D  retire below')}
-              {measure('primary', 'E  primary angle', 'from the back')}
-              {measure('bevelLength', 'or F  bevel length', 'gives the angle')}
-              {measure('secondary', 'G  secondary angle', 'empty if none')}
-              {measure('secondaryWidth', 'H  its width')}
-              {trade?.skewed && measure('skew', 'Skew of the edge', 'off square')}
-            </div>
+            {family && (
+              <DimensionFields
+                family={family}
+                typed={form.dimensions}
+                onChange={(dimensions) => setForm({ ...form, dimensions })}
+                echo={(field) => live?.echoes.find((e) => e.field === field)?.understood}
+                fault={fault}
+                tried={tried}
+              />
+            )}
           </>
         }
       />
@@ -247,9 +227,4 @@ function NewCrew({ onMade }: { onMade: (id: string) => void }) {
       </button>
     </div>
   )
-}
-
-/** The leading number of what the service echoed, for drawing only. */
-function degrees(echo: string | undefined): number {
-  return echo ? parseFloat(echo) : 0
 }

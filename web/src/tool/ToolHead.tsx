@@ -71,8 +71,8 @@ export function ToolHead({
         </nav>
       </div>
       <Strip
-        lengthMm={stages.edgeLengthMm}
-        label={`The edge, ${num(stages.edgeLengthMm)} mm`}
+        layout={stages.layout}
+        label={`The edge, ${num(stages.layout.totalMm)} mm`}
         marks={stages.findings}
         stations={stages.stations}
         {...strip}

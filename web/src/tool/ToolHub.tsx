@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query'
-import { useLocation } from 'wouter'
-import { api, ask } from '../api/client'
+import { Link, useLocation } from 'wouter'
+import { api, ask, type Schemas } from '../api/client'
 import { deviceKey } from '../api/local'
 import { Section } from '../drawings/Section'
 import { Act } from '../ui/Act'
@@ -30,13 +30,7 @@ export function ToolHub({ toolId }: { toolId: string }) {
       <ToolHead stages={stages.data} at="" />
       <Sheet
         drawing={
-          <Section
-            view={t.section}
-            primaryDeg={t.primaryDeg}
-            lastDeg={t.secondaryDeg}
-            secondaryWidthMm={t.secondaryWidthMm ?? 0}
-            label={`Section: primary ${num(t.primaryDeg)}°`}
-          />
+          <Section view={t.section} label={`Section: last bevel ${num(t.lastDeg)}° ${t.convention}`} />
         }
         decisions={
           <>
@@ -44,6 +38,9 @@ export function ToolHub({ toolId }: { toolId: string }) {
               <h2 className="font-semibold">{t.tool}</h2>
               <p>{t.use}</p>
               <p className="quiet">{t.steel}</p>
+              <p>
+                {num(t.lastDeg)}° {t.convention}, {num(t.includedDeg)}° included.
+              </p>
               {t.note && <p className="mt-2 break-words">{t.note}</p>}
             </div>
             <div className="rule-t pt-3">
@@ -54,18 +51,60 @@ export function ToolHub({ toolId }: { toolId: string }) {
               <h2 className="font-semibold">Set-up card</h2>
               {card ? (
                 <p>
-                  “{card.name}”: {card.guide}, {num(card.projectionPrimaryMm)} mm for {num(card.primaryDeg)}°,{' '}
-                  {num(card.projectionLastMm)} mm for {num(card.lastDeg)}°.
+                  “{card.name}”: {card.guide}, {held(card)}.
                 </p>
               ) : (
                 <p className="quiet">None yet. It is made at the Angle stage and kept for next time.</p>
               )}
+              <Link
+                href={`/tools/${toolId}/house-rules`}
+                className="underline underline-offset-4 min-h-11 inline-flex items-center"
+              >
+                House rules of this tool
+              </Link>
             </div>
+            <Known tool={t} />
           </>
         }
       />
       <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
     </>
+  )
+}
+
+/** A set-up in one line: what the hand sets, for which angle. */
+function held(card: Schemas['SetupView']): string {
+  const at = (mm: number | null, deg: number) =>
+    mm === null ? `${num(deg)}°` : `${num(mm)} mm for ${num(deg)}°`
+  const one = card.primaryDeg === card.lastDeg
+  const extra = card.camberMm ? `, camber ${num(card.camberMm, 3)} mm below the sole` : ''
+  const last = at(card.projectionLastMm, card.lastDeg)
+  return (one ? last : `${at(card.projectionPrimaryMm, card.primaryDeg)}, ${last}`) + extra
+}
+
+/** What was measured, and what is never done to it. */
+function Known({ tool }: { tool: Schemas['ToolView'] }) {
+  return (
+    <details className="rule-t pt-2">
+      <summary className="min-h-11 cursor-pointer flex items-center font-semibold">
+        Dimensions, and what is not done to it
+      </summary>
+      <dl className="grid grid-cols-[1fr_auto] gap-x-4">
+        {tool.measures.map((m) => (
+          <div key={m.field} className="contents">
+            <dt className="quiet">{m.label}</dt>
+            <dd className="text-right">{m.value}</dd>
+          </div>
+        ))}
+      </dl>
+      <ul className="list-disc pl-5 pt-2">
+        {tool.refused.map((r) => (
+          <li key={r.operation}>
+            No {r.operation}: {r.reason}.
+          </li>
+        ))}
+      </ul>
+    </details>
   )
 }
 

@@ -9,6 +9,7 @@ const PLACES = [
   { path: '/', name: 'Bench board' },
   { path: '/rack', name: 'Rack' },
   { path: '/kit', name: 'Kit' },
+  { path: '/house-rules', name: 'House rules' },
 ]
 
 /** The frame of every page but the bench: where one can go, who works here, day or lamp. */
@@ -27,7 +28,7 @@ export function Shell({ children }: { children: ReactNode }) {
           </svg>
           True Keen
         </Link>
-        <nav aria-label="Places" className="flex gap-1">
+        <nav aria-label="Places" className="flex flex-wrap gap-x-1">
           {PLACES.map((p) => (
             <Link
               key={p.path}

@@ -11,6 +11,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -108,23 +109,42 @@ public abstract class ApiTest {
     }
 
     protected ObjectNode chisel() {
-        return object(
-                "name", "24 mm chisel",
-                "crewId", crew(),
-                "trade", "bench chisel / general bench work",
-                "steel", "low-alloy tool steel",
-                "width", "24",
-                "thickness", "3.2 mm",
-                "usableLength", "90",
-                "retireLength", "20",
-                "primary", "25",
-                "bevelLength", "",
-                "secondary", "30°",
-                "secondaryWidth", "0.6",
-                "skew", "",
-                "note", "",
-                "wantedBy", "",
-                "version", 0);
+        return tool(
+                "24 mm chisel",
+                "bench chisel / general bench work",
+                "low-alloy tool steel",
+                "width=24;thickness=3.2 mm;usableLength=90;retireLength=20;primary=25;secondary=30°;secondaryWidth=0.6");
+    }
+
+    /** A tool as typed at the door; dimensions as {@code field=as typed;field=as typed}. */
+    protected ObjectNode tool(String name, String trade, String steel, String dims) {
+        ObjectNode form = object(
+                "name",
+                name,
+                "crewId",
+                crew(),
+                "trade",
+                trade,
+                "steel",
+                steel,
+                "note",
+                "",
+                "wantedBy",
+                "",
+                "version",
+                0);
+        ObjectNode dimensions = form.putObject("dimensions");
+        for (String dim : dims.split(";")) {
+            dimensions.put(dim.substring(0, dim.indexOf('=')).strip(), dim.substring(dim.indexOf('=') + 1));
+        }
+        return form;
+    }
+
+    /** Types something else into a field of the door, be it a dimension or not. */
+    protected static ObjectNode typed(ObjectNode form, String field, String value) {
+        ObjectNode at = form.has(field) ? form : (ObjectNode) form.get("dimensions");
+        at.put(field, value);
+        return form;
     }
 
     protected static ObjectNode survey() {
@@ -137,6 +157,7 @@ public abstract class ApiTest {
                 "squareOff", "",
                 "squareAs", "ANGLE",
                 "squareMend", true,
+                "fared", "",
                 "person", "tester",
                 "basedOn", "");
         form.putArray("findings");
@@ -183,7 +204,23 @@ public abstract class ApiTest {
     }
 
     protected static ObjectNode angle() {
-        return object("trade", "", "primary", "", "last", "", "guideId", "", "name", "bench", "version", 0);
+        ObjectNode form = object("guideId", "", "name", "bench", "version", 0);
+        for (String field : List.of(
+                "trade",
+                "primary",
+                "last",
+                "backBevel",
+                "ruleThickness",
+                "ruleReach",
+                "wheelDiameter",
+                "camber",
+                "shaving",
+                "strokes",
+                "otherPrimary",
+                "otherLast")) {
+            form.put(field, "");
+        }
+        return form;
     }
 
     /** Puts a small kit down, once for the database. */

@@ -20,7 +20,19 @@ class ArchitectureTest {
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("truekeen.app");
     private static final String[] BOTTOM_UP = {
-        "platform", "shop", "kit", "tool", "survey", "angle", "plan", "bench", "edgetest", "log", "board", "demo"
+        "platform",
+        "shop",
+        "kit",
+        "tool",
+        "houserule",
+        "survey",
+        "angle",
+        "plan",
+        "bench",
+        "edgetest",
+        "log",
+        "board",
+        "demo"
     };
 
     @Test

@@ -5,10 +5,14 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import truekeen.app.angle.AngleRecords.AngleForm;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.section.TargetBevel;
 
 @Entity
 @Table(name = "setup")
@@ -21,12 +25,15 @@ class SetupRow {
     String trade;
     double primaryDeg;
     double lastDeg;
+    Double backDeg;
+    Double wheelMm;
+    Double camberMm;
     UUID guideId;
-    double projectionPrimaryMm;
-    double projectionLastMm;
+    Double projectionPrimaryMm;
+    Double projectionLastMm;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    Map<String, String> typed;
+    AngleForm typed;
 
     Instant madeAt;
 
@@ -39,5 +46,13 @@ class SetupRow {
         this.id = UUID.randomUUID();
         this.toolId = toolId;
         this.name = name;
+    }
+
+    TargetBevel target() {
+        return new TargetBevel(
+                Angle.ofDegrees(primaryDeg),
+                Angle.ofDegrees(lastDeg),
+                Optional.ofNullable(backDeg).map(Angle::ofDegrees),
+                Optional.ofNullable(wheelMm).map(Length::ofMm));
     }
 }

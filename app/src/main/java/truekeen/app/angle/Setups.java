@@ -8,7 +8,6 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Component;
 import truekeen.app.survey.ChosenBevels;
 import truekeen.core.section.TargetBevel;
-import truekeen.core.quantity.Angle;
 
 interface Setups extends JpaRepository<SetupRow, UUID> {
     // Plain SQL: asked with every move of a slider, and a limit would have it translated anew each time.
@@ -30,7 +29,6 @@ class SetupBevels implements ChosenBevels {
 
     @Override
     public Optional<TargetBevel> chosen(UUID toolId) {
-        return setups.newest(toolId)
-                .map(s -> new TargetBevel(Angle.ofDegrees(s.primaryDeg), Angle.ofDegrees(s.lastDeg)));
+        return setups.newest(toolId).map(SetupRow::target);
     }
 }

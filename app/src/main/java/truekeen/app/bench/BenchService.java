@@ -196,8 +196,7 @@ public class BenchService {
             tools.wear(
                     session.toolId,
                     session.id,
-                    plan.primaryDeg(),
-                    plan.lastDeg(),
+                    plan.after() == null ? Map.of() : plan.after(),
                     plan.secondaryWidthMm(),
                     plan.lostMm(),
                     scratchLeft(plan));

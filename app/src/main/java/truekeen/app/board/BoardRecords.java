@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import truekeen.app.survey.SurveyRecords.FindingView;
 import truekeen.app.survey.SurveyRecords.StationView;
+import truekeen.app.tool.ToolRecords.LayoutView;
 
 /** What stands on the bench board. */
 public final class BoardRecords {
@@ -32,7 +33,7 @@ public final class BoardRecords {
             String crew,
             String kind,
             String wantedBy,
-            double edgeLengthMm,
+            LayoutView layout,
             List<StageView> stages,
             NextView next,
             String standing,

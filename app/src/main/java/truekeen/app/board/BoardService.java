@@ -26,7 +26,7 @@ import truekeen.app.platform.BenchClock;
 import truekeen.app.survey.SurveyRecords.EdgeOnStrip;
 import truekeen.app.survey.SurveyRecords.SurveyView;
 import truekeen.app.survey.SurveyService;
-import truekeen.app.tool.ToolRecords.ToolView;
+import truekeen.app.tool.ToolRecords.ToolLine;
 import truekeen.app.tool.ToolService;
 
 /** Says where each tool stands in the order of the work, and what comes next. */
@@ -75,7 +75,7 @@ public class BoardService {
 
     /** Where one tool stands. */
     public ToolStages stages(UUID toolId) {
-        ToolView tool = tools.tool(toolId);
+        ToolLine tool = tools.line(toolId);
         return stages(tool, round(tool).surveyed ? surveys.onStrip(toolId) : EdgeOnStrip.NONE);
     }
 
@@ -91,7 +91,7 @@ public class BoardService {
     private record Round(
             boolean surveyed, boolean angled, boolean planned, UUID openSession, boolean benchDone, TestView test) {}
 
-    private ToolStages stages(ToolView tool, EdgeOnStrip edge) {
+    private ToolStages stages(ToolLine tool, EdgeOnStrip edge) {
         Round round = round(tool);
         boolean everFinished = !bench.all(tool.id(), true).isEmpty();
         boolean rested = everFinished && !round.surveyed && round.openSession == null;
@@ -101,20 +101,23 @@ public class BoardService {
         stages.add(new StageView("Take in", base + "/take-in", "done", "taken in"));
         stages.add(stage("Survey", base, round.surveyed, true, rested ? "due" : "to do", "done"));
         stages.add(stage("Angle", base, round.angled, round.surveyed, "to do", "set"));
-        stages.add(stage("Plan", base, round.planned, round.surveyed && round.angled, "to do", "chosen"));
+        // A powered blade is not planned before its machine is recorded as safe, and that record is not kept yet.
+        boolean plannable = round.surveyed && round.angled && !tool.powered();
+        String planWord = tool.powered() ? "machine first" : "to do";
+        stages.add(stage("Plan", base, round.planned, plannable, planWord, "chosen"));
         boolean working = round.openSession != null;
         stages.add(stage("Bench", base, round.benchDone, round.planned, working ? "at work" : "to do", "worked"));
         String testWord = round.test == null ? "to do" : "not keen yet";
         stages.add(stage("Test", base, keen, round.benchDone, testWord, "keen"));
         stages.add(new StageView("Log", base + "/log", rested ? "done" : keen ? "here" : "waiting", "history"));
-        NextView next = next(base, round, keen, rested);
+        NextView next = next(base, round, keen, rested, tool.powered());
         return new ToolStages(
                 tool.id(),
                 tool.name(),
                 tool.crew(),
                 tool.tool(),
                 tool.wantedBy(),
-                tool.edgeLengthMm(),
+                tool.layout(),
                 onlyOneHere(stages),
                 next,
                 standing(round, keen, rested),
@@ -124,7 +127,7 @@ public class BoardService {
                 edge.stations());
     }
 
-    private Round round(ToolView tool) {
+    private Round round(ToolLine tool) {
         List<SessionSummary> finished = bench.all(tool.id(), true);
         Instant since = finished.stream()
                 .map(s -> Instant.parse(s.finishedAt()))
@@ -159,7 +162,7 @@ public class BoardService {
                 speaks);
     }
 
-    private static NextView next(String base, Round round, boolean keen, boolean rested) {
+    private static NextView next(String base, Round round, boolean keen, boolean rested, boolean powered) {
         if (rested) {
             return new NextView("Survey it again", base + "/survey");
         }
@@ -176,6 +179,9 @@ public class BoardService {
         }
         if (!round.angled) {
             return new NextView("Choose the angle", base + "/angle");
+        }
+        if (powered) {
+            return new NextView("See what was found", base + "/survey");
         }
         return round.planned
                 ? new NextView("Start at the bench", base + "/bench")

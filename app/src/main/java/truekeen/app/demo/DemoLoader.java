@@ -25,13 +25,16 @@ class DemoLoader implements SmartInitializingSingleton {
     private final ToolService tools;
     private final DemoKit kit;
     private final DemoWork work;
+    private final DemoFamilies families;
 
-    DemoLoader(Settings settings, BenchClock clock, ToolService tools, DemoKit kit, DemoWork work) {
+    DemoLoader(
+            Settings settings, BenchClock clock, ToolService tools, DemoKit kit, DemoWork work, DemoFamilies families) {
         this.settings = settings;
         this.clock = clock;
         this.tools = tools;
         this.kit = kit;
         this.work = work;
+        this.families = families;
     }
 
     @Override
@@ -45,6 +48,7 @@ class DemoLoader implements SmartInitializingSingleton {
             kit.fill();
             history(start);
             waiting(start);
+            families.fill(start);
         } finally {
             clock.travelTo(start);
         }

@@ -2,7 +2,9 @@ package truekeen.app.demo;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import truekeen.app.angle.AngleRecords.AngleForm;
@@ -26,6 +28,7 @@ import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.shop.ShopService;
 import truekeen.app.survey.SurveyRecords.FindingForm;
+import truekeen.app.survey.SurveyRecords.OutcomeForm;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
 import truekeen.app.survey.SurveyRecords.SurveyView;
 import truekeen.app.survey.SurveyService;
@@ -84,26 +87,35 @@ class DemoWork {
         return new FindingForm("BRIGHT", from, to, "", false);
     }
 
-    /** Dimensions: width, thickness, usable length, retire limit, primary, secondary, its width, skew. */
+    /** A chisel. Dimensions: width, thickness, usable length, retire limit, primary, secondary, its width, skew. */
     UUID takeIn(String name, String crew, String trade, String steel, String[] dims, String note, String wanted) {
+        String[] fields = {
+            "width", "thickness", "usableLength", "retireLength", "primary", "secondary", "secondaryWidth", "skew"
+        };
+        StringBuilder written = new StringBuilder();
+        for (int i = 0; i < fields.length; i++) {
+            if (!dims[i].isEmpty()) {
+                written.append(fields[i]).append('=').append(dims[i]).append(';');
+            }
+        }
+        return takeIn(name, crew, trade, steel, written.toString(), note, wanted);
+    }
+
+    /** Any tool. Dimensions as {@code field=as typed;field=as typed}. */
+    UUID takeIn(String name, String crew, String trade, String steel, String dims, String note, String wanted) {
+        Map<String, String> dimensions = new LinkedHashMap<>();
+        for (String dim : dims.split(";")) {
+            int at = dim.indexOf('=');
+            dimensions.put(dim.substring(0, at).strip(), dim.substring(at + 1).strip());
+        }
         return tools.takeIn(new ToolForm(
-                        name,
-                        shop.addCrew(crew).id().toString(),
-                        trade,
-                        steel,
-                        dims[0],
-                        dims[1],
-                        dims[2],
-                        dims[3],
-                        dims[4],
-                        "",
-                        dims[5],
-                        dims[6],
-                        dims[7],
-                        note,
-                        wanted,
-                        0))
+                        name, shop.addCrew(crew).id().toString(), trade, steel, dimensions, note, wanted, 0))
                 .id();
+    }
+
+    /** What came of an edge, as told: HELD, CHIPPED or ROLLED at a last bevel. */
+    void tell(UUID tool, String result, String last) {
+        surveys.tell(tool, new OutcomeForm(result, last));
     }
 
     /** Squareness: empty, or the high corner and the gap over the width, such as "LEFT 0.6 mm". */
@@ -123,6 +135,7 @@ class DemoWork {
                         gap,
                         "GAP",
                         true,
+                        "",
                         HAND,
                         before == null ? "" : before.id().toString()));
     }
@@ -132,7 +145,12 @@ class DemoWork {
                 .filter(g -> g.name().equals(guideName))
                 .findFirst()
                 .orElseThrow();
-        angles.save(tool, new AngleForm("", primary, last, guide.id().toString(), name, 0));
+        angles.save(tool, AngleForm.advised(primary, last, guide.id().toString(), name));
+    }
+
+    /** A set-up as advised, in a guide where one fits, else by hand. */
+    void setUp(UUID tool, String name) {
+        angles.save(tool, AngleForm.advised("", "", "", name));
     }
 
     UUID start(UUID tool, String grindOn) {

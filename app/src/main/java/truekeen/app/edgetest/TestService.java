@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.angle.AngleService;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestRecords.EdgeFaultView;
@@ -33,7 +34,10 @@ import truekeen.core.keenness.Judge;
 import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.keenness.Verdict;
+import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
 import truekeen.core.progression.WorkPlanner;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.QuantityReader;
@@ -51,11 +55,19 @@ public class TestService {
     private final BenchService bench;
     private final PlanService plans;
     private final ToolService tools;
+    private final AngleService angles;
     private final KitService kit;
     private final BenchClock clock;
 
     TestService(
-            Tests tests, BenchService bench, PlanService plans, ToolService tools, KitService kit, BenchClock clock) {
+            Tests tests,
+            BenchService bench,
+            PlanService plans,
+            ToolService tools,
+            AngleService angles,
+            KitService kit,
+            BenchClock clock) {
+        this.angles = angles;
         this.tests = tests;
         this.bench = bench;
         this.plans = plans;
@@ -77,7 +89,9 @@ public class TestService {
                 tester.map(TesterView::name).orElse(""),
                 tester.map(TesterView::referenceG).orElse(0.0),
                 tool.trade().keennessPurpose(),
-                purpose(tool).indexTarget().orElse(0),
+                KeennessPurpose.byName(tool.trade().keennessPurpose())
+                        .flatMap(p -> p.indexTarget().stream().boxed().findFirst())
+                        .orElse(0.0),
                 session,
                 session != null && bench.session(session, device).allDone(),
                 session == null
@@ -129,7 +143,8 @@ public class TestService {
                 Angle.ofDegrees(plan.lastDeg()),
                 tool.steel(),
                 plan.secondaryWidthMm(),
-                plan.edgeLengthMm());
+                plan.edgeLengthMm(),
+                angles.manner(tool, angles.setup(plans.core(session.planId()).setupId())));
         test.remedied = true;
         return bench.addSteps(session.id(), steps);
     }
@@ -157,7 +172,8 @@ public class TestService {
     }
 
     private static KeennessPurpose purpose(CoreTool tool) {
-        return KeennessPurpose.byName(tool.trade().keennessPurpose()).orElseThrow();
+        return KeennessPurpose.byName(tool.trade().keennessPurpose())
+                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.NOT_TESTED_FOR_KEENNESS, "", "")));
     }
 
     private static TestView view(TestRow t) {

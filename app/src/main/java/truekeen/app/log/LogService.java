@@ -2,7 +2,9 @@ package truekeen.app.log;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -106,14 +108,28 @@ public class LogService {
     }
 
     private static Entry setup(SetupView s) {
-        return new Entry(
-                s.madeAt(),
-                "SETUP",
-                "Set-up “" + s.name() + "”",
-                List.of(degrees(s.primaryDeg()) + " primary, " + degrees(s.lastDeg()) + " at the edge, " + s.guide()
-                        + " at "
-                        + Numbers.plain(s.projectionPrimaryMm(), 1) + " and " + Numbers.plain(s.projectionLastMm(), 1)
-                        + " mm"));
+        List<String> lines = new ArrayList<>();
+        String bevels = s.primaryDeg() == s.lastDeg()
+                ? degrees(s.lastDeg())
+                : degrees(s.primaryDeg()) + " primary, " + degrees(s.lastDeg()) + " at the edge";
+        Set<String> settings = new LinkedHashSet<>();
+        for (Double mm : new Double[] {s.projectionPrimaryMm(), s.projectionLastMm()}) {
+            if (mm != null) {
+                settings.add(Numbers.plain(mm, 1));
+            }
+        }
+        lines.add(bevels + ", " + s.guide()
+                + (settings.isEmpty() ? "" : " at " + String.join(" and ", settings) + " mm"));
+        if (s.backDeg() != null) {
+            lines.add("back bevel " + degrees(s.backDeg()));
+        }
+        if (s.wheelMm() != null) {
+            lines.add("hollow ground on a wheel of " + mm(s.wheelMm()));
+        }
+        if (s.camberMm() != null) {
+            lines.add("camber " + Numbers.plain(s.camberMm(), 3) + " mm below the sole");
+        }
+        return new Entry(s.madeAt(), "SETUP", "Set-up “" + s.name() + "”", lines);
     }
 
     private static Entry session(SessionSummary s) {

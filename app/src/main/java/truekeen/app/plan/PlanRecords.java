@@ -2,6 +2,7 @@ package truekeen.app.plan;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
 
@@ -92,6 +93,7 @@ public final class PlanRecords {
             double lastDeg,
             double lostMm,
             double secondaryWidthMm,
+            Map<String, Double> after,
             double volumeMm3,
             AdviceView minutes,
             List<JobView> jobs,

@@ -25,14 +25,13 @@ import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Scope;
-import truekeen.core.section.TargetBevel;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
-import truekeen.core.quantity.Angle;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.stepsheet.StepSheet;
 
@@ -122,7 +121,10 @@ public class PlanService {
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.SURVEY_FIRST, "", "")));
         SetupView setup = angles.current(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.ANGLE_FIRST, "", "")));
-        TargetBevel target = new TargetBevel(Angle.ofDegrees(setup.primaryDeg()), Angle.ofDegrees(setup.lastDeg()));
+        if (tool.geometry().kind().powered()) {
+            throw new RefusedException(Refusal.of(MessageCode.POWERED_FIRST, "", ""));
+        }
+        TargetBevel target = angles.target(setup);
         Restoration restoration = Restorer.restore(tool.geometry(), survey.survey(), target);
         List<Abrasive> shelf = kit.shelf();
         Optional<String> grindOn = Form.blank(in.grindOn()) ? Optional.empty() : Optional.of(in.grindOn());
@@ -139,7 +141,9 @@ public class PlanService {
                         tool.scratchUm(),
                         grindOn);
         double edge = tool.geometry().edgeLengthMm();
-        List<Step> steps = retired ? new ArrayList<>() : StepSheet.of(plan, target, tool.steel(), edge, setup.guide());
+        List<Step> steps = retired
+                ? new ArrayList<>()
+                : StepSheet.of(plan, target, tool.steel(), edge, angles.manner(tool, setup));
         PlanView view = PlanViews.of(restoration, plan, steps, setup, tool.steel(), edge);
         return new Worked(survey, setup, restoration, steps, plan, view);
     }

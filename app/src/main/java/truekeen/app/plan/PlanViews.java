@@ -40,7 +40,8 @@ public final class PlanViews {
                 setup.primaryDeg(),
                 setup.lastDeg(),
                 r.lostMm(),
-                r.secondaryWidthMm(),
+                r.honedWidthMm(),
+                r.measuresAfter().values(),
                 plan.volumeMm3(),
                 minutes(plan),
                 plan.jobs().stream().map(p -> job(p, steel)).toList(),
@@ -61,7 +62,7 @@ public final class PlanViews {
     /** A step, with the projection to set where the guide is set. */
     public static StepView step(Step s, SetupView setup) {
         Double projection = null;
-        if (s.kind() == Step.Kind.SET_GUIDE && s.angleDeg().isPresent()) {
+        if (s.kind() == Step.Kind.SET_GUIDE && s.angleDeg().isPresent() && setup.guideId() != null) {
             boolean primary = Math.abs(s.angleDeg().get() - setup.primaryDeg()) < 1e-6;
             projection = primary ? setup.projectionPrimaryMm() : setup.projectionLastMm();
         }
@@ -138,8 +139,8 @@ public final class PlanViews {
     private static String title(Job job) {
         return switch (job.kind()) {
             case BACK -> "The back";
-            case PRIMARY -> "The primary";
-            case SECONDARY -> "The secondary";
+            case PRIMARY -> "The ground bevel";
+            case SECONDARY -> "The honed bevel";
         };
     }
 

@@ -5,13 +5,30 @@ import java.util.stream.IntStream;
 import truekeen.core.section.Section;
 
 /**
- * A section, ready to be drawn: x along the back away from the apex, y through the thickness (mm).
+ * A section, ready to be drawn: x along the blade away from the apex, y through the thickness (mm).
  *
  * @param before pieces as they are
  * @param after pieces as they will be
  * @param removed pieces that go
+ * @param marks angles to be written in
+ * @param perSide whether angles are measured from the mid-plane, which is then drawn
+ * @param mainMm how much of the blade the main drawing shows, from the present apex
+ * @param insetMm how much of it the magnified inset shows
+ * @param wholeMm how long the whole section is
+ * @param honedMm width of the honed facet afterwards
+ * @param lostMm what goes off the length
  */
-public record SectionView(List<Outline> before, List<Outline> after, List<Outline> removed) {
+public record SectionView(
+        List<Outline> before,
+        List<Outline> after,
+        List<Outline> removed,
+        List<AngleMark> marks,
+        boolean perSide,
+        double mainMm,
+        double insetMm,
+        double wholeMm,
+        double honedMm,
+        double lostMm) {
 
     /**
      * One piece.
@@ -23,24 +40,32 @@ public record SectionView(List<Outline> before, List<Outline> after, List<Outlin
     /**
      * A corner, with the facet of the side that starts there.
      *
-     * @param x along the back (mm)
+     * @param x along the blade (mm)
      * @param y through the thickness (mm)
      * @param facet what the side is
+     * @param bend curvature of the side (1/mm): 0 straight, positive bulging outward
      */
-    public record Corner(double x, double y, String facet) {}
+    public record Corner(double x, double y, String facet, double bend) {}
 
-    /** The view of a section before and after. */
-    public static SectionView of(List<Section> before, List<Section> after, List<Section> removed) {
-        return new SectionView(outlines(before), outlines(after), outlines(removed));
-    }
+    /**
+     * An angle about a point.
+     *
+     * @param fromDeg where its arc begins, from the direction along the blade
+     * @param toDeg where it ends
+     * @param name what it is
+     * @param inset whether it belongs into the magnified inset
+     */
+    public record AngleMark(double x, double y, double fromDeg, double toDeg, String name, boolean inset) {}
 
-    private static List<Outline> outlines(List<Section> pieces) {
+    /** Pieces as they are drawn. */
+    public static List<Outline> outlines(List<Section> pieces) {
         return pieces.stream()
                 .map(s -> new Outline(IntStream.range(0, s.corners().size())
                         .mapToObj(i -> new Corner(
                                 s.corners().get(i).x(),
                                 s.corners().get(i).y(),
-                                s.facets().get(i).name()))
+                                s.facets().get(i).name(),
+                                s.bends().get(i)))
                         .toList()))
                 .toList();
     }

@@ -2,15 +2,17 @@ package truekeen.app.survey;
 
 import java.util.List;
 import truekeen.app.platform.AdviceView;
-import truekeen.app.platform.SectionView;
 import truekeen.app.survey.SurveyRecords.ResultView;
 import truekeen.app.survey.SurveyRecords.StationView;
+import truekeen.app.tool.SectionDrawing;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Shaping;
+import truekeen.core.section.EdgeShape;
 import truekeen.core.section.TargetBevel;
+import truekeen.core.tool.DoubleBevelKnife;
 
 /** What the core worked out, for the screens. */
 final class RestorationView {
@@ -22,10 +24,28 @@ final class RestorationView {
                 .toList();
     }
 
+    /** Thickness behind the edge of a knife afterwards; null on tools where that is not asked. */
+    private static AdviceView behindEdge(Restoration r, CoreTool tool, TargetBevel target) {
+        if (!(tool.geometry() instanceof DoubleBevelKnife k)) {
+            return null;
+        }
+        return AdviceView.of(Advice.exact(
+                "behind the edge afterwards",
+                r.measuresAfter().values().get("behindEdge"),
+                "mm",
+                Formula.BEHIND_EDGE,
+                List.of(
+                        new Advice.Given("behind the edge now", k.behindEdge().toString()),
+                        new Advice.Given("blade width", k.usable().toString()),
+                        new Advice.Given("spine", k.spine().toString()),
+                        new Advice.Given("edge bevel", target.primary() + " a side"),
+                        new Advice.Given("thinned from", tool.trade().thinAtMm() + " mm, workshop prior")),
+                "Thinning the faces brings it back; each sharpening adds to it."));
+    }
+
     static ResultView of(Restoration r, CoreTool tool, TargetBevel target) {
         List<Advice.Given> given = List.of(
                 new Advice.Given("edge", tool.geometry().edgeLengthMm() + " mm"),
-                new Advice.Given("thickness", tool.geometry().thickness().toString()),
                 new Advice.Given("new edge", r.newEdgeMm() + " mm behind the foremost point"),
                 new Advice.Given("primary", target.primary().toString()),
                 new Advice.Given("last bevel", target.last().toString()));
@@ -61,10 +81,13 @@ final class RestorationView {
                         Formula.HONINGS_LEFT,
                         given,
                         "How much each honing takes: the log will know better.")),
-                r.secondaryWidthMm(),
+                r.honingsLeft() > 0
+                        || !EdgeShape.of(tool.geometry(), target).ground().isEmpty(),
+                r.honedWidthMm(),
                 target.primary().degrees(),
                 target.last().degrees(),
+                behindEdge(r, tool, target),
                 stations(r),
-                SectionView.of(r.before(), r.after(), r.removed()));
+                SectionDrawing.of(tool.geometry(), target, r));
     }
 }

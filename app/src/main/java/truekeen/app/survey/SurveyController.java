@@ -1,13 +1,16 @@
 package truekeen.app.survey;
 
 import java.util.UUID;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.survey.SurveyRecords.HistoryView;
 import truekeen.app.survey.SurveyRecords.LatestSurvey;
+import truekeen.app.survey.SurveyRecords.OutcomeForm;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
 import truekeen.app.survey.SurveyRecords.SurveyPreview;
 import truekeen.app.survey.SurveyRecords.SurveyView;
@@ -29,6 +32,21 @@ class SurveyController {
     @PostMapping("/surveys")
     SurveyView take(@PathVariable UUID id, @RequestBody SurveyForm form) {
         return surveys.take(id, form);
+    }
+
+    @GetMapping("/outcomes")
+    HistoryView past(@PathVariable UUID id) {
+        return surveys.past(id);
+    }
+
+    @PostMapping("/outcomes")
+    HistoryView tell(@PathVariable UUID id, @RequestBody OutcomeForm form) {
+        return surveys.tell(id, form);
+    }
+
+    @DeleteMapping("/outcomes/{outcomeId}")
+    HistoryView takeBack(@PathVariable UUID id, @PathVariable UUID outcomeId) {
+        return surveys.takeBack(id, outcomeId);
     }
 
     @GetMapping("/survey")

@@ -7,6 +7,7 @@ import java.util.Optional;
 import truekeen.app.platform.Form;
 import truekeen.app.survey.SurveyRecords.FindingForm;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
+import truekeen.core.angle.EdgeOutcome;
 import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
@@ -15,7 +16,7 @@ import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
-import truekeen.core.tool.FlatBackTool;
+import truekeen.core.tool.Blade;
 
 /** Reads what was put down about an edge. */
 final class SurveyFormReader {
@@ -24,14 +25,24 @@ final class SurveyFormReader {
     final Form form = new Form();
     /** The survey, or null while something in it is wrong. */
     final EdgeSurvey survey;
+    /** How the edge fared since it was last sharpened, if that is known. */
+    final Optional<EdgeOutcome.Result> fared;
 
-    SurveyFormReader(SurveyForm in, FlatBackTool tool) {
+    SurveyFormReader(SurveyForm in, Blade tool) {
         Dullness dullness = choice("dullness", "How dull it is", in.dullness(), Dullness.values());
-        BackState back = choice("backState", "The state of the back", in.backState(), BackState.values());
-        EdgeSurvey.HighCorner high =
-                choice("highCorner", "Which corner is high", in.highCorner(), EdgeSurvey.HighCorner.values());
-        double backDepth =
-                form.lengthIfAny("backDepth", in.backDepth()).map(Length::mm).orElse(0.0);
+        // What a family does not have is not asked: a knife has no back and no square end.
+        BackState back = tool.kind().back()
+                ? choice("backState", "The state of the back", in.backState(), BackState.values())
+                : BackState.POLISHED;
+        EdgeSurvey.HighCorner high = tool.kind().square()
+                ? choice("highCorner", "Which corner is high", in.highCorner(), EdgeSurvey.HighCorner.values())
+                : EdgeSurvey.HighCorner.NONE;
+        fared = Form.blank(in.fared())
+                ? Optional.empty()
+                : Optional.ofNullable(choice("fared", "How the edge fared", in.fared(), EdgeOutcome.Result.values()));
+        double backDepth = tool.kind().back()
+                ? form.lengthIfAny("backDepth", in.backDepth()).map(Length::mm).orElse(0.0)
+                : 0;
         Angle off = high == EdgeSurvey.HighCorner.NONE ? Angle.ZERO : off(in, tool);
         List<Finding> findings = findings(in, tool);
         form.checks().text("person", "A name", in.person(), false, 80);
@@ -46,11 +57,11 @@ final class SurveyFormReader {
                 in.stropTried(),
                 back,
                 backDepth);
-        read.check(form.checks(), tool.edgeLengthMm(), tool.usableLength().mm());
+        read.check(form.checks(), tool.edgeLengthMm(), tool.usable().mm());
         survey = form.checks().clean() ? read : null;
     }
 
-    private Angle off(SurveyForm in, FlatBackTool tool) {
+    private Angle off(SurveyForm in, Blade tool) {
         if (!"GAP".equals(in.squareAs())) {
             return form.angle("square.off", in.squareOff());
         }
@@ -58,12 +69,13 @@ final class SurveyFormReader {
         if (gap == null) {
             return null;
         }
-        Angle angle = EdgeSurvey.Squareness.fromGap(gap, tool.width());
+        Angle angle = EdgeSurvey.Squareness.fromGap(
+                gap, Length.ofMm(tool.measures().values().get("width")));
         form.echoes().put("square.off", gap + " over the width is " + angle);
         return angle;
     }
 
-    private List<Finding> findings(SurveyForm in, FlatBackTool tool) {
+    private List<Finding> findings(SurveyForm in, Blade tool) {
         List<Finding> findings = new ArrayList<>();
         List<FindingForm> given = in.findings() == null ? List.of() : in.findings();
         if (given.size() > MOST_READ) {

@@ -23,6 +23,7 @@ public final class SurveyRecords {
      * @param highCorner NONE, LEFT or RIGHT
      * @param squareOff how far out of square, as typed: an angle, or a gap over the width
      * @param squareAs ANGLE or GAP
+     * @param fared how the edge fared since it was last sharpened: HELD, CHIPPED or ROLLED; empty where that is not known
      * @param basedOn id of the survey this one follows, or empty for the first
      */
     public record SurveyForm(
@@ -35,6 +36,7 @@ public final class SurveyRecords {
             String squareOff,
             String squareAs,
             boolean squareMend,
+            String fared,
             String person,
             String basedOn) {}
 
@@ -63,9 +65,11 @@ public final class SurveyRecords {
             double usableAfterMm,
             double steelLeftMm,
             AdviceView honingsLeft,
-            double secondaryWidthMm,
+            boolean honingsCounted,
+            double honedWidthMm,
             double primaryDeg,
             double lastDeg,
+            @Nullable AdviceView behindEdge,
             List<StationView> stations,
             SectionView section) {}
 
@@ -89,6 +93,21 @@ public final class SurveyRecords {
             SurveyForm form,
             List<FindingView> findings,
             double outOfSquareDeg) {}
+
+    /**
+     * How an edge fared between two sharpenings.
+     *
+     * @param result HELD, CHIPPED or ROLLED
+     * @param lastDeg the last bevel in use then
+     * @param told whether it was told, rather than noted with a survey
+     */
+    public record OutcomeView(UUID id, String at, String result, double lastDeg, boolean told) {}
+
+    /** What is told of an edge's past: the result, and the last bevel in use then as typed, empty for the present one. */
+    public record OutcomeForm(String result, String last) {}
+
+    /** The past of an edge: what happened, oldest first, and how much that is in words. */
+    public record HistoryView(List<OutcomeView> outcomes, String evidence, @Nullable Double wantedDeg) {}
 
     /** The edge as the newest survey found it, for the strip at the head of every page. */
     public record EdgeOnStrip(List<FindingView> findings, List<StationView> stations) {

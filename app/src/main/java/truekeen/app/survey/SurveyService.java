@@ -1,6 +1,7 @@
 package truekeen.app.survey;
 
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,11 +10,15 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.houserule.HouseRuleService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.survey.SurveyRecords.EdgeOnStrip;
 import truekeen.app.survey.SurveyRecords.FindingView;
+import truekeen.app.survey.SurveyRecords.HistoryView;
 import truekeen.app.survey.SurveyRecords.LatestSurvey;
+import truekeen.app.survey.SurveyRecords.OutcomeForm;
+import truekeen.app.survey.SurveyRecords.OutcomeView;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
 import truekeen.app.survey.SurveyRecords.SurveyPreview;
 import truekeen.app.survey.SurveyRecords.SurveyView;
@@ -23,16 +28,23 @@ import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.angle.AngleChoice;
 import truekeen.core.angle.AngleChooser;
+import truekeen.core.angle.AngleHistory;
+import truekeen.core.angle.EdgeOutcome;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Scope;
-import truekeen.core.section.TargetBevel;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Angle;
+import truekeen.core.rule.HouseRules;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Micro;
+import truekeen.core.tool.Trade;
 
 /** Reads surveys, asks the core what must go, and keeps them. */
 @Service
@@ -45,12 +57,22 @@ public class SurveyService {
 
     private final Surveys surveys;
     private final ToolService tools;
+    private final Outcomes outcomes;
+    private final HouseRuleService rules;
     private final ChosenBevels chosen;
     private final BenchClock clock;
 
-    SurveyService(Surveys surveys, ToolService tools, ChosenBevels chosen, BenchClock clock) {
+    SurveyService(
+            Surveys surveys,
+            Outcomes outcomes,
+            ToolService tools,
+            HouseRuleService rules,
+            ChosenBevels chosen,
+            BenchClock clock) {
         this.surveys = surveys;
+        this.outcomes = outcomes;
         this.tools = tools;
+        this.rules = rules;
         this.chosen = chosen;
         this.clock = clock;
     }
@@ -62,10 +84,91 @@ public class SurveyService {
     @Transactional(readOnly = true)
     public TargetBevel target(CoreTool tool) {
         return chosen.chosen(tool.id()).orElseGet(() -> {
-            AngleChoice advised = AngleChooser.choose(
-                    tool.trade(), tool.steel(), Optional.of(tool.geometry().primary()));
-            return new TargetBevel(advised.primary(), advised.last());
+            HouseRules house = rules.core(tool.id());
+            return advised(tool, tool.trade(), house).target(tool.geometry());
         });
+    }
+
+    /** The angles that tables, history and house rules advise for a work of a tool. */
+    @Transactional(readOnly = true)
+    public Advised advised(CoreTool tool, Trade trade, HouseRules house) {
+        Blade blade = tool.geometry();
+        AngleHistory history = history(tool.id());
+        AngleChoice choice = AngleChooser.choose(
+                trade,
+                tool.steel(),
+                Optional.of(blade.primary()),
+                blade.secondary().map(Micro::angle),
+                history,
+                house.angleHabits(blade.kind()));
+        return new Advised(choice, history);
+    }
+
+    /** An advice, with the history it heeds. */
+    public record Advised(AngleChoice choice, AngleHistory history) {
+        /** The bevels it makes of a blade; what the blade has on its back, and its wheel, stay. */
+        public TargetBevel target(Blade blade) {
+            return new TargetBevel(choice.primary(), choice.last(), blade.backBevel(), blade.wheel());
+        }
+    }
+
+    /** What a tool's own history asks of its last bevel. */
+    @Transactional(readOnly = true)
+    public AngleHistory history(UUID toolId) {
+        return AngleHistory.of(outcomes.ofTool(toolId).stream()
+                .map(o -> new EdgeOutcome(Angle.ofDegrees(o.lastDeg), o.result))
+                .toList());
+    }
+
+    /** The past of an edge, for the screens. */
+    @Transactional(readOnly = true)
+    public HistoryView past(UUID toolId) {
+        tools.core(toolId);
+        AngleHistory history = history(toolId);
+        return new HistoryView(
+                outcomes.ofTool(toolId).stream()
+                        .map(o ->
+                                new OutcomeView(o.id, o.at.toString(), o.result.name(), o.lastDeg, o.surveyId == null))
+                        .toList(),
+                history.evidence(),
+                history.wanted().map(Angle::degrees).orElse(null));
+    }
+
+    /** Puts down something that was told of an edge's past. */
+    public HistoryView tell(UUID toolId, OutcomeForm in) {
+        CoreTool tool = tools.core(toolId);
+        Form form = new Form();
+        EdgeOutcome.Result result = form.choice(
+                "result",
+                "What came of the edge",
+                in.result(),
+                Arrays.stream(EdgeOutcome.Result.values())
+                        .filter(r -> r.name().equals(in.result()))
+                        .findFirst(),
+                "HELD, CHIPPED, ROLLED");
+        Angle last = Form.blank(in.last()) ? tool.geometry().lastBevel() : form.angle("last", in.last());
+        form.checks().within("last", "A last bevel", last == null ? null : last.degrees(), 4, 80, "°");
+        form.checks()
+                .within(
+                        "outcomes",
+                        "A number of outcomes",
+                        (double) outcomes.ofTool(toolId).size(),
+                        0,
+                        199,
+                        "");
+        form.checks().orThrow();
+        outcomes.saveAndFlush(new OutcomeRow(toolId, null, clock.instant(), last.degrees(), result));
+        return past(toolId);
+    }
+
+    /** Takes back something that was told by mistake; what came with a survey stays. */
+    public HistoryView takeBack(UUID toolId, UUID outcomeId) {
+        OutcomeRow row = outcomes.findById(outcomeId)
+                .filter(o -> o.toolId.equals(toolId) && o.surveyId == null)
+                .orElseThrow(() -> Form.notFound("told outcome", outcomeId));
+        outcomes.delete(row);
+        outcomes.flush();
+        return past(toolId);
     }
 
     /** Reads a survey and works out what must go, without storing anything. */
@@ -100,7 +203,23 @@ public class SurveyService {
         row.scope = restoration.scope();
         row.lostMm = restoration.lostMm();
         row.volumeMm3 = restoration.volumeMm3();
-        return view(surveys.save(row));
+        SurveyRow saved = surveys.saveAndFlush(row);
+        forgetThisRound(toolId);
+        read.fared.ifPresent(result -> outcomes.save(new OutcomeRow(
+                toolId, saved.id, clock.instant(), tool.geometry().lastBevel().degrees(), result)));
+        return view(saved);
+    }
+
+    /** An edge that is surveyed again before it was worked has one past, not two. */
+    private void forgetThisRound(UUID toolId) {
+        Instant worked = tools.wear(toolId).stream()
+                .map(ToolService.Wear::at)
+                .max(Instant::compareTo)
+                .orElse(Instant.MIN);
+        outcomes.deleteAll(outcomes.ofTool(toolId).stream()
+                .filter(o -> o.surveyId != null && o.at.isAfter(worked))
+                .toList());
+        outcomes.flush();
     }
 
     /** The newest survey, for the screens. */

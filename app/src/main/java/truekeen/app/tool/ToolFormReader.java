@@ -3,27 +3,37 @@ package truekeen.app.tool;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolRecords.ToolForm;
+import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.quantity.QuantityReader;
 import truekeen.core.section.FlatBackSection;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
-import truekeen.core.tool.FlatBackTool;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Convention;
+import truekeen.core.tool.Dimension;
+import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Trade;
 import truekeen.core.tool.Trades;
 
 /** Reads what was typed at the door. */
 final class ToolFormReader {
+    /** Stands in for the primary where its bevel was measured along the face. */
+    static final String BEVEL_LENGTH = "bevelLength";
+
     private static final int MOST_NOTE = 4000;
     private static final int MOST_DAYS_AHEAD = 730;
+    private static final int MOST_FIELDS = 40;
 
     final Form form = new Form();
     final Trade trade;
@@ -31,7 +41,7 @@ final class ToolFormReader {
     final LocalDate wantedBy;
     final Map<String, String> typed;
     /** The geometry, or null while something that it needs is wrong. */
-    final FlatBackTool geometry;
+    final Blade blade;
 
     private String remark = "";
 
@@ -42,8 +52,8 @@ final class ToolFormReader {
                 "trade",
                 "The kind of tool and its work",
                 in.trade(),
-                Trades.byKey(Form.orEmpty(in.trade())).filter(Trade::flatBack),
-                Trades.flatBack().stream().map(Trade::key).collect(Collectors.joining("; ")));
+                Trades.byKey(Form.orEmpty(in.trade())),
+                Trades.all().stream().map(Trade::key).collect(Collectors.joining("; ")));
         steel = form.choice(
                 "steel",
                 "The class of steel",
@@ -52,61 +62,88 @@ final class ToolFormReader {
                 Steels.all().stream().map(SteelClass::name).collect(Collectors.joining(", ")));
         wantedBy = day(in.wantedBy(), today);
         typed = kept(in);
-        geometry = geometry(in);
+        blade = trade == null ? null : blade(trade.geometry());
     }
 
     String remark() {
         return remark;
     }
 
-    private FlatBackTool geometry(ToolForm in) {
-        Length width = form.length("width", in.width());
-        Length thickness = form.length("thickness", in.thickness());
-        Length usable = form.length("usableLength", in.usableLength());
-        Length retire = form.length("retireLength", in.retireLength());
-        Optional<Angle> secondary = form.angleIfAny("secondary", in.secondary());
-        Optional<Length> secondaryWidth = form.lengthIfAny("secondaryWidth", in.secondaryWidth());
-        boolean skewed = trade != null && trade.skewed();
-        Angle skew = skewed ? form.angle("skew", in.skew()) : Angle.ZERO;
-        Angle primary = primary(in, thickness);
-        if (width == null
-                || thickness == null
-                || usable == null
-                || retire == null
-                || primary == null
-                || skew == null
-                || secondary.isPresent() == Form.blank(in.secondary())
-                || secondaryWidth.isPresent() == Form.blank(in.secondaryWidth())) {
-            FlatBackTool.checkRanges(form.checks(), width, thickness, usable, retire, primary, skew);
-            return null;
-        }
-        FlatBackTool tool =
-                new FlatBackTool(width, thickness, usable, retire, primary, secondary, secondaryWidth, skew);
+    private Blade blade(GeometryKind kind) {
+        Map<String, Double> values = new TreeMap<>();
         int before = form.checks().refusals().size();
-        tool.check(form.checks());
-        return form.checks().refusals().size() == before ? tool : null;
+        typed.forEach((field, text) -> {
+            if (field.equals(BEVEL_LENGTH) && kind.bevelSpans().isPresent()) {
+                return;
+            }
+            if (kind.dimension(field).isEmpty()) {
+                form.checks()
+                        .refuse(Refusal.of(MessageCode.NOT_OF_THIS_FAMILY, field, field)
+                                .with("what", kind.key()));
+                return;
+            }
+            Double value = value(kind.dimension(field).get(), text);
+            if (value != null) {
+                values.put(field, value);
+            }
+        });
+        bevelFromItsLength(kind, values);
+        List<String> unread = form.checks().refusals().stream()
+                .skip(before)
+                .map(Refusal::field)
+                .toList();
+        Checks whole = new Checks();
+        Blade read = kind.read(values, whole).orElse(null);
+        // A field that could not be read is blamed once, not called missing as well.
+        whole.refusals().stream()
+                .filter(r ->
+                        !unread.contains(r.field()) && !(r.field().equals("primary") && unread.contains(BEVEL_LENGTH)))
+                .forEach(form.checks()::refuse);
+        return unread.isEmpty() ? read : null;
     }
 
-    private Angle primary(ToolForm in, Length thickness) {
-        if (!Form.blank(in.primary())) {
-            return form.angle("primary", in.primary());
+    private Double value(Dimension d, String text) {
+        return switch (d.measure()) {
+            case LENGTH -> {
+                Length length = form.length(d.field(), text);
+                yield length == null ? null : (Double) length.mm();
+            }
+            case ANGLE -> {
+                Angle angle = form.angle(d.field(), text);
+                yield angle == null ? null : (Double) angle.degrees();
+            }
+            case COUNT -> {
+                Double count = form.checks().attempt(() -> QuantityReader.number(d.field(), text, ""));
+                if (count != null && count != Math.rint(count)) {
+                    form.checks().refuse(Refusal.of(MessageCode.NOT_WHOLE, d.field(), text));
+                    yield null;
+                }
+                yield count;
+            }
+        };
+    }
+
+    /** Where the primary was left out and the bevel measured along its face, the angle follows from the two. */
+    private void bevelFromItsLength(GeometryKind kind, Map<String, Double> values) {
+        String text = typed.get(BEVEL_LENGTH);
+        if (text == null || values.containsKey("primary") || typed.containsKey("primary")) {
+            return;
         }
-        if (Form.blank(in.bevelLength())) {
-            form.checks().refuse(Refusal.of(MessageCode.PRIMARY_MISSING, "primary", ""));
-            return null;
+        Length bevel = form.length(BEVEL_LENGTH, text);
+        Double over = kind.bevelSpans().map(values::get).orElse(null);
+        if (bevel == null || over == null) {
+            return;
         }
-        Length bevel = form.length("bevelLength", in.bevelLength());
-        if (bevel == null || thickness == null) {
-            return null;
-        }
-        Angle angle = form.checks().attempt(() -> FlatBackSection.fromBevelLength(thickness, bevel));
+        Length spans = Length.ofMm(kind.convention() == Convention.PER_SIDE ? over / 2 : over);
+        Angle angle = form.checks().attempt(() -> FlatBackSection.fromBevelLength(spans, bevel));
         if (angle != null) {
-            double perMm = Math.abs(Math.toDegrees(FlatBackSection.bevelLengthSensitivity(thickness, bevel)));
+            values.put("primary", angle.degrees());
+            double perMm = Math.abs(Math.toDegrees(FlatBackSection.bevelLengthSensitivity(spans, bevel)));
+            double misread = kind.convention() == Convention.PER_SIDE ? 0.05 : 0.25;
             form.echoes().put("primary", angle + " from the bevel's length");
-            remark = "The primary is taken from the bevel's length: " + angle + ", a quarter millimetre misread is "
-                    + Numbers.plain(perMm / 4, 1) + "°. On a hollow bevel this is the chord.";
+            remark = "The bevel's length gives " + angle + "; " + Numbers.plain(misread, 2) + " mm misread is "
+                    + Numbers.plain(perMm * misread, 1) + "°. On a hollow bevel this is the chord.";
         }
-        return angle;
     }
 
     private LocalDate day(String text, LocalDate today) {
@@ -129,17 +166,22 @@ final class ToolFormReader {
         return null;
     }
 
-    private static Map<String, String> kept(ToolForm in) {
+    /** What was typed and not left empty, by field. */
+    private Map<String, String> kept(ToolForm in) {
         Map<String, String> typed = new LinkedHashMap<>();
-        typed.put("width", Form.orEmpty(in.width()));
-        typed.put("thickness", Form.orEmpty(in.thickness()));
-        typed.put("usableLength", Form.orEmpty(in.usableLength()));
-        typed.put("retireLength", Form.orEmpty(in.retireLength()));
-        typed.put("primary", Form.orEmpty(in.primary()));
-        typed.put("bevelLength", Form.orEmpty(in.bevelLength()));
-        typed.put("secondary", Form.orEmpty(in.secondary()));
-        typed.put("secondaryWidth", Form.orEmpty(in.secondaryWidth()));
-        typed.put("skew", Form.orEmpty(in.skew()));
+        Map<String, String> given = in.dimensions() == null ? Map.of() : in.dimensions();
+        if (given.size() > MOST_FIELDS) {
+            form.checks()
+                    .refuse(Refusal.of(MessageCode.TOO_MANY, "dimensions", given.size())
+                            .with("high", MOST_FIELDS)
+                            .with("what", "dimensions"));
+            return typed;
+        }
+        given.forEach((field, text) -> {
+            if (!Form.blank(text)) {
+                typed.put(field, text);
+            }
+        });
         return typed;
     }
 }

@@ -6,14 +6,16 @@ import java.util.Map;
 import java.util.UUID;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.SectionView;
+import truekeen.core.tool.EdgeLayout;
 
 /** What take in shows and takes. */
 public final class ToolRecords {
     private ToolRecords() {}
 
     /**
-     * What is typed at the door. Lengths and angles as typed, in any unit; empty where left out.
+     * What is typed at the door.
      *
+     * @param dimensions lengths, angles and counts as typed, by field, in any unit; only those of the tool's family
      * @param wantedBy day (ISO) it is wanted back, or empty
      * @param version version this is based on; 0 for a new tool
      */
@@ -22,15 +24,7 @@ public final class ToolRecords {
             String crewId,
             String trade,
             String steel,
-            String width,
-            String thickness,
-            String usableLength,
-            String retireLength,
-            String primary,
-            String bevelLength,
-            String secondary,
-            String secondaryWidth,
-            String skew,
+            Map<String, String> dimensions,
             String note,
             String wantedBy,
             long version) {}
@@ -51,10 +45,15 @@ public final class ToolRecords {
      * @param echoes what was understood
      * @param faults what is wrong, at its field
      * @param section the edge as described, once it can be drawn
+     * @param layout how its edges lie, once that can be drawn
      * @param remark what else to know, or empty
      */
     public record ToolPreview(
-            List<Echo> echoes, List<FaultView> faults, @Nullable SectionView section, String remark) {}
+            List<Echo> echoes,
+            List<FaultView> faults,
+            @Nullable SectionView section,
+            @Nullable LayoutView layout,
+            String remark) {}
 
     /** One fault at a field. */
     public record FaultView(String field, String message) {
@@ -66,6 +65,50 @@ public final class ToolRecords {
         }
     }
 
+    /** A place of a curved edge (mm). */
+    public record RiseView(double alongMm, double riseMm) {}
+
+    /**
+     * How the edges of a tool lie.
+     *
+     * @param form STRAIGHT, CURVED, BAR or TEETH
+     * @param edges how many edges
+     * @param edgeMm length of one (mm)
+     * @param totalMm length of all (mm)
+     * @param from what millimetres are counted from
+     * @param bodyMm body between the edges of a bar, depth of a tooth (mm)
+     */
+    public record LayoutView(
+            String form,
+            int edges,
+            double edgeMm,
+            double totalMm,
+            String from,
+            String to,
+            List<RiseView> rise,
+            double bodyMm) {
+        /** The view of a layout. */
+        public static LayoutView of(EdgeLayout l) {
+            return new LayoutView(
+                    l.form().name(),
+                    l.edges(),
+                    l.edgeMm(),
+                    l.totalMm(),
+                    l.from(),
+                    l.to(),
+                    l.rise().stream()
+                            .map(r -> new RiseView(r.alongMm(), r.riseMm()))
+                            .toList(),
+                    l.bodyMm());
+        }
+    }
+
+    /** A dimension as it stands. */
+    public record MeasureView(String field, String label, String value) {}
+
+    /** Something that is not done to a tool, and why. */
+    public record RefusedView(String operation, String reason) {}
+
     /** A tool as it is. */
     public record ToolView(
             UUID id,
@@ -76,15 +119,21 @@ public final class ToolRecords {
             String tool,
             String use,
             String steel,
-            double widthMm,
-            double thicknessMm,
+            String geometry,
+            String convention,
+            List<MeasureView> measures,
             double edgeLengthMm,
             double usableLengthMm,
             double retireLengthMm,
             double primaryDeg,
-            @Nullable Double secondaryDeg,
-            @Nullable Double secondaryWidthMm,
-            double skewDeg,
+            double lastDeg,
+            double includedDeg,
+            LayoutView layout,
+            List<RefusedView> refused,
+            List<String> allowed,
+            boolean backed,
+            boolean square,
+            boolean powered,
             String note,
             String wantedBy,
             String takenInAt,
@@ -92,12 +141,39 @@ public final class ToolRecords {
             SectionView section,
             long version) {}
 
-    /** A trade to choose from. */
-    public record TradeView(String key, String tool, String use, boolean skewed, String note) {}
+    /** A tool in a list. */
+    public record ToolLine(
+            UUID id, String name, String crew, String tool, String wantedBy, LayoutView layout, boolean powered) {}
+
+    /** A trade to choose from; {@code geometry} names its family. */
+    public record TradeView(String key, String tool, String use, String geometry, String note) {}
 
     /** A class of steel to choose from. */
     public record SteelView(String name, String examples, String hardness, String note) {}
 
+    /** A dimension to be asked for. */
+    public record DimensionView(String field, String label, String measure, boolean needed, String where) {}
+
+    /**
+     * A family of geometry.
+     *
+     * @param convention words that say how its angles are measured
+     * @param bevelLength whether the primary may be taken from the length of the bevel instead
+     * @param backed whether it has a back that is surveyed
+     * @param square whether it has an end that can be out of square
+     * @param powered whether its machine must be made safe first
+     */
+    public record FamilyView(
+            String geometry,
+            String convention,
+            List<DimensionView> dimensions,
+            boolean bevelLength,
+            boolean backed,
+            boolean square,
+            boolean powered,
+            List<String> allowed,
+            List<RefusedView> refused) {}
+
     /** What there is to choose from at the door. */
-    public record TakeInChoices(List<TradeView> trades, List<SteelView> steels) {}
+    public record TakeInChoices(List<TradeView> trades, List<FamilyView> families, List<SteelView> steels) {}
 }

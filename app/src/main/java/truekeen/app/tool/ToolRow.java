@@ -1,19 +1,20 @@
 package truekeen.app.tool;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import truekeen.core.quantity.Angle;
-import truekeen.core.quantity.Length;
-import truekeen.core.tool.FlatBackTool;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Measures;
 
 @Entity
 @Table(name = "tool")
@@ -25,14 +26,14 @@ class ToolRow {
     UUID crewId;
     String trade;
     String steel;
-    double widthMm;
-    double thicknessMm;
-    double usableLengthMm;
-    double retireLengthMm;
-    double primaryDeg;
-    Double secondaryDeg;
-    Double secondaryWidthMm;
-    double skewDeg;
+
+    @Enumerated(EnumType.STRING)
+    GeometryKind geometry;
+
+    /** By field, in mm, degrees and counts. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    Map<String, Double> dimensions;
+
     Double scratchUm;
     String note;
     LocalDate wantedBy;
@@ -51,15 +52,7 @@ class ToolRow {
         this.id = id;
     }
 
-    FlatBackTool geometry() {
-        return new FlatBackTool(
-                Length.ofMm(widthMm),
-                Length.ofMm(thicknessMm),
-                Length.ofMm(usableLengthMm),
-                Length.ofMm(retireLengthMm),
-                Angle.ofDegrees(primaryDeg),
-                Optional.ofNullable(secondaryDeg).map(Angle::ofDegrees),
-                Optional.ofNullable(secondaryWidthMm).map(Length::ofMm),
-                Angle.ofDegrees(skewDeg));
+    Blade blade() {
+        return geometry.build(new Measures(dimensions));
     }
 }

@@ -1,10 +1,12 @@
 package truekeen.app.tool;
 
 import java.time.Instant;
-import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,19 +16,18 @@ import truekeen.app.platform.SectionView;
 import truekeen.app.shop.ShopService;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
-import truekeen.app.tool.ToolRecords.SteelView;
+import truekeen.app.tool.ToolRecords.LayoutView;
 import truekeen.app.tool.ToolRecords.TakeInChoices;
 import truekeen.app.tool.ToolRecords.ToolForm;
+import truekeen.app.tool.ToolRecords.ToolLine;
 import truekeen.app.tool.ToolRecords.ToolPreview;
 import truekeen.app.tool.ToolRecords.ToolView;
 import truekeen.app.tool.ToolRecords.TradeView;
-import truekeen.core.quantity.Angle;
-import truekeen.core.quantity.Length;
-import truekeen.core.section.FlatBackSection;
-import truekeen.core.section.Section;
+import truekeen.core.message.Numbers;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
-import truekeen.core.tool.FlatBackTool;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Dimension;
 import truekeen.core.tool.Trade;
 import truekeen.core.tool.Trades;
 
@@ -34,9 +35,6 @@ import truekeen.core.tool.Trades;
 @Service
 @Transactional
 public class ToolService {
-    /** How much blade is drawn behind the heel (mm). */
-    private static final double DRAWN_BODY_MM = 4;
-
     private final Tools tools;
     private final Wears wears;
     private final ShopService shop;
@@ -60,27 +58,34 @@ public class ToolService {
      * @param scratchUm scratch that the last session left (µm), if one is logged
      */
     public record CoreTool(
-            UUID id, String name, FlatBackTool geometry, Trade trade, SteelClass steel, OptionalDouble scratchUm) {}
+            UUID id, String name, Blade geometry, Trade trade, SteelClass steel, OptionalDouble scratchUm) {}
 
     /** What a session took off: usable length before and after, and the secondary it left (mm). */
     public record Wear(UUID sessionId, Instant at, double usableBeforeMm, double usableAfterMm, double secondaryMm) {}
 
     /** What there is to choose from. */
     public TakeInChoices choices() {
-        return new TakeInChoices(
-                Trades.flatBack().stream()
-                        .map(t -> new TradeView(t.key(), t.tool(), t.use(), t.skewed(), t.note()))
-                        .toList(),
-                Steels.all().stream()
-                        .map(s -> new SteelView(s.name(), s.examples(), s.hardness(), s.note()))
-                        .toList());
+        return ToolViews.choices();
+    }
+
+    /** The works that a tool of that name can be put to. */
+    public static List<TradeView> works(String tool) {
+        return Trades.ofTool(tool).stream().map(ToolViews::trade).toList();
     }
 
     /** Reads a form without storing anything. */
     public ToolPreview preview(ToolForm in) {
         ToolFormReader read = new ToolFormReader(in, clock.today());
-        SectionView section = read.geometry == null ? null : drawn(read.geometry);
-        return new ToolPreview(Echo.of(read.form), FaultView.of(read.form), section, read.remark());
+        // Dimensions that fit each other can still be too odd to draw; that is said at the field, not shown as an
+        // error.
+        SectionView section =
+                read.blade == null ? null : read.form.checks().attempt(() -> ToolViews.section(read.blade));
+        return new ToolPreview(
+                Echo.of(read.form),
+                FaultView.of(read.form),
+                section,
+                read.blade == null ? null : LayoutView.of(read.blade.layout()),
+                read.remark());
     }
 
     /** Takes a tool in. */
@@ -107,10 +112,29 @@ public class ToolService {
 
     /** All tools, those wanted soonest first. */
     @Transactional(readOnly = true)
-    public List<ToolView> all() {
+    public List<ToolLine> all() {
+        Map<UUID, String> crews = shop.crews().stream().collect(Collectors.toMap(c -> c.id(), c -> c.name()));
         return tools.findAllByOrderByWantedByAscNameAsc().stream()
-                .map(this::view)
+                .map(t -> line(t, crews.get(t.crewId)))
                 .toList();
+    }
+
+    /** One tool, as a line. */
+    @Transactional(readOnly = true)
+    public ToolLine line(UUID id) {
+        ToolRow row = row(id);
+        return line(row, shop.crew(row.crewId).name());
+    }
+
+    private static ToolLine line(ToolRow t, String crew) {
+        return new ToolLine(
+                t.id,
+                t.name,
+                crew,
+                Trades.byKey(t.trade).orElseThrow().tool(),
+                t.wantedBy == null ? "" : t.wantedBy.toString(),
+                LayoutView.of(t.blade().layout()),
+                t.geometry.powered());
     }
 
     /** The tool as the core knows it. */
@@ -120,42 +144,48 @@ public class ToolService {
         return new CoreTool(
                 id,
                 row.name,
-                row.geometry(),
+                row.blade(),
                 Trades.byKey(row.trade).orElseThrow(),
                 Steels.byName(row.steel).orElseThrow(),
                 row.scratchUm == null ? OptionalDouble.empty() : OptionalDouble.of(row.scratchUm));
     }
 
     /**
-     * Writes down what a finished session left: bevels, width of the secondary, length, scratch.
+     * Writes down what a finished session left.
      *
-     * @param lostMm length that went
+     * @param after dimensions afterwards, by field
+     * @param honedWidthMm width of the honed facet it left
      */
     public void wear(
             UUID toolId,
             UUID sessionId,
-            double primaryDeg,
-            double lastDeg,
-            double secondaryWidthMm,
+            Map<String, Double> after,
+            double honedWidthMm,
             double lostMm,
             OptionalDouble scratchUm) {
         ToolRow row = row(toolId);
-        double before = row.usableLengthMm;
-        row.usableLengthMm = before - lostMm;
-        // What was typed no longer holds for what has worn; the edit form must not bring it back.
-        row.typed = new HashMap<>(row.typed);
-        row.typed.put("usableLength", Length.ofMm(row.usableLengthMm).toString());
-        if (secondaryWidthMm > 0) {
-            row.primaryDeg = primaryDeg;
-            row.secondaryDeg = lastDeg;
-            row.secondaryWidthMm = secondaryWidthMm;
-            row.typed.put("primary", Angle.ofDegrees(primaryDeg).toString());
-            row.typed.put("bevelLength", "");
-            row.typed.put("secondary", Angle.ofDegrees(lastDeg).toString());
-            row.typed.put("secondaryWidth", Length.ofMm(secondaryWidthMm).toString());
+        double before = row.blade().usable().mm();
+        Map<String, Double> worn = new TreeMap<>(row.dimensions);
+        if (after.isEmpty()) {
+            worn.put("usableLength", before - lostMm);
+        } else {
+            worn = new TreeMap<>(after);
         }
+        // What was typed no longer holds for what has worn; the edit form must not bring it back.
+        Map<String, String> typed = new TreeMap<>(row.typed);
+        typed.remove(ToolFormReader.BEVEL_LENGTH);
+        for (Dimension d : row.geometry.dimensions()) {
+            Double now = worn.get(d.field());
+            if (now == null) {
+                typed.remove(d.field());
+            } else if (!now.equals(row.dimensions.get(d.field())) || !typed.containsKey(d.field())) {
+                typed.put(d.field(), Numbers.plain(now, 4) + d.measure().unit());
+            }
+        }
+        row.dimensions = worn;
+        row.typed = typed;
         scratchUm.ifPresent(um -> row.scratchUm = um);
-        wears.save(new WearRow(toolId, sessionId, clock.instant(), before, row.usableLengthMm, secondaryWidthMm));
+        wears.save(new WearRow(toolId, sessionId, clock.instant(), before, worn.get("usableLength"), honedWidthMm));
     }
 
     /** What sessions took off a tool, oldest first. */
@@ -175,62 +205,21 @@ public class ToolService {
         ShopService.Named crew = read.form.choice(
                 "crewId", "The owner", in.crewId(), shop.findCrew(in.crewId()), "the crews of this shop");
         read.form.checks().orThrow();
-        FlatBackTool tool = read.geometry;
+        // A blade whose section cannot be cut is refused here rather than found out at every later stage.
+        ToolViews.section(read.blade);
         row.name = in.name().strip();
         row.crewId = crew.id();
         row.trade = read.trade.key();
         row.steel = read.steel.name();
-        row.widthMm = tool.width().mm();
-        row.thicknessMm = tool.thickness().mm();
-        row.usableLengthMm = tool.usableLength().mm();
-        row.retireLengthMm = tool.retireLength().mm();
-        row.primaryDeg = tool.primary().degrees();
-        row.secondaryDeg = tool.secondary().map(a -> a.degrees()).orElse(null);
-        row.secondaryWidthMm = tool.secondaryWidth().map(l -> l.mm()).orElse(null);
-        row.skewDeg = tool.skew().degrees();
+        row.geometry = read.trade.geometry();
+        row.dimensions = new TreeMap<>(read.blade.measures().values());
         row.note = Form.orEmpty(in.note());
         row.wantedBy = read.wantedBy;
         row.typed = read.typed;
     }
 
-    private static SectionView drawn(FlatBackTool tool) {
-        Section now = tool.secondary().isPresent()
-                ? FlatBackSection.withSecondary(
-                        tool.thickness(),
-                        tool.primary(),
-                        tool.secondary().get(),
-                        tool.secondaryWidth().orElseThrow(),
-                        DRAWN_BODY_MM)
-                : FlatBackSection.single(tool.thickness(), tool.primary(), DRAWN_BODY_MM);
-        return SectionView.of(List.of(now), List.of(now), List.of());
-    }
-
     private ToolView view(ToolRow t) {
-        Trade trade = Trades.byKey(t.trade).orElseThrow();
-        return new ToolView(
-                t.id,
-                t.name,
-                t.crewId,
-                shop.crew(t.crewId).name(),
-                t.trade,
-                trade.tool(),
-                trade.use(),
-                t.steel,
-                t.widthMm,
-                t.thicknessMm,
-                t.geometry().edgeLengthMm(),
-                t.usableLengthMm,
-                t.retireLengthMm,
-                t.primaryDeg,
-                t.secondaryDeg,
-                t.secondaryWidthMm,
-                t.skewDeg,
-                t.note,
-                t.wantedBy == null ? "" : t.wantedBy.toString(),
-                t.takenInAt.toString(),
-                t.typed,
-                drawn(t.geometry()),
-                t.version);
+        return ToolViews.tool(t, shop.crew(t.crewId).name());
     }
 
     interface Tools extends JpaRepository<ToolRow, UUID> {

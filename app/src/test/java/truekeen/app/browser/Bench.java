@@ -52,7 +52,7 @@ final class Bench {
     /** Does the step in hand, counting where strokes are counted, and goes on; gives its title. */
     String doStep() {
         String title = step();
-        if (counts("BEVEL") || counts("BACK")) {
+        if (counts("BEVEL") || counts("BACK") || counts("LEFT")) {
             browser.press("+10");
             browser.keys(" ");
             confirmed();

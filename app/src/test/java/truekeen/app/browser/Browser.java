@@ -118,7 +118,7 @@ public final class Browser implements AutoCloseable {
     /** Presses a button or follows a link by its words. */
     public Browser press(String words) {
         String has = "[normalize-space(.)=" + quoted(words) + " or @aria-label=" + quoted(words) + "]";
-        By by = By.xpath("//button" + has + " | //a" + has);
+        By by = By.xpath("//button" + has + " | //a" + has + " | //summary" + has);
         until("waiting to press “" + words + "”", d -> {
             WebElement element = d.findElements(by).stream()
                     .filter(e -> e.isDisplayed() && e.isEnabled())

@@ -38,19 +38,19 @@ class ChiselPathIT {
     }
 
     private static void takeIn(Browser browser) {
-        browser.open("/").see("Bench board").press("Take a tool in").see("from the side");
+        browser.open("/").see("Bench board").press("Take a tool in").see("each family has its own");
         browser.type("What it is called here", "20 mm firmer")
                 .choose("Whose it is", "boat shed")
                 .choose("Kind of tool, and its work", "bench chisel: general bench work")
                 .choose("Steel", "low-alloy tool steel")
-                .type("A width", "20 mm")
-                .type("B thickness at the heel", "3.4")
-                .type("C usable length", "3 1/2\"")
-                .type("D retire below", "20")
-                .type("or F bevel length", "8.04")
-                .type("G secondary angle", "30")
-                .type("H its width", "0.7");
-        browser.see("understood: 88.9 mm").see("a quarter millimetre").see("25.02°");
+                .type("A Width", "20 mm")
+                .type("B Thickness", "3.4")
+                .type("C Usable length", "3 1/2\"")
+                .type("D Retire at", "20")
+                .type("or bevel length", "8.04")
+                .type("F Secondary bevel, if any", "30")
+                .type("G Its width, if any", "0.7");
+        browser.see("understood: 88.9 mm").see("mm misread is").see("25.02°");
         browser.type("What the owner said", "Slipped off a bronze rove.");
         browser.press("Take it in, survey next").atPath(".*/survey$").see("This edge wants");
     }
@@ -81,7 +81,10 @@ class ChiselPathIT {
     }
 
     private static void plan(Browser browser) {
-        browser.see("The secondary").see("Step sheet").see("time at the bench").see("First estimate");
+        browser.see("The honed bevel")
+                .see("Step sheet")
+                .see("time at the bench")
+                .see("First estimate");
         assertThat(browser.text()).contains("bench grinder").contains("slow wet wheel");
         String byHand = browser.text();
         browser.pick("bench grinder")

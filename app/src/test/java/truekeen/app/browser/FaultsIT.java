@@ -81,19 +81,19 @@ class FaultsIT {
     @Test
     void whatIsTypedWrongIsSaidAtItsFieldAndOutlivesAReload() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            browser.open("/take-in").see("from the side");
+            browser.open("/take-in").see("each family has its own");
             browser.type("What it is called here", "<script>document.title='owned'</script>")
-                    .type("A width", "900 mm")
-                    .type("E primary angle", "120°")
-                    .type("C usable length", "12 parsecs");
+                    .type("A Width", "900 mm")
+                    .type("E Primary bevel", "120°")
+                    .type("C Usable length", "12 parsecs");
             browser.see("1 mm to 150 mm is allowed").see("5° to 60° is allowed").see("no length here");
             browser.press("Take it in, survey next").see("things to put right").see("is needed");
             browser.reload().see("1 mm to 150 mm is allowed");
-            assertThat(browser.typed("A width")).isEqualTo("900 mm");
-            assertThat(browser.typed("C usable length")).isEqualTo("12 parsecs");
+            assertThat(browser.typed("A Width")).isEqualTo("900 mm");
+            assertThat(browser.typed("C Usable length")).isEqualTo("12 parsecs");
             assertThat(browser.typed("What it is called here")).startsWith("<script>");
             assertThat(browser.driver().getTitle()).isEqualTo("True Keen");
-            browser.type("A width", "24").seeNoMore("1 mm to 150 mm is allowed");
+            browser.type("A Width", "24").seeNoMore("1 mm to 150 mm is allowed");
         }
     }
 

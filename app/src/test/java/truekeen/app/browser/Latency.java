@@ -23,6 +23,8 @@ public final class Latency {
         String board = send(base, "GET", "/api/v1/board", "");
         String chisel = id(board, "24 mm bench chisel");
         String slick = id(board, "38 mm paring slick");
+        String knife = id(board, "thin slicing knife");
+        String iron = id(board, "jack iron");
         // All are warmed before any is timed: the first must not pay for what the compiler does for all.
         for (boolean timed : new boolean[] {false, true}) {
             time(
@@ -31,6 +33,25 @@ public final class Latency {
                     "Angle, advice",
                     "/api/v1/tools/" + slick + "/angle/advice",
                     "{\"trade\":\"\",\"primary\":\"23\",\"last\":\"\",\"guideId\":\"\",\"name\":\"\",\"version\":0}");
+            time(
+                    timed,
+                    base,
+                    "Angle, two knives compared",
+                    "/api/v1/tools/" + knife + "/angle/advice",
+                    "{\"primary\":\"14\",\"otherPrimary\":\"15\",\"otherLast\":\"19\"}");
+            time(
+                    timed,
+                    base,
+                    "Angle, a cambered iron",
+                    "/api/v1/tools/" + iron + "/angle/advice",
+                    "{\"camber\":\"1.2\",\"shaving\":\"0.6\",\"strokes\":\"40\"}");
+            time(
+                    timed,
+                    base,
+                    "Survey, a knife with a chip",
+                    "/api/v1/tools/" + knife + "/survey/preview",
+                    "{\"findings\":[{\"kind\":\"CHIP\",\"from\":\"62\",\"to\":\"63\",\"depth\":\"0.2\",\"leave\":false}],"
+                            + "\"dullness\":\"DULL\"}");
             time(
                     timed,
                     base,

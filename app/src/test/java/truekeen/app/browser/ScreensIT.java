@@ -46,6 +46,10 @@ class ScreensIT {
             String slick = tool(browser, "38 mm paring slick");
             String chisel = tool(browser, "24 mm bench chisel");
             String done = tool(browser, "12 mm bench chisel");
+            String knife = tool(browser, "thin slicing knife");
+            String iron = tool(browser, "jack iron");
+            String axe = tool(browser, "felling axe");
+            String bar = tool(browser, "51 cm mower bar");
             browser.open("/").see("Go on at the bench");
             String session = (String)
                     browser.script("return document.querySelector(\"a[href^='/bench/']\").getAttribute('href')");
@@ -53,10 +57,15 @@ class ScreensIT {
                     new String[] {"/", "Bench board"},
                     new String[] {"/rack", "The rack"},
                     new String[] {"/kit", "Honing guides"},
-                    new String[] {"/take-in", "from the side"},
+                    new String[] {"/take-in", "each family has its own"},
+                    new String[] {"/house-rules", "At work now"},
                     new String[] {slick, "Set-up card"},
                     new String[] {slick + "/survey", "This edge wants"},
                     new String[] {slick + "/angle", "Projection for the secondary"},
+                    new String[] {knife + "/angle", "What happened before"},
+                    new String[] {iron + "/angle", "strokes across the iron"},
+                    new String[] {axe + "/take-in", "As you describe it"},
+                    new String[] {bar + "/survey", "This edge wants"},
                     new String[] {chisel + "/plan", "Step sheet"},
                     new String[] {session, "Undo"},
                     new String[] {done + "/test", "An edge is tested"},

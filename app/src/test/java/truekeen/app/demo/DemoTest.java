@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
@@ -58,6 +60,18 @@ class DemoTest extends ApiTest {
             before = entry.path("at").asText();
             assertThat(LocalDate.parse(before.substring(0, 10))).isBefore(LocalDate.of(2026, 5, 15));
         }
+    }
+
+    @Test
+    void everyFamilyOfGeometryStandsOnTheRack() {
+        Set<String> families = new HashSet<>();
+        for (JsonNode t : get("/api/v1/board").body().path("tools")) {
+            families.add(get("/api/v1/tools/" + t.path("toolId").asText())
+                    .body()
+                    .path("geometry")
+                    .asText());
+        }
+        assertThat(families).hasSize(19);
     }
 
     @Test

@@ -51,7 +51,7 @@ class EveryInputCountsTest extends ApiTest {
     })
     void whatIsTakenDownAtTheDoor(String field, String value) {
         ObjectNode other = chisel();
-        other.put(field, value);
+        typed(other, field, value);
         ObjectNode survey = survey();
         survey.put("dullness", "LIGHT_VISIBLE");
         mark(survey, "CHIP", "5", "6", "0.5");

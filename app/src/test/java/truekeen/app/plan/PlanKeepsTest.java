@@ -124,7 +124,7 @@ class PlanKeepsTest extends ApiTest {
     @Test
     void aToolAtItsEndGetsNoPlanAndTheReason() {
         ObjectNode stub = chisel();
-        stub.put("usableLength", "21").put("retireLength", "20.5");
+        typed(typed(stub, "usableLength", "21"), "retireLength", "20.5");
         String tool = takeIn(stub);
         ObjectNode survey = survey();
         mark(survey, "CHIP", "8", "9", "0.9");

@@ -22,18 +22,18 @@ class BadInputTest extends ApiTest {
                 "width|900 mm|1 mm to 150 mm",
                 "width|24 kg|no length",
                 "width|1,500|two ways",
-                "width|''|Type a length",
+                "width|''|Width is needed",
                 "thickness|<script>alert(1)</script>|does not read",
                 "usableLength|99999999999999999999|believable",
                 "retireLength|95|less than the usable length",
                 "primary|120°|5° to 60°",
-                "primary|''|primary angle",
+                "primary|''|Primary bevel is needed",
                 "secondary|20|steeper than the primary",
                 "secondary|25 mm|does not read as an angle",
                 "secondaryWidth|40|believable",
                 "secondaryWidth|''|or neither",
                 "steel|unobtainium|not one of",
-                "trade|axe / felling|not one of",
+                "trade|spoon / eating|not one of",
                 "crewId|nobody|not one of",
                 "crewId|''|needed",
                 "name|''|needed",
@@ -42,7 +42,7 @@ class BadInputTest extends ApiTest {
             })
     void everyFieldOfTheDoorSaysWhatIsWrong(String field, String typed, String says) {
         ObjectNode form = chisel();
-        form.put(field, typed);
+        typed(form, field, typed);
         Answer answer = post("/api/v1/tools", form);
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.messageAt(field)).contains(says);
@@ -52,7 +52,7 @@ class BadInputTest extends ApiTest {
     @Test
     void allFaultsAreToldAtOnce() {
         ObjectNode form = chisel();
-        form.put("width", "-1").put("primary", "abc").put("name", "");
+        typed(typed(typed(form, "width", "-1"), "primary", "abc"), "name", "");
         Answer answer = post("/api/v1/tools", form);
         assertThat(answer.body().path("errors")).hasSizeGreaterThanOrEqualTo(3);
     }
@@ -102,7 +102,7 @@ class BadInputTest extends ApiTest {
     void aTextTheDatabaseCannotHoldIsRefusedInWords() {
         for (String field : new String[] {"name", "note", "bevelLength"}) {
             ObjectNode form = chisel();
-            form.put(field, "nul \u0000 character");
+            typed(form, field, "nul \u0000 character");
             Answer answer = post("/api/v1/tools", form);
             assertThat(answer.status()).isEqualTo(400);
             assertThat(answer.body().path("detail").asText()).contains("NUL");
@@ -170,11 +170,21 @@ class BadInputTest extends ApiTest {
     void aGuideWhoseRollerFoulsTheBladeIsRefusedWithTheReason() {
         kit();
         ObjectNode thick = chisel();
-        thick.put("thickness", "9");
-        thick.put("secondary", "").put("secondaryWidth", "");
+        typed(thick, "thickness", "9");
+        typed(typed(thick, "secondary", ""), "secondaryWidth", "");
         String tool = takeIn(thick);
-        Answer answer = post("/api/v1/tools/" + tool + "/setups", angle());
+        ObjectNode form = angle();
+        form.put(
+                "guideId",
+                get("/api/v1/kit").body().path("guides").get(0).path("id").asText());
+        Answer answer = post("/api/v1/tools/" + tool + "/setups", form);
         assertThat(answer.messageAt("guideId")).contains("fouls");
+        // where no guide clears and none was asked for, it is held by hand
+        assertThat(post("/api/v1/tools/" + tool + "/setups", angle())
+                        .body()
+                        .path("guide")
+                        .asText())
+                .isEqualTo("by hand");
     }
 
     @Test

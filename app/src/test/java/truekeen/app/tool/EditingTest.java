@@ -14,23 +14,22 @@ class EditingTest extends ApiTest {
     @Test
     void keepsWhatWasTypedAndWhatItMeans() {
         ObjectNode form = chisel();
-        form.put("width", "1 1/2\"")
-                .put("thickness", "125 thou")
-                .put("primary", "")
-                .put("bevelLength", "7.5");
-        form.put("secondary", "").put("secondaryWidth", "");
+        typed(typed(typed(form, "width", "1 1/2\""), "thickness", "125 thou"), "primary", "");
+        typed(typed(typed(form, "bevelLength", "7.5"), "secondary", ""), "secondaryWidth", "");
         JsonNode tool = get("/api/v1/tools/" + takeIn(form)).body();
-        assertThat(tool.path("widthMm").asDouble()).isCloseTo(38.1, within(1e-9));
+        assertThat(tool.path("edgeLengthMm").asDouble()).isCloseTo(38.1, within(1e-9));
         assertThat(tool.path("typed").path("width").asText()).isEqualTo("1 1/2\"");
-        assertThat(tool.path("thicknessMm").asDouble()).isCloseTo(3.175, within(1e-9));
+        assertThat(tool.path("measures")).anySatisfy(m -> {
+            assertThat(m.path("field").asText()).isEqualTo("thickness");
+            assertThat(m.path("value").asText()).isEqualTo("3.175 mm");
+        });
         assertThat(tool.path("primaryDeg").asDouble()).isBetween(25.0, 25.1);
     }
 
     @Test
     void thePreviewEchoesWhatItUnderstood() {
         ObjectNode form = chisel();
-        form.put("width", "1/2 in").put("primary", "");
-        form.put("bevelLength", "7.6");
+        typed(typed(typed(form, "width", "1/2 in"), "primary", ""), "bevelLength", "7.6");
         JsonNode preview = post("/api/v1/take-in/preview", form).body();
         assertThat(preview.path("echoes").toString()).contains("12.7 mm", "from the bevel's length");
         assertThat(preview.path("remark").asText()).contains("chord");

@@ -41,6 +41,11 @@ public enum MessageCode {
                     + " flat or hollow."),
     RULE_REACH(
             "A rule {low} thick cannot lift the back over {value}: the reach must be longer than the rule is thick."),
+    NOT_WHOLE("“{value}” is not a whole number."),
+    POWERED_FIRST(
+            "The machine must be isolated, blocked and recorded as safe before its blade is planned or worked. That record is not kept here yet, so nothing is planned."),
+    NOT_FOR_A_GUIDE("A roller guide does not hold a {what}: hold it by hand."),
+    HOLLOW_NEEDS_WHEEL("Give the diameter of the wheel that is to grind it hollow."),
     NOT_OF_THIS_FAMILY("A {what} has no “{value}” to measure."),
     OPERATION_REFUSED("{value} is not for a {what}: {reason}."),
     PRIMARY_MISSING("Give the primary angle, or the length of the bevel measured along its face."),

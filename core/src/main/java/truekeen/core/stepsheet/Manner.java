@@ -2,7 +2,9 @@ package truekeen.core.stepsheet;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import truekeen.core.section.TargetBevel;
+import truekeen.core.setup.PlaneSetting;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.GeometryKind;
 
@@ -16,6 +18,7 @@ import truekeen.core.tool.GeometryKind;
  * @param back whether it has a back that is worked
  * @param angleWords words that say how its angle is measured
  * @param guide the guide that holds it; empty where it is held by hand
+ * @param camber the camber an iron is to have, if any
  */
 public record Manner(
         String ground,
@@ -24,10 +27,17 @@ public record Manner(
         String other,
         boolean back,
         String angleWords,
-        Optional<String> guide) {
+        Optional<String> guide,
+        Optional<PlaneSetting.Camber> camber) {
+
+    /** The manner of a family that is not cambered. */
+    public static Manner of(GeometryKind kind, TargetBevel target, Optional<String> guide) {
+        return of(kind, target, guide, Optional.empty());
+    }
 
     /** The manner of a family. */
-    public static Manner of(GeometryKind kind, TargetBevel target, Optional<String> guide) {
+    public static Manner of(
+            GeometryKind kind, TargetBevel target, Optional<String> guide, Optional<PlaneSetting.Camber> camber) {
         boolean both = kind.convention() == Convention.PER_SIDE || kind == GeometryKind.TURNSCREW;
         boolean single = kind == GeometryKind.SINGLE_BEVEL_KNIFE;
         String honed = single
@@ -40,7 +50,17 @@ public record Manner(
                 both ? "the other side" : "the back",
                 kind.back(),
                 kind.convention().words(),
-                guide);
+                guide,
+                camber);
+    }
+
+    /** How strokes are shared over a cambered edge, in words; empty on a straight one. */
+    String stations(int strokes, boolean shapes) {
+        return camber.map(c -> (shapes ? c.shapingStrokes(strokes) : PlaneSetting.refiningStrokes(strokes))
+                        .stream()
+                                .map(String::valueOf)
+                                .collect(Collectors.joining(", ", " Camber: left corner to right, ", " strokes.")))
+                .orElse("");
     }
 
     /** The sides that the burr is taken off on. */

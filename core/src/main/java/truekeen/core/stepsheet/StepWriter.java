@@ -48,10 +48,11 @@ final class StepWriter {
                 manner.worked(),
                 manner.eachSide(leg.wholeStrokes()),
                 leg.seconds(),
-                shapes
-                        ? "Even scratches over the whole bevel right to the edge, then a burr you can feel on "
-                                + manner.other() + "."
-                        : "The scratches of the stone before are gone; the burr still runs end to end, finer.",
+                (shapes
+                                ? "Even scratches over the whole bevel right to the edge, then a burr you can feel on "
+                                        + manner.other() + "."
+                                : "The scratches of the stone before are gone; the burr still runs end to end, finer.")
+                        + manner.stations(leg.wholeStrokes(), shapes),
                 shapes
                         ? "Is there a burr along the whole edge, end to end?"
                         : "Are the old scratches gone and is the burr still unbroken?",

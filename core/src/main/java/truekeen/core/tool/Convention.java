@@ -7,7 +7,7 @@ public enum Convention {
     /** From the flat back: chisels, irons, blades with one bevel. */
     FROM_BACK("from back", "from the back"),
     /** From the mid-plane, the same on both sides: knives, axes. */
-    PER_SIDE("per side", "a side, from the mid-plane");
+    PER_SIDE("per side", "per side, from the mid-plane");
 
     private final String key;
     private final String words;

@@ -11,7 +11,7 @@ import java.util.List;
 /** The dimensions each family is asked for at the door: its own and no others. Ranges are workshop priors. */
 final class Dimensions {
     private static final Dimension WIDTH =
-            length("width", "Width", 0.5, 150, "Across the blade at the edge, with a caliper.");
+            length("width", "Width", 1, 150, "Across the blade at the edge, with a caliper.");
     private static final Dimension THICKNESS =
             length("thickness", "Thickness", 0.5, 25, "Of the blade, where the bevel ends (its heel).");
     private static final Dimension USABLE = length(
@@ -144,7 +144,7 @@ final class Dimensions {
             BEVEL,
             length("faceHollow", "Face hollow", 0, 3, "Depth of the hollow in the sliding face; 0 if flat."));
     static final List<Dimension> TURNSCREW = List.of(
-            WIDTH,
+            length("width", "Width", 0.4, 40, "Across the tip, with a caliper."),
             length("tipThickness", "Tip thickness", 0.15, 5, "Between the faces, at the very end."),
             length("thickness", "Blade thickness", 0.3, 12, "Behind the ground faces."),
             USABLE,

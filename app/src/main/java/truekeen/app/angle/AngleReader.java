@@ -1,0 +1,236 @@
+package truekeen.app.angle;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import truekeen.app.angle.AngleRecords.AngleForm;
+import truekeen.app.kit.KitRecords.GuideView;
+import truekeen.app.kit.KitService;
+import truekeen.app.platform.Form;
+import truekeen.app.survey.SurveyService.Advised;
+import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.angle.AngleChoice;
+import truekeen.core.angle.AngleHabits;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.rule.HouseRules;
+import truekeen.core.section.HollowGrind;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.setup.PlaneSetting;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Operation;
+import truekeen.core.tool.PlaneIron;
+import truekeen.core.tool.Trade;
+
+/** Reads what is asked at the angle stage; what is left empty is taken from the advice. */
+final class AngleReader {
+    /** Held by hand, without a guide. */
+    static final String HAND = "HAND";
+
+    final Form form = new Form();
+    final Trade trade;
+    final HouseRules rules;
+    final AngleChoice advised;
+    /** The bevels asked for, or null while something in them is wrong. */
+    final TargetBevel target;
+    /** A second pair of bevels to compare, or null where none is asked for. */
+    final TargetBevel other;
+    /** Camber of an iron, where it is to have one. */
+    final Optional<PlaneSetting.Camber> camber;
+
+    private final CoreTool tool;
+    private final Blade blade;
+    private final AngleForm in;
+
+    AngleReader(CoreTool tool, Trade trade, Advised advised, HouseRules rules, AngleForm in) {
+        this.tool = tool;
+        this.blade = tool.geometry();
+        this.trade = trade;
+        this.rules = rules;
+        this.advised = advised.choice();
+        this.in = in;
+        Angle primary = given("primary", in.primary()).orElse(blank(in.primary()) ? this.advised.primary() : null);
+        // A primary that was typed carries its step with it, unless the last bevel was typed too.
+        Angle last = given("last", in.last()).orElse(blank(in.last()) && primary != null ? lastFor(primary) : null);
+        Optional<Angle> back = back();
+        Optional<Length> wheel = wheel();
+        range("primary", "A primary angle", primary);
+        range("last", "A last bevel", last);
+        this.target = target(primary, last, back, wheel, "last");
+        this.other = other(back, wheel);
+        this.camber = camber();
+    }
+
+    private Optional<Angle> given(String field, String text) {
+        return form.angleIfAny(field, text);
+    }
+
+    private static boolean blank(String text) {
+        return Form.blank(text);
+    }
+
+    private void range(String field, String what, Angle angle) {
+        boolean noApex = !trade.hasApex();
+        form.checks().within(field, what, angle == null ? null : angle.degrees(), noApex ? 0 : 4, 80, "°");
+    }
+
+    private TargetBevel target(
+            Angle primary, Angle last, Optional<Angle> back, Optional<Length> wheel, String lastField) {
+        if (!form.checks().clean() || primary == null || last == null) {
+            return null;
+        }
+        TargetBevel target = form.checks().attempt(() -> {
+            try {
+                if (last.compareTo(primary) > 0) {
+                    blade.kind().require(Operation.SECONDARY, lastField);
+                }
+                return new TargetBevel(primary, last, back, wheel);
+            } catch (RefusedException refused) {
+                throw refused.at(lastField);
+            }
+        });
+        if (target != null && blade instanceof PlaneIron iron) {
+            iron.checkClearance(target.last(), back.orElse(Angle.ZERO), lastField, form.checks());
+        }
+        return form.checks().clean() ? target : null;
+    }
+
+    private TargetBevel other(Optional<Angle> back, Optional<Length> wheel) {
+        if (blank(in.otherPrimary()) && blank(in.otherLast())) {
+            return null;
+        }
+        Angle primary = given("otherPrimary", in.otherPrimary())
+                .orElse(blank(in.otherPrimary()) && target != null ? target.primary() : null);
+        Angle last = given("otherLast", in.otherLast())
+                .orElse(blank(in.otherLast()) && primary != null ? lastFor(primary) : null);
+        range("otherPrimary", "A primary angle", primary);
+        range("otherLast", "A last bevel", last);
+        return target(primary, last, back, wheel, "otherLast");
+    }
+
+    /** The last bevel that goes with a primary: its advised step, more where the steel asks for it. */
+    private Angle lastFor(Angle primary) {
+        Angle kept = primary.plus(advised.step());
+        if (advised.step().radians() == 0) {
+            return kept;
+        }
+        Angle most = primary.plus(trade.stepMax());
+        return advised.floor()
+                .filter(f -> kept.compareTo(f) < 0)
+                .map(f -> Angle.min(f, most))
+                .orElse(kept);
+    }
+
+    private Optional<Angle> back() {
+        Optional<Angle> ruled = thinRule();
+        if (ruled.isPresent()) {
+            return ruled;
+        }
+        if (blank(in.backBevel())) {
+            return blade.backBevel();
+        }
+        Optional<Angle> typed = given("backBevel", in.backBevel()).filter(a -> a.radians() != 0);
+        typed.ifPresent(a -> {
+            form.checks().attempt(() -> {
+                blade.kind().require(Operation.BACK_BEVEL, "backBevel");
+                return a;
+            });
+            form.checks().within("backBevel", "A back bevel", a.degrees(), 0.05, 40, "°");
+        });
+        return typed;
+    }
+
+    private Optional<Angle> thinRule() {
+        if (blank(in.ruleThickness()) && blank(in.ruleReach())) {
+            return Optional.empty();
+        }
+        Length thickness = form.length("ruleThickness", in.ruleThickness());
+        Length reach = form.length("ruleReach", in.ruleReach());
+        if (thickness == null || reach == null) {
+            return Optional.empty();
+        }
+        return Optional.ofNullable(form.checks().attempt(() -> {
+            blade.kind().require(Operation.BACK_BEVEL, "ruleThickness");
+            return PlaneSetting.thinRule(thickness, reach);
+        }));
+    }
+
+    private Optional<Length> wheel() {
+        boolean house = rules.angleHabits(blade.kind()).form() == AngleHabits.Form.HOLLOW;
+        if (blank(in.wheelDiameter())) {
+            if (house && blade.wheel().isEmpty()) {
+                form.checks().refuse(Refusal.of(MessageCode.HOLLOW_NEEDS_WHEEL, "wheelDiameter", ""));
+            }
+            return blade.wheel();
+        }
+        Optional<Length> typed =
+                form.lengthIfAny("wheelDiameter", in.wheelDiameter()).filter(w -> w.mm() != 0);
+        typed.ifPresent(w -> {
+            form.checks().attempt(() -> {
+                blade.kind().require(Operation.HOLLOW, "wheelDiameter");
+                Angle chord = given("primary", in.primary()).orElse(advised.primary());
+                Double thickness = blade.measures().values().get("thickness");
+                return thickness == null ? w : new HollowGrind(Length.ofMm(thickness), w, chord).wheel();
+            });
+        });
+        return typed;
+    }
+
+    private Optional<PlaneSetting.Camber> camber() {
+        if (!(blade instanceof PlaneIron iron)) {
+            return Optional.empty();
+        }
+        if (!blank(in.camber())) {
+            Optional<Length> typed = form.lengthIfAny("camber", in.camber()).filter(c -> c.mm() != 0);
+            return typed.flatMap(c -> Optional.ofNullable(form.checks().attempt(() -> {
+                blade.kind().require(Operation.CAMBER, "camber");
+                return new PlaneSetting.Camber(iron.width(), iron.bed(), c);
+            })));
+        }
+        boolean usual = rules.cambers() && blade.kind().allows(Operation.CAMBER) && trade.camberMm() > 0;
+        double most = iron.width().mm() / 2 * iron.bed().sin();
+        return usual && trade.camberMm() <= most
+                ? Optional.of(new PlaneSetting.Camber(iron.width(), iron.bed(), Length.ofMm(trade.camberMm())))
+                : Optional.empty();
+    }
+
+    /** The guide asked for; where none was, the first that clears the blade, and none for what no guide can hold. */
+    Optional<GuideView> guide(List<GuideView> guides) {
+        boolean fits = guided(blade);
+        if (HAND.equals(in.guideId()) || (blank(in.guideId()) && !fits)) {
+            return Optional.empty();
+        }
+        if (blank(in.guideId())) {
+            return guides.stream()
+                    .filter(g -> KitService.core(g).clears(thickness()))
+                    .findFirst();
+        }
+        GuideView guide = form.choice(
+                "guideId",
+                "A honing guide in the kit",
+                in.guideId(),
+                guides.stream()
+                        .filter(g -> g.id().toString().equals(in.guideId()))
+                        .findFirst(),
+                guides.stream().map(GuideView::name).collect(Collectors.joining(", ")));
+        if (guide != null && !fits) {
+            form.checks()
+                    .refuse(Refusal.of(MessageCode.NOT_FOR_A_GUIDE, "guideId", guide.name())
+                            .with("what", blade.kind().key()));
+            return Optional.empty();
+        }
+        return Optional.ofNullable(guide);
+    }
+
+    /** Whether a roller guide can grip a blade by a flat back and a square or skewed end. */
+    static boolean guided(Blade blade) {
+        return blade.kind().square() && blade.kind().back();
+    }
+
+    Length thickness() {
+        return Length.ofMm(tool.geometry().measures().values().getOrDefault("thickness", 0.0));
+    }
+}

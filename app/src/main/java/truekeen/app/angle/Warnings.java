@@ -1,0 +1,51 @@
+package truekeen.app.angle;
+
+import java.util.ArrayList;
+import java.util.List;
+import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.angle.AngleChoice;
+import truekeen.core.quantity.Angle;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.setup.PlaneSetting;
+import truekeen.core.tool.PlaneIron;
+import truekeen.core.tool.Trade;
+
+/** What to know before going on with a pair of bevels. */
+final class Warnings {
+    private static final double SLACK_DEG = 1e-6;
+
+    private Warnings() {}
+
+    static List<String> of(CoreTool tool, Trade trade, AngleChoice advised, TargetBevel target) {
+        List<String> warnings = new ArrayList<>();
+        if (target == null) {
+            return warnings;
+        }
+        String words = tool.geometry().kind().convention().words();
+        advised.floor()
+                .filter(f -> target.last().degrees() < f.degrees() - SLACK_DEG)
+                .ifPresent(f -> warnings.add(tool.steel().name() + " is not known to hold an edge below " + f + " "
+                        + words + ". A light paring tool may go there knowingly."));
+        if (target.primary().degrees() < trade.primaryLow().degrees() - SLACK_DEG
+                || target.primary().degrees() > trade.primaryHigh().degrees() + SLACK_DEG) {
+            warnings.add("A primary of " + target.primary() + " is outside what this work usually wants, "
+                    + trade.primaryLow() + " to " + trade.primaryHigh() + ".");
+        }
+        Angle step = target.last().minus(target.primary());
+        if (trade.stepMax().radians() > 0 && step.degrees() > trade.stepMax().degrees() + SLACK_DEG) {
+            warnings.add("A step of " + step + " is more than the usual most, " + trade.stepMax() + ".");
+        }
+        if (tool.geometry() instanceof PlaneIron iron) {
+            clearance(iron, target, warnings);
+        }
+        return warnings;
+    }
+
+    private static void clearance(PlaneIron iron, TargetBevel target, List<String> warnings) {
+        Angle left = iron.clearance(target.last(), target.back().orElse(Angle.ZERO));
+        if (left.degrees() < PlaneSetting.LEAST_CLEARANCE.degrees() - SLACK_DEG) {
+            warnings.add("Only " + left + " of clearance is left under the iron. Below " + PlaneSetting.LEAST_CLEARANCE
+                    + " the heel rubs as the edge wears.");
+        }
+    }
+}

@@ -1,0 +1,33 @@
+package truekeen.app.houserule;
+
+import java.util.List;
+
+/** What the house rules show and take. */
+public final class HouseRuleRecords {
+    private HouseRuleRecords() {}
+
+    /** One school. */
+    public record RuleOptionView(String key, String words, String why) {}
+
+    /**
+     * One rule.
+     *
+     * @param shop the school the shop goes by
+     * @param tool the school this tool is excepted to, or empty
+     * @param actsNow whether it changes results already
+     */
+    public record RuleView(
+            String rule,
+            String question,
+            String changes,
+            boolean actsNow,
+            List<RuleOptionView> options,
+            String shop,
+            String tool) {}
+
+    /** All rules, for the shop or for one tool; the tool's name is empty for the shop. */
+    public record RulesView(String toolName, List<RuleView> rules) {}
+
+    /** A choice; an empty one goes back to the usual, or for a tool to the shop's. */
+    public record RuleForm(String rule, String choice) {}
+}

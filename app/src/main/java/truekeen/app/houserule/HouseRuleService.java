@@ -1,0 +1,146 @@
+package truekeen.app.houserule;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.houserule.HouseRuleRecords.RuleForm;
+import truekeen.app.houserule.HouseRuleRecords.RuleOptionView;
+import truekeen.app.houserule.HouseRuleRecords.RuleView;
+import truekeen.app.houserule.HouseRuleRecords.RulesView;
+import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolService;
+import truekeen.core.rule.HouseRule;
+import truekeen.core.rule.HouseRules;
+
+/** Keeps what the shop picked and what single tools are excepted to. */
+@Service
+@Transactional
+public class HouseRuleService {
+    private final Rules rules;
+    private final ToolService tools;
+
+    HouseRuleService(Rules rules, ToolService tools) {
+        this.rules = rules;
+        this.tools = tools;
+    }
+
+    /** The rules that hold for a tool. */
+    @Transactional(readOnly = true)
+    public HouseRules core(UUID toolId) {
+        Map<HouseRule, String> shop = new EnumMap<>(HouseRule.class);
+        Map<HouseRule, String> tool = new EnumMap<>(HouseRule.class);
+        for (Rule row : rules.holding(toolId)) {
+            HouseRule.byName(row.rule).ifPresent(r -> (row.toolId == null ? shop : tool).put(r, row.choice));
+        }
+        return new HouseRules(shop).with(tool);
+    }
+
+    /** All rules as the shop goes by them. */
+    @Transactional(readOnly = true)
+    public RulesView ofShop() {
+        return view("", picks(null), Map.of());
+    }
+
+    /** All rules as they hold for a tool, its exceptions marked. */
+    @Transactional(readOnly = true)
+    public RulesView ofTool(UUID toolId) {
+        return view(tools.core(toolId).name(), picks(null), picks(toolId));
+    }
+
+    /** Picks a school for the shop, or for one tool; an empty choice takes the pick back. */
+    RulesView pick(UUID toolId, RuleForm in) {
+        Form form = new Form();
+        HouseRule rule = form.choice(
+                "rule",
+                "A house rule",
+                in.rule(),
+                HouseRule.byName(Form.orEmpty(in.rule())),
+                Arrays.stream(HouseRule.values()).map(Enum::name).collect(Collectors.joining(", ")));
+        boolean back = Form.blank(in.choice());
+        if (rule != null && !back) {
+            form.choice(
+                    "choice",
+                    rule.question(),
+                    in.choice(),
+                    rule.option(in.choice()),
+                    rule.options().stream().map(HouseRule.Option::key).collect(Collectors.joining(", ")));
+        }
+        form.checks().orThrow();
+        if (toolId != null) {
+            tools.core(toolId);
+        }
+        if (back) {
+            rules.takeBack(toolId, rule.name());
+        } else {
+            rules.put(UUID.randomUUID(), toolId, rule.name(), in.choice());
+        }
+        return toolId == null ? ofShop() : ofTool(toolId);
+    }
+
+    private Map<HouseRule, String> picks(UUID toolId) {
+        Map<HouseRule, String> picks = new EnumMap<>(HouseRule.class);
+        rules.findAll().stream()
+                .filter(r -> java.util.Objects.equals(r.toolId, toolId))
+                .forEach(r -> HouseRule.byName(r.rule).ifPresent(rule -> picks.put(rule, r.choice)));
+        return picks;
+    }
+
+    private static RulesView view(String name, Map<HouseRule, String> shop, Map<HouseRule, String> tool) {
+        List<RuleView> all = Arrays.stream(HouseRule.values())
+                .map(r -> new RuleView(
+                        r.name(),
+                        r.question(),
+                        r.changes(),
+                        r.actsNow(),
+                        r.options().stream()
+                                .map(o -> new RuleOptionView(o.key(), o.words(), o.why()))
+                                .toList(),
+                        Optional.ofNullable(shop.get(r)).orElse(r.usual().key()),
+                        tool.getOrDefault(r, "")))
+                .toList();
+        return new RulesView(name, all);
+    }
+
+    @Entity(name = "house_rule")
+    static class Rule {
+        @Id
+        UUID id;
+
+        UUID toolId;
+        String rule;
+        String choice;
+
+        protected Rule() {}
+    }
+
+    interface Rules extends JpaRepository<Rule, UUID> {
+        @Query(value = "select * from house_rule where tool_id is null or tool_id = :toolId", nativeQuery = true)
+        List<Rule> holding(UUID toolId);
+
+        // One statement, so that two screens that pick at once leave one pick and not a clash.
+        @Modifying
+        @Query(
+                value = "insert into house_rule (id, tool_id, rule, choice) values (:id, cast(:toolId as uuid), :rule,"
+                        + " :choice) on conflict (tool_id, rule) do update set choice = excluded.choice",
+                nativeQuery = true)
+        void put(UUID id, UUID toolId, String rule, String choice);
+
+        @Modifying
+        @Query(
+                value = "delete from house_rule where tool_id is not distinct from cast(:toolId as uuid)"
+                        + " and rule = :rule",
+                nativeQuery = true)
+        void takeBack(UUID toolId, String rule);
+    }
+}

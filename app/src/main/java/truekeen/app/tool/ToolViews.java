@@ -1,0 +1,111 @@
+package truekeen.app.tool;
+
+import java.util.Arrays;
+import java.util.List;
+import truekeen.app.platform.SectionView;
+import truekeen.app.tool.ToolRecords.DimensionView;
+import truekeen.app.tool.ToolRecords.FamilyView;
+import truekeen.app.tool.ToolRecords.LayoutView;
+import truekeen.app.tool.ToolRecords.MeasureView;
+import truekeen.app.tool.ToolRecords.RefusedView;
+import truekeen.app.tool.ToolRecords.SteelView;
+import truekeen.app.tool.ToolRecords.TakeInChoices;
+import truekeen.app.tool.ToolRecords.ToolView;
+import truekeen.app.tool.ToolRecords.TradeView;
+import truekeen.core.message.Numbers;
+import truekeen.core.steel.Steels;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Dimension;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Operation;
+import truekeen.core.tool.Trade;
+import truekeen.core.tool.Trades;
+
+/** Tools and families, for the screens. */
+final class ToolViews {
+    private static final TakeInChoices CHOICES = new TakeInChoices(
+            Trades.all().stream().map(ToolViews::trade).toList(),
+            Arrays.stream(GeometryKind.values()).map(ToolViews::family).toList(),
+            Steels.all().stream()
+                    .map(s -> new SteelView(s.name(), s.examples(), s.hardness(), s.note()))
+                    .toList());
+
+    private ToolViews() {}
+
+    static TakeInChoices choices() {
+        return CHOICES;
+    }
+
+    static TradeView trade(Trade t) {
+        return new TradeView(t.key(), t.tool(), t.use(), t.geometry().name(), t.note());
+    }
+
+    private static FamilyView family(GeometryKind kind) {
+        return new FamilyView(
+                kind.name(),
+                kind.convention().words(),
+                kind.dimensions().stream()
+                        .map(d -> new DimensionView(
+                                d.field(), d.label(), d.measure().name(), d.needed(), d.where()))
+                        .toList(),
+                kind.bevelSpans().isPresent(),
+                kind.back(),
+                kind.square(),
+                kind.powered(),
+                kind.allowed().stream().map(Operation::words).toList(),
+                refused(kind));
+    }
+
+    private static List<RefusedView> refused(GeometryKind kind) {
+        return kind.refused().entrySet().stream()
+                .map(e -> new RefusedView(e.getKey().words(), e.getValue()))
+                .toList();
+    }
+
+    static ToolView tool(ToolRow t, String crew) {
+        Trade trade = Trades.byKey(t.trade).orElseThrow();
+        Blade blade = t.blade();
+        return new ToolView(
+                t.id,
+                t.name,
+                t.crewId,
+                crew,
+                t.trade,
+                trade.tool(),
+                trade.use(),
+                t.steel,
+                blade.kind().name(),
+                blade.kind().convention().words(),
+                blade.kind().dimensions().stream()
+                        .filter(d -> t.dimensions.containsKey(d.field()))
+                        .map(d -> measure(d, t.dimensions.get(d.field())))
+                        .toList(),
+                blade.edgeLengthMm(),
+                blade.usable().mm(),
+                blade.retire().mm(),
+                blade.primary().degrees(),
+                blade.lastBevel().degrees(),
+                blade.included().degrees(),
+                LayoutView.of(blade.layout()),
+                refused(blade.kind()),
+                blade.kind().allowed().stream().map(Operation::words).toList(),
+                blade.kind().back(),
+                blade.kind().square(),
+                blade.kind().powered(),
+                t.note,
+                t.wantedBy == null ? "" : t.wantedBy.toString(),
+                t.takenInAt.toString(),
+                t.typed,
+                SectionDrawing.of(blade),
+                t.version);
+    }
+
+    private static MeasureView measure(Dimension d, double value) {
+        return new MeasureView(
+                d.field(), d.label(), Numbers.plain(value, 3) + d.measure().unit());
+    }
+
+    static SectionView section(Blade blade) {
+        return SectionDrawing.of(blade);
+    }
+}

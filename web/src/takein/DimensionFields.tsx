@@ -1,0 +1,67 @@
+import { Notice } from '../ui/Notice'
+import { Field } from '../ui/Field'
+import { letters, type Family } from './dimensions'
+
+interface Props {
+  family: Family
+  typed: Record<string, string>
+  onChange: (typed: Record<string, string>) => void
+  echo: (field: string) => string | undefined
+  fault: (field: string) => string | undefined
+  /** Whether saving was tried: then empty fields are blamed too. */
+  tried: boolean
+}
+
+/** The dimensions of a family and no others, lettered like the drawing. */
+export function DimensionFields({ family, typed, onChange, echo, fault, tried }: Props) {
+  const letter = letters(family)
+  const put = (field: string) => (value: string) => onChange({ ...typed, [field]: value })
+  const blame = (field: string) => (typed[field] || tried ? fault(field) : undefined)
+  return (
+    <>
+      <p className="quiet">Angles are {family.convention}.</p>
+      <div className="grid grid-cols-2 gap-3">
+        {family.dimensions.map((d) => (
+          <Field
+            key={d.field}
+            label={`${letter[d.field]}  ${d.label}${d.needed ? '' : ', if any'}`}
+            value={typed[d.field] ?? ''}
+            onChange={put(d.field)}
+            echo={echo(d.field)}
+            error={blame(d.field)}
+            hint={d.where}
+          />
+        ))}
+        {family.bevelLength && !typed.primary && (
+          <Field
+            label="or bevel length"
+            value={typed.bevelLength ?? ''}
+            onChange={put('bevelLength')}
+            echo={echo('bevelLength')}
+            error={blame('bevelLength')}
+            hint="Along the face of the bevel: gives its angle."
+          />
+        )}
+      </div>
+      {family.powered && (
+        <Notice kind="warn">
+          Isolate the machine before touching its blade: spark lead off, battery or key out, plug pulled;
+          block the blade; gloves. The maker’s manual comes first.
+        </Notice>
+      )}
+      <details className="rule-t pt-2">
+        <summary className="min-h-11 cursor-pointer flex items-center underline underline-offset-4">
+          What may be done to it, and what may not
+        </summary>
+        <p className="pt-1">May: {family.allowed.join(', ')}.</p>
+        <ul className="list-disc pl-5 pt-1">
+          {family.refused.map((r) => (
+            <li key={r.operation}>
+              No {r.operation}: {r.reason}.
+            </li>
+          ))}
+        </ul>
+      </details>
+    </>
+  )
+}
