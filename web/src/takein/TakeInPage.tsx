@@ -21,6 +21,7 @@ const EMPTY: Form = {
   crewId: '',
   trade: '',
   steel: '',
+  hardness: '',
   dimensions: {},
   note: '',
   wantedBy: '',
@@ -33,6 +34,7 @@ function formOf(t: Tool): Form {
     crewId: t.crewId,
     trade: t.trade,
     steel: t.steel,
+    hardness: t.hardnessHrc === null ? '' : String(t.hardnessHrc),
     dimensions: t.typed,
     note: t.note,
     wantedBy: t.wantedBy,
@@ -91,6 +93,7 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
     const kept = Object.entries(form.dimensions).filter(([field]) => known.has(field))
     setForm({ ...form, trade: key, dimensions: Object.fromEntries(kept) })
   }
+  const usual = choices.data?.steels.find((s) => s.name === form.steel)?.hardness
   const names = [...new Set(choices.data?.trades.map((t) => t.tool) ?? [])]
   return (
     <>
@@ -171,6 +174,14 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
                 label: s.examples ? `${s.name} (${s.examples})` : s.name,
               }))}
               error={tried ? fault('steel') : undefined}
+            />
+            <Field
+              label="Hardness, if known (HRC)"
+              inputMode="decimal"
+              value={form.hardness}
+              onChange={set('hardness')}
+              error={form.hardness ? fault('hardness') : undefined}
+              hint={usual ? `usual for this class: ${usual}` : undefined}
             />
             {family && (
               <DimensionFields

@@ -1,6 +1,7 @@
 -- Every family of tools has dimensions of its own: they are kept by name, in mm, degrees and counts.
 alter table tool add column geometry varchar(40);
 alter table tool add column dimensions jsonb;
+alter table tool add column hardness_hrc double precision;
 update tool set
     geometry = case when trade like 'skew chisel%' then 'SKEW_CHISEL' else 'CHISEL' end,
     dimensions = jsonb_strip_nulls(jsonb_build_object(

@@ -127,6 +127,8 @@ public abstract class ApiTest {
                 trade,
                 "steel",
                 steel,
+                "hardness",
+                "",
                 "note",
                 "",
                 "wantedBy",

@@ -11,6 +11,7 @@ import truekeen.app.survey.SurveyService.Advised;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.angle.AngleChoice;
 import truekeen.core.angle.AngleHabits;
+import truekeen.core.angle.AngleHistory;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -34,6 +35,8 @@ final class AngleReader {
     final Trade trade;
     final HouseRules rules;
     final AngleChoice advised;
+    /** What the tool's own past asks for. */
+    final AngleHistory history;
     /** The bevels asked for, or null while something in them is wrong. */
     final TargetBevel target;
     /** A second pair of bevels to compare, or null where none is asked for. */
@@ -51,6 +54,7 @@ final class AngleReader {
         this.trade = trade;
         this.rules = rules;
         this.advised = advised.choice();
+        this.history = advised.history();
         this.in = in;
         Angle primary = given("primary", in.primary()).orElse(blank(in.primary()) ? this.advised.primary() : null);
         // A primary that was typed carries its step with it, unless the last bevel was typed too.
@@ -200,7 +204,7 @@ final class AngleReader {
     /** The guide asked for; where none was, the first that clears the blade, and none for what no guide can hold. */
     Optional<GuideView> guide(List<GuideView> guides) {
         boolean fits = guided(blade);
-        if (HAND.equals(in.guideId()) || (blank(in.guideId()) && !fits)) {
+        if (HAND.equals(in.guideId()) || (blank(in.guideId()) && !(fits && rules.guidesFirst()))) {
             return Optional.empty();
         }
         if (blank(in.guideId())) {

@@ -284,12 +284,16 @@ public class AngleService {
                 new Advice.Given("steel", tool.steel().name()),
                 new Advice.Given("primary now", tool.geometry().primary().toString())));
         read.advised.floor().ifPresent(f -> given.add(new Advice.Given("lowest sound last bevel", f.toString())));
-        return AdviceView.of(Advice.exact(
+        double last = read.target.last().degrees();
+        return AdviceView.of(new Advice(
                 "last bevel",
-                read.target.last().degrees(),
+                last,
+                last,
+                last,
                 "°",
-                Formula.ANGLE_CHOICE,
+                read.history.wanted().isPresent() ? Formula.ANGLE_HISTORY : Formula.ANGLE_CHOICE,
                 given,
+                "Evidence: " + read.history.evidence() + ", on top of the tables",
                 "Harder work or a chip asks for more; an edge that never fails may take less."));
     }
 

@@ -97,6 +97,7 @@ public class SurveyService {
         AngleChoice choice = AngleChooser.choose(
                 trade,
                 tool.steel(),
+                tool.hardnessHrc(),
                 Optional.of(blade.primary()),
                 blade.secondary().map(Micro::angle),
                 history,

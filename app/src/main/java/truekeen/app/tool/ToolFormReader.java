@@ -38,6 +38,9 @@ final class ToolFormReader {
     final Form form = new Form();
     final Trade trade;
     final SteelClass steel;
+    /** Hardness of the blade (HRC), or null where it is not known. */
+    final Double hardness;
+
     final LocalDate wantedBy;
     final Map<String, String> typed;
     /** The geometry, or null while something that it needs is wrong. */
@@ -60,6 +63,10 @@ final class ToolFormReader {
                 in.steel(),
                 Steels.byName(Form.orEmpty(in.steel())),
                 Steels.all().stream().map(SteelClass::name).collect(Collectors.joining(", ")));
+        hardness = Form.blank(in.hardness())
+                ? null
+                : form.checks().attempt(() -> QuantityReader.number("hardness", in.hardness(), "HRC"));
+        form.checks().within("hardness", "A hardness", hardness, 35, 70, " HRC");
         wantedBy = day(in.wantedBy(), today);
         typed = kept(in);
         blade = trade == null ? null : blade(trade.geometry());

@@ -15,6 +15,7 @@ public final class ToolRecords {
     /**
      * What is typed at the door.
      *
+     * @param hardness of the blade (HRC) as typed, or empty
      * @param dimensions lengths, angles and counts as typed, by field, in any unit; only those of the tool's family
      * @param wantedBy day (ISO) it is wanted back, or empty
      * @param version version this is based on; 0 for a new tool
@@ -24,6 +25,7 @@ public final class ToolRecords {
             String crewId,
             String trade,
             String steel,
+            String hardness,
             Map<String, String> dimensions,
             String note,
             String wantedBy,
@@ -119,6 +121,7 @@ public final class ToolRecords {
             String tool,
             String use,
             String steel,
+            @Nullable Double hardnessHrc,
             String geometry,
             String convention,
             List<MeasureView> measures,

@@ -34,6 +34,7 @@ class ToolRow {
     @JdbcTypeCode(SqlTypes.JSON)
     Map<String, Double> dimensions;
 
+    Double hardnessHrc;
     Double scratchUm;
     String note;
     LocalDate wantedBy;

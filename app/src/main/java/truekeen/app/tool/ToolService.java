@@ -55,10 +55,17 @@ public class ToolService {
      * @param geometry its dimensions now
      * @param trade what it is and what it is used for
      * @param steel its class of steel
+     * @param hardnessHrc hardness of the blade (HRC), if it is known
      * @param scratchUm scratch that the last session left (µm), if one is logged
      */
     public record CoreTool(
-            UUID id, String name, Blade geometry, Trade trade, SteelClass steel, OptionalDouble scratchUm) {}
+            UUID id,
+            String name,
+            Blade geometry,
+            Trade trade,
+            SteelClass steel,
+            OptionalDouble hardnessHrc,
+            OptionalDouble scratchUm) {}
 
     /** What a session took off: usable length before and after, and the secondary it left (mm). */
     public record Wear(UUID sessionId, Instant at, double usableBeforeMm, double usableAfterMm, double secondaryMm) {}
@@ -147,6 +154,7 @@ public class ToolService {
                 row.blade(),
                 Trades.byKey(row.trade).orElseThrow(),
                 Steels.byName(row.steel).orElseThrow(),
+                row.hardnessHrc == null ? OptionalDouble.empty() : OptionalDouble.of(row.hardnessHrc),
                 row.scratchUm == null ? OptionalDouble.empty() : OptionalDouble.of(row.scratchUm));
     }
 
@@ -211,6 +219,7 @@ public class ToolService {
         row.crewId = crew.id();
         row.trade = read.trade.key();
         row.steel = read.steel.name();
+        row.hardnessHrc = read.hardness;
         row.geometry = read.trade.geometry();
         row.dimensions = new TreeMap<>(read.blade.measures().values());
         row.note = Form.orEmpty(in.note());

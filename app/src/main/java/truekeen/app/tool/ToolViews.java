@@ -74,6 +74,7 @@ final class ToolViews {
                 trade.tool(),
                 trade.use(),
                 t.steel,
+                t.hardnessHrc,
                 blade.kind().name(),
                 blade.kind().convention().words(),
                 blade.kind().dimensions().stream()

@@ -218,4 +218,22 @@ class AngleAnswersTest extends ApiTest {
         assertThat(post("/api/v1/tools/" + tool + "/setups", "{}").status()).isEqualTo(422);
         assertThat(post("/api/v1/tools", "{}").status()).isEqualTo(422);
     }
+
+    @Test
+    void hardnessOutsideItsClassIsHeededAndTheAbsurdRefused() {
+        ObjectNode thin = tool(
+                "paring chisel",
+                "paring chisel / paring",
+                "low-alloy tool steel",
+                "width=20;thickness=3;usableLength=80;retireLength=20;primary=17");
+        String usual = takeIn(thin);
+        String hard = takeIn(typed(thin, "hardness", "65"));
+        assertThat(advice(usual, angle()).path("floorDeg").asDouble()).isCloseTo(22, within(1e-9));
+        assertThat(advice(hard, angle()).path("floorDeg").asDouble()).isCloseTo(25, within(1e-9));
+        assertThat(advice(hard, angle()).path("reasons").toString()).contains("HRC");
+        assertThat(post("/api/v1/tools", typed(thin, "hardness", "900")).messageAt("hardness"))
+                .contains("70 HRC");
+        assertThat(post("/api/v1/tools", typed(thin, "hardness", "hard")).messageAt("hardness"))
+                .isNotEmpty();
+    }
 }

@@ -3,6 +3,8 @@ package truekeen.core.angle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.tool.Convention;
@@ -24,35 +26,46 @@ public final class AngleChooser {
 
     private final Trade trade;
     private final SteelClass steel;
+    private final OptionalDouble hardness;
     private final AngleHabits habits;
     private final List<String> reasons = new ArrayList<>();
     private double primary;
     private double step;
 
-    private AngleChooser(Trade trade, SteelClass steel, AngleHabits habits) {
+    private AngleChooser(Trade trade, SteelClass steel, OptionalDouble hardness, AngleHabits habits) {
         this.trade = trade;
         this.steel = steel;
+        this.hardness = hardness;
         this.habits = habits;
     }
 
     /** Chooses without a history, in the usual manner; {@code present} is the primary the tool has now, if any. */
     public static AngleChoice choose(Trade trade, SteelClass steel, Optional<Angle> present) {
-        return choose(trade, steel, present, Optional.empty(), AngleHistory.of(List.of()), AngleHabits.USUAL);
+        return choose(
+                trade,
+                steel,
+                OptionalDouble.empty(),
+                present,
+                Optional.empty(),
+                AngleHistory.of(List.of()),
+                AngleHabits.USUAL);
     }
 
     /**
      * Chooses the angles for a tool with a history in a shop with habits.
      *
+     * @param hardness of the blade (HRC), if it is known
      * @param presentLast the last bevel the tool has now, if it has a secondary
      */
     public static AngleChoice choose(
             Trade trade,
             SteelClass steel,
+            OptionalDouble hardness,
             Optional<Angle> present,
             Optional<Angle> presentLast,
             AngleHistory history,
             AngleHabits habits) {
-        return new AngleChooser(trade, steel, habits).choose(present, presentLast, history);
+        return new AngleChooser(trade, steel, hardness, habits).choose(present, presentLast, history);
     }
 
     /** Lowest sound last bevel of a steel for a trade; empty where the tool has no apex. */
@@ -66,7 +79,7 @@ public final class AngleChooser {
     private AngleChoice choose(Optional<Angle> present, Optional<Angle> presentLast, AngleHistory history) {
         boolean kept = primary(present);
         step = step();
-        Optional<Angle> floor = floor(trade, steel);
+        Optional<Angle> floor = floor(trade, steel).map(this::heedHardness);
         double before = primary;
         history.wanted().ifPresent(w -> follow(w, history.evidence(), floor));
         floor.ifPresent(this::raiseToFloor);
@@ -85,6 +98,17 @@ public final class AngleChooser {
                 kept && primary == before,
                 below,
                 List.copyOf(reasons));
+    }
+
+    private Angle heedHardness(Angle floor) {
+        Angle more = steel.hardnessAllowance(hardness);
+        if (more.radians() > 0) {
+            boolean hard = hardness.getAsDouble() > steel.hardnessHigh().getAsDouble();
+            reasons.add("At " + Numbers.plain(hardness.getAsDouble(), 1) + " HRC it is " + (hard ? "harder" : "softer")
+                    + " than its class usually is (" + steel.hardness() + ") and " + (hard ? "chips" : "rolls")
+                    + " sooner: its lowest sound bevel is taken " + more + " higher.");
+        }
+        return floor.plus(more);
     }
 
     private boolean primary(Optional<Angle> present) {

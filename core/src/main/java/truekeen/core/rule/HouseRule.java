@@ -11,15 +11,15 @@ import java.util.Optional;
 public enum HouseRule {
     HOLDING(
             "How the angle is held",
-            "Which holder a new set-up begins with.",
-            false,
+            "Whether a new set-up begins with a guide or by hand.",
+            true,
             option(
                     "BY_TOOL",
                     "Guide for straight tools, freehand for knives",
                     "Repeatability for the first, curvature for the second."),
             option("GUIDE", "A guide wherever one fits", ""),
             option("FREEHAND", "Freehand", ""),
-            option("WHEEL", "Wheel and jig", "")),
+            option("WHEEL", "Wheel and jig", "Begins by hand until wheels can be set here.")),
     BEVEL_FORM(
             "How a bevel is built",
             "Primary and last bevel, and how much is honed each time.",

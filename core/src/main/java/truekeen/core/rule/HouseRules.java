@@ -55,6 +55,12 @@ public record HouseRules(Map<HouseRule, String> picked) {
                 of(HouseRule.ACCURACY).key().equals("REPEAT"));
     }
 
+    /** Whether a new set-up begins with a guide where one fits. */
+    public boolean guidesFirst() {
+        String holding = of(HouseRule.HOLDING).key();
+        return holding.equals("BY_TOOL") || holding.equals("GUIDE");
+    }
+
     /** Whether a thin-rule back bevel is offered on plane irons. */
     public boolean thinRule() {
         return of(HouseRule.IRON_BACK).key().equals("THIN_RULE");

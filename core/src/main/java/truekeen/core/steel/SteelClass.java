@@ -1,5 +1,6 @@
 package truekeen.core.steel;
 
+import java.util.OptionalDouble;
 import truekeen.core.quantity.Angle;
 
 /**
@@ -26,4 +27,38 @@ public record SteelClass(
         Angle lowestPerSide,
         Angle lowestFromBack,
         double conductivityWmK,
-        String note) {}
+        String note) {
+    private static final double DEG_PER_HRC_ABOVE = 1;
+    private static final double DEG_PER_HRC_BELOW = 0.5;
+    private static final double MOST_DEG = 4;
+
+    /** Least usual hardness (HRC), if the class has a range. */
+    public OptionalDouble hardnessLow() {
+        return hardness.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Double.parseDouble(hardness.split("-")[0]));
+    }
+
+    /** Greatest usual hardness (HRC), if the class has a range. */
+    public OptionalDouble hardnessHigh() {
+        return hardness.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Double.parseDouble(hardness.split("-")[1]));
+    }
+
+    /**
+     * What a blade outside the usual hardness of its class asks for on top of the lowest sound bevel: one degree for each
+     * HRC above, where it chips, half a degree for each below, where it rolls; four degrees at most. Source: workshop
+     * prior.
+     *
+     * @param hrc hardness of the blade, if it is known
+     */
+    public Angle hardnessAllowance(OptionalDouble hrc) {
+        if (hrc.isEmpty() || hardness.isEmpty()) {
+            return Angle.ZERO;
+        }
+        double above = Math.max(0, hrc.getAsDouble() - hardnessHigh().getAsDouble()) * DEG_PER_HRC_ABOVE;
+        double below = Math.max(0, hardnessLow().getAsDouble() - hrc.getAsDouble()) * DEG_PER_HRC_BELOW;
+        return Angle.ofDegrees(Math.min(MOST_DEG, above + below));
+    }
+}

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -72,6 +73,7 @@ class AngleHistoryTest {
         return AngleChooser.choose(
                 THIN,
                 HARD,
+                OptionalDouble.empty(),
                 Optional.ofNullable(primary).map(Angle::ofDegrees),
                 Optional.ofNullable(last).map(Angle::ofDegrees),
                 AngleHistory.of(outcomes(story)),
@@ -117,24 +119,43 @@ class AngleHistoryTest {
         AngleHistory none = AngleHistory.of(List.of());
         Optional<Angle> primary = Optional.of(Angle.ofDegrees(26));
         Optional<Angle> last = Optional.of(Angle.ofDegrees(30.5));
-        assertThat(AngleChooser.choose(chisel, HARD, primary, last, none, AngleHabits.USUAL)
+        assertThat(AngleChooser.choose(chisel, HARD, OptionalDouble.empty(), primary, last, none, AngleHabits.USUAL)
                         .last()
                         .degrees())
                 .isCloseTo(30.5, within(1e-9));
         AngleHabits exact = new AngleHabits(AngleHabits.Form.PRIMARY_AND_SECONDARY, Optional.empty(), false);
-        assertThat(AngleChooser.choose(chisel, HARD, primary, last, none, exact)
+        assertThat(AngleChooser.choose(chisel, HARD, OptionalDouble.empty(), primary, last, none, exact)
                         .last()
                         .degrees())
                 .isCloseTo(31, within(1e-9));
         AngleHabits two =
                 new AngleHabits(AngleHabits.Form.PRIMARY_AND_SECONDARY, Optional.of(Angle.ofDegrees(2)), false);
-        assertThat(AngleChooser.choose(chisel, HARD, primary, last, none, two)
+        assertThat(AngleChooser.choose(chisel, HARD, OptionalDouble.empty(), primary, last, none, two)
                         .last()
                         .degrees())
                 .isCloseTo(28, within(1e-9));
         AngleHabits flat = new AngleHabits(AngleHabits.Form.SINGLE_FLAT, Optional.empty(), false);
-        AngleChoice single = AngleChooser.choose(chisel, HARD, primary, last, none, flat);
+        AngleChoice single = AngleChooser.choose(chisel, HARD, OptionalDouble.empty(), primary, last, none, flat);
         assertThat(single.step().radians()).isZero();
         assertThat(single.last().degrees()).isCloseTo(26, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"60, 22, 0", "58, 22, 0", "65, 25, 3", "54, 24, 2", "70, 26, 4"})
+    void hardnessOutsideItsClassRaisesTheFloor(double hrc, double floor, double more) {
+        SteelClass steel = Steels.byName("low-alloy tool steel").orElseThrow();
+        assertThat(steel.hardnessAllowance(OptionalDouble.of(hrc)).degrees()).isCloseTo(more, within(1e-9));
+        Trade paring = Trades.byKey("paring chisel / paring").orElseThrow();
+        AngleChoice choice = AngleChooser.choose(
+                paring,
+                steel,
+                OptionalDouble.of(hrc),
+                Optional.of(Angle.ofDegrees(17)),
+                Optional.empty(),
+                AngleHistory.of(List.of()),
+                AngleHabits.USUAL);
+        assertThat(choice.floor().orElseThrow().degrees()).isCloseTo(floor, within(1e-9));
+        assertThat(choice.last().degrees()).isCloseTo(floor, within(1e-9));
+        assertThat(choice.reasons().stream().anyMatch(r -> r.contains("HRC"))).isEqualTo(more > 0);
     }
 }
