@@ -1,12 +1,16 @@
 import { useId } from 'react'
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
+import { ScaleBar } from './ScaleBar'
 import { pathOf, span, toX, toY, type Frame } from './outline'
 import { Patterns } from './Patterns'
 import { roundNear, useWidth } from './useWidth'
 
 type View = Schemas['SectionView']
 type Mark = Schemas['AngleMark']
+
+/** Below this width the lettering is cut to its figures. */
+const NARROW_PX = 520
 
 interface SectionProps {
   view: View
@@ -129,7 +133,17 @@ function MidPlane({ frame, width }: { frame: Frame; width: number }) {
 }
 
 /** An angle as an arc about a point with its figure. */
-function AngleMark({ frame, mark, reach }: { frame: Frame; mark: Mark; reach: number }) {
+function AngleMark({
+  frame,
+  mark,
+  reach,
+  bare,
+}: {
+  frame: Frame
+  mark: Mark
+  reach: number
+  bare?: boolean
+}) {
   const r = reach * frame.scale
   const cx = toX(frame, mark.x)
   const cy = toY(frame, mark.y)
@@ -161,9 +175,11 @@ function AngleMark({ frame, mark, reach }: { frame: Frame; mark: Mark; reach: nu
         paintOrder="stroke"
       >
         {num(turn, 1)}°
-        <tspan fontSize="13" fontWeight="400" dx="5">
-          {mark.name}
-        </tspan>
+        {!bare && (
+          <tspan fontSize="13" fontWeight="400" dx="5">
+            {mark.name}
+          </tspan>
+        )}
       </text>
     </g>
   )
@@ -183,7 +199,8 @@ function Inset({ view, other, apex, id, width, height, main }: InsetProps) {
   const marks = view.marks.filter((m) => m.inset)
   if (marks.length === 0) return null
   const after = marks[0]!.x
-  const size = { w: Math.min(width * 0.42, 300), h: Math.min(height * 0.41, 172) }
+  const narrow = width < NARROW_PX
+  const size = { w: Math.min(Math.max(width * 0.42, 150), 300), h: Math.min(height * 0.41, 172) }
   const lost = after - apex
   const fine = view.insetMm
   // Where little goes both apexes are in sight; where much goes the main drawing shows it, and this the new apex.
@@ -191,7 +208,7 @@ function Inset({ view, other, apex, id, width, height, main }: InsetProps) {
   const x0 = near ? apex : after - fine * 0.25
   const seen = near ? Math.max(fine, lost * 1.8) : fine * 1.25
   const box = { x: 8, y: 8 }
-  const room = span([...view.before, ...view.after], x0 + seen)
+  const room = span(view.after, x0 + seen)
   const tall = size.h - 62
   const scale = Math.min((size.w - 24) / (seen * 1.1), tall / Math.max(room.high - room.low, seen / 30))
   const zero = view.perSide ? box.y + 30 + tall / 2 : box.y + size.h - 30 + room.low * scale
@@ -220,16 +237,17 @@ function Inset({ view, other, apex, id, width, height, main }: InsetProps) {
       <g clipPath={`url(#${id}-inset)`}>
         <Pieces view={view} other={other} frame={frame} id={id} />
         {marks.map((m) => (
-          <AngleMark key={m.name} frame={frame} mark={m} reach={(size.w * 0.4) / scale} />
+          <AngleMark key={m.name} frame={frame} mark={m} reach={(size.w * 0.4) / scale} bare={narrow} />
         ))}
       </g>
       <g fontSize="13" stroke="var(--color-base-100)" strokeWidth="4" paintOrder="stroke">
         <text x={box.x + 10} y={box.y + 18}>
-          {times > 1 ? `the apex, ${times} times larger` : 'the apex'}
+          {times <= 1 ? 'the apex' : narrow ? `${times}× larger` : `the apex, ${times} times larger`}
         </text>
         {view.lostMm > 0 && (
           <text x={box.x + 10} y={box.y + 35}>
-            hatched: {num(view.lostMm, view.lostMm < 0.1 ? 4 : 2)} mm goes
+            {narrow ? '' : 'hatched: '}
+            {num(view.lostMm, view.lostMm < 0.1 ? 4 : 2)} mm goes
           </text>
         )}
       </g>
@@ -253,8 +271,9 @@ function Whole({ view, width }: { view: View; width: number }) {
   const frame: Frame = { x0: 0, scale, left, zero }
   return (
     <g>
-      <text x={left} y={20} fontSize="13">
-        across the blade, {num(view.wholeMm, 1)} mm
+      <text x={width - 12} y={20} fontSize="13" textAnchor="end">
+        {width < NARROW_PX ? '' : 'across the blade, '}
+        {num(view.wholeMm, 1)} mm
       </text>
       {view.after.map((o, i) => (
         <path key={i} d={pathOf(o, frame)} className="steel" strokeWidth="1" />
@@ -268,31 +287,6 @@ function Whole({ view, width }: { view: View; width: number }) {
         stroke="var(--color-primary)"
         strokeWidth="1.6"
       />
-    </g>
-  )
-}
-
-/** A true length, so that the drawing can be read by eye. */
-export function ScaleBar({ x, y, length, label }: { x: number; y: number; length: number; label: string }) {
-  return (
-    <g>
-      <path
-        d={`M${x} ${y - 6}v6h${length}v-6`}
-        fill="none"
-        stroke="var(--color-base-content)"
-        strokeWidth="1.5"
-      />
-      <text
-        x={x + length / 2}
-        y={y - 8}
-        fontSize="13"
-        textAnchor="middle"
-        stroke="var(--color-base-100)"
-        strokeWidth="3"
-        paintOrder="stroke"
-      >
-        {label}
-      </text>
     </g>
   )
 }

@@ -17,7 +17,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const [at] = useLocation()
   return (
     <>
-      <header className="flex flex-wrap items-center gap-x-5 px-4 sm:px-6 rule-b">
+      <header className="flex flex-wrap items-center gap-x-2 sm:gap-x-5 px-4 sm:px-6 rule-b">
         <Link
           href="/"
           className="flex items-center gap-2 min-h-12 font-semibold tracking-tight text-[1.1rem]"
@@ -28,19 +28,19 @@ export function Shell({ children }: { children: ReactNode }) {
           </svg>
           True Keen
         </Link>
-        <nav aria-label="Places" className="flex flex-wrap gap-x-1">
+        <nav aria-label="Places" className="order-last sm:order-none w-full sm:w-auto flex -mx-2 sm:mx-0">
           {PLACES.map((p) => (
             <Link
               key={p.path}
               href={p.path}
               aria-current={at === p.path ? 'page' : undefined}
-              className={`min-h-12 px-3 flex items-center ${at === p.path ? 'underline underline-offset-8 decoration-4 decoration-primary font-semibold' : ''}`}
+              className={`min-h-12 px-2 sm:px-3 flex items-center whitespace-nowrap ${at === p.path ? 'underline underline-offset-8 decoration-4 decoration-primary font-semibold' : ''}`}
             >
               {p.name}
             </Link>
           ))}
         </nav>
-        <div className="ml-auto flex items-center gap-2">
+        <div className="ml-auto flex items-center gap-1 sm:gap-2">
           <Person />
           <Lamp />
         </div>
@@ -58,11 +58,11 @@ function Person() {
       <span className="hidden sm:inline quiet">At the bench</span>
       <select
         aria-label="Who works at this device"
-        className="select h-11 w-36"
+        className="select h-11 w-28 sm:w-36 text-ellipsis"
         value={name}
         onChange={(e) => setName(e.target.value)}
       >
-        <option value="">nobody named</option>
+        <option value="">nobody</option>
         {people.data?.map((p) => (
           <option key={p.id} value={p.name}>
             {p.name}
@@ -79,14 +79,15 @@ function Lamp() {
   return (
     <button
       type="button"
-      className="btn btn-ghost min-h-11"
+      className="btn btn-ghost min-h-11 px-2 sm:px-4"
       onClick={() => {
         document.documentElement.dataset.theme = next
         keep('theme', next)
         setTheme(next)
       }}
     >
-      {theme === 'stone' ? 'Lamp light' : 'Day light'}
+      {theme === 'stone' ? 'Lamp' : 'Day'}
+      <span className="hidden sm:inline"> light</span>
     </button>
   )
 }

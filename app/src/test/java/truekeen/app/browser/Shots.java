@@ -12,10 +12,13 @@ public final class Shots {
 
     private static final List<Shot> ALL = List.of(
             new Shot("board.png", "", "/", 1280, 800, "stone"),
-            new Shot("take-in.png", "", "/take-in", 1280, 800, "stone"),
-            new Shot("tool.png", "38 mm paring slick", "", 1280, 800, "stone"),
+            new Shot("take-in.png", "single-bevel fish knife", "/take-in", 1280, 800, "stone"),
+            new Shot("tool.png", "felling axe", "", 1280, 800, "stone"),
             new Shot("survey.png", "38 mm paring slick", "/survey", 1280, 800, "stone"),
             new Shot("angle.png", "18 mm skew chisel", "/angle", 1280, 800, "stone"),
+            new Shot("angle-knife.png", "thin slicing knife", "/angle", 1280, 800, "stone"),
+            new Shot("angle-iron.png", "bevel-up smoother iron", "/angle", 1280, 800, "slate"),
+            new Shot("house-rules.png", "", "/house-rules", 1280, 800, "stone"),
             new Shot("plan.png", "24 mm bench chisel", "/plan", 1280, 800, "stone"),
             new Shot("bench.png", "24 mm bench chisel", "bench", 1280, 800, "stone"),
             new Shot("bench-lamp.png", "24 mm bench chisel", "bench", 1280, 800, "slate"),
