@@ -1,0 +1,160 @@
+package truekeen.core.stepsheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.AbrasiveKinds;
+import truekeen.core.condition.BackState;
+import truekeen.core.condition.Dullness;
+import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.Restorer;
+import truekeen.core.message.RefusedException;
+import truekeen.core.progression.Job;
+import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.WorkPlan;
+import truekeen.core.progression.WorkPlanner;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.setup.PlaneSetting;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.steel.Steels;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Blades;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Trade;
+import truekeen.core.tool.Trades;
+
+/** The step sheet speaks of each family's own faces and sides. */
+class MannerTest {
+    private static final SteelClass STEEL = Steels.byName("plain carbon").orElseThrow();
+    private static final EdgeSurvey DULL =
+            new EdgeSurvey(List.of(), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, false, BackState.POLISHED, 0);
+
+    private static Abrasive stone(String name, double um, Abrasive.Shape shape) {
+        AbrasiveKind kind = AbrasiveKinds.byName("ceramic-bonded water stone").orElseThrow();
+        return new Abrasive(
+                name,
+                name,
+                kind,
+                kind.grain(),
+                um,
+                false,
+                shape,
+                "water",
+                new Abrasive.State(true, 0, true, 0, false, false));
+    }
+
+    private static List<Abrasive> shelf(Abrasive.Shape shape) {
+        return List.of(stone("coarse", 30, shape), stone("middle", 11.5, shape), stone("fine", 2, shape));
+    }
+
+    private static Trade trade(GeometryKind kind) {
+        return Trades.all().stream()
+                .filter(t -> t.geometry() == kind)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static WorkPlan plan(Blade blade, List<Abrasive> shelf) {
+        return WorkPlanner.plan(
+                Restorer.restore(blade, DULL, TargetBevel.of(blade)),
+                DULL,
+                trade(blade.kind()),
+                STEEL,
+                shelf,
+                PlanRules.USUAL,
+                OptionalDouble.empty(),
+                Optional.empty());
+    }
+
+    private static List<Step> sheet(Blade blade, Manner manner) {
+        Abrasive.Shape shape = Abrasive.Shape.POCKET;
+        return StepSheet.of(plan(blade, shelf(shape)), TargetBevel.of(blade), STEEL, blade.edgeLengthMm(), manner);
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = GeometryKind.class,
+            mode = EnumSource.Mode.EXCLUDE,
+            names = {"MOWER_BAR", "TRIMMER", "BRUSH_CUTTER"})
+    void everyFamilyGetsAWholeSheet(GeometryKind kind) {
+        Blade blade = Blades.blade(kind);
+        Manner manner = Manner.of(kind, TargetBevel.of(blade), Optional.empty());
+        List<Step> steps = sheet(blade, manner);
+        assertThat(steps).extracting(Step::kind).contains(Step.Kind.WORK, Step.Kind.DEBURR, Step.Kind.PROTECT);
+        assertThat(steps)
+                .filteredOn(s -> s.kind() == Step.Kind.SET_GUIDE)
+                .isNotEmpty()
+                .allSatisfy(s -> assertThat(s.title()).startsWith("Find ").contains(manner.angleWords()));
+        assertThat(steps).filteredOn(Step::counted).allSatisfy(s -> assertThat(s.strokes())
+                .isPositive());
+    }
+
+    @Test
+    void aKnifeIsWorkedOnBothSidesWithTheStrokesSharedOut() {
+        Blade knife = Blades.blade(GeometryKind.KNIFE);
+        WorkPlan plan = plan(knife, shelf(Abrasive.Shape.POCKET));
+        int all = plan.jobs().get(0).legs().get(0).wholeStrokes();
+        Step first = sheet(knife, Manner.of(GeometryKind.KNIFE, TargetBevel.of(knife), Optional.empty())).stream()
+                .filter(s -> s.kind() == Step.Kind.WORK)
+                .findFirst()
+                .orElseThrow();
+        assertThat(first.sides()).containsExactly(Step.Side.LEFT, Step.Side.RIGHT);
+        assertThat(first.strokes() * 2).isBetween(all, all + 1);
+        assertThat(first.title()).contains("micro-bevels");
+        assertThat(first.look()).contains("the other side");
+        assertThat(plan.jobs().get(0).job().forces()).isEqualTo(Job.Forces.KNIFE);
+        assertThat(plan(Blades.blade(GeometryKind.CHISEL), shelf(Abrasive.Shape.BENCH))
+                        .jobs()
+                        .get(0)
+                        .job()
+                        .forces())
+                .isEqualTo(Job.Forces.CHISEL);
+    }
+
+    @Test
+    void facesAreCalledByTheirNames() {
+        Blade single = Blades.blade(GeometryKind.SINGLE_BEVEL_KNIFE);
+        Manner knife = Manner.of(single.kind(), TargetBevel.of(single), Optional.empty());
+        assertThat(knife.honed()).isEqualTo("edge bevel");
+        assertThat(knife.ground()).isEqualTo("broad face");
+        assertThat(knife.worked()).containsExactly(Step.Side.BEVEL);
+        TargetBevel flat = new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(25));
+        assertThat(Manner.of(GeometryKind.CHISEL, flat, Optional.empty()).honed())
+                .isEqualTo("bevel");
+        assertThat(Manner.of(GeometryKind.TURNSCREW, flat, Optional.empty()).honed())
+                .isEqualTo("faces");
+        TargetBevel two = new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(30));
+        assertThat(Manner.of(GeometryKind.CHISEL, two, Optional.empty()).honed())
+                .isEqualTo("secondary");
+    }
+
+    @Test
+    void aCamberedIronIsToldItsStrokesAtStations() {
+        Blade iron = Blades.blade(GeometryKind.PLANE_IRON_DOWN);
+        PlaneSetting.Camber camber = new PlaneSetting.Camber(Length.ofMm(60), Angle.ofDegrees(45), Length.ofMm(0.06));
+        Manner manner = Manner.of(iron.kind(), TargetBevel.of(iron), Optional.of("roller guide"), Optional.of(camber));
+        List<Step> steps = sheet(iron, manner);
+        assertThat(steps)
+                .filteredOn(s -> s.kind() == Step.Kind.WORK && s.title().contains("secondary"))
+                .allSatisfy(s -> assertThat(s.look()).contains("Camber: left corner to right"));
+        assertThat(steps).anyMatch(s -> s.title().equals("Set the roller guide for the secondary"));
+    }
+
+    @Test
+    void aHollowEdgeWantsSomethingNarrow() {
+        Blade recurve = Blades.blade(GeometryKind.RECURVE);
+        assertThat(plan(recurve, shelf(Abrasive.Shape.ROD)).jobs()).isNotEmpty();
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> plan(recurve, shelf(Abrasive.Shape.BENCH)))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("Nothing on the shelf");
+    }
+}
