@@ -83,6 +83,7 @@ class FaultsIT {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
             browser.open("/take-in").see("each family has its own");
             browser.type("What it is called here", "<script>document.title='owned'</script>")
+                    .choose("Kind of tool, and its work", "bench chisel: general bench work")
                     .type("A Width", "900 mm")
                     .type("E Primary bevel", "120°")
                     .type("C Usable length", "12 parsecs");
