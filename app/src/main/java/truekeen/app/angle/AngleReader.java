@@ -195,10 +195,14 @@ final class AngleReader {
             })));
         }
         boolean usual = rules.cambers() && blade.kind().allows(Operation.CAMBER) && trade.camberMm() > 0;
-        double most = iron.width().mm() / 2 * iron.bed().sin();
-        return usual && trade.camberMm() <= most
-                ? Optional.of(new PlaneSetting.Camber(iron.width(), iron.bed(), Length.ofMm(trade.camberMm())))
+        return usual
+                ? PlaneSetting.usualCamber(iron.width(), iron.bed(), Length.ofMm(trade.camberMm()), depthOfCut())
                 : Optional.empty();
+    }
+
+    /** The depth of cut as typed; what is wrong with it is said where the shaving is worked out. */
+    private Optional<Length> depthOfCut() {
+        return blank(in.shaving()) ? Optional.empty() : Optional.ofNullable(new Form().length("shaving", in.shaving()));
     }
 
     /** The guide asked for; where none was, the first that clears the blade, and none for what no guide can hold. */

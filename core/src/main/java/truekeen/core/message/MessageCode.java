@@ -63,6 +63,13 @@ public enum MessageCode {
     GUIDE_ANGLE("An angle of {value} is outside what a roller guide can hold: more than {low} and less than {high}."),
     GUIDE_FOULS("The roller fouls the blade: the axle is {value} below the back, and thickness and roller radius"
             + " together need {low}."),
+    WHEEL_TOO_FAST("The wheel would run at {value}, above its marking of {high}. It is not set up so."),
+    CONTACT_OFF_WHEEL(
+            "A contact {value} from the wheel's centre lies off the wheel: less than its radius, {high}, is needed."),
+    NO_GAP("The bar would stand {value} from the wheel: the reach is too short for this angle."),
+    NO_ANGLE_AT_GAP("No angle has a gap of {value} with this jig and wheel."),
+    PAIRS_MISSING("Measure {low} pairs at least; there are {value}."),
+    PAIRS_ALIKE("All {value} pairs are at one angle: measure at two that differ by more than 5°."),
     GRIT_UNKNOWN("“{value}” is not a name in {what}. Enter the maker's micrometres instead."),
     GRIT_BAD("Enter the grain in micrometres, {low} to {high}; this is {value}."),
     STANDARD_UNKNOWN("“{value}” is not a grit standard kept here: {allowed}."),

@@ -3,6 +3,7 @@ package truekeen.core.setup;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -14,6 +15,8 @@ import truekeen.core.quantity.Length;
 public final class PlaneSetting {
     /** Clearance below which the heel may rub as the edge wears. Source: workshop prior. */
     public static final Angle LEAST_CLEARANCE = Angle.ofDegrees(10);
+
+    private static final double CLEAR_OF_CUT = 1.25;
 
     private PlaneSetting() {}
 
@@ -80,6 +83,22 @@ public final class PlaneSetting {
         public List<Integer> shapingStrokes(int strokes) {
             return pairs(strokes, new double[] {backAt(width.mm() / 2), backAt(width.mm() / 4)}, 0);
         }
+    }
+
+    /**
+     * The camber a plane usually gets: what its work asks for, or a quarter more than the depth of cut where that is
+     * deeper, so that the corners stay clear of the board. Source: workshop prior.
+     *
+     * @param usual camber by the work, below the sole
+     * @param depth depth of cut, if it is known
+     * @return nothing where an iron of that width on that bed cannot be cambered so far
+     */
+    public static Optional<Camber> usualCamber(Length width, Angle bed, Length usual, Optional<Length> depth) {
+        double wanted =
+                Math.max(usual.mm(), depth.map(d -> CLEAR_OF_CUT * d.mm()).orElse(0.0));
+        return wanted <= width.mm() / 2 * bed.sin()
+                ? Optional.of(new Camber(width, bed, Length.ofMm(wanted)))
+                : Optional.empty();
     }
 
     /** Strokes at the five stations on the finer stones: as near equal as whole numbers and symmetry allow. */

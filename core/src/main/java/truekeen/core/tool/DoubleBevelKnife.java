@@ -11,9 +11,7 @@ import truekeen.core.quantity.Length;
  * A knife or cleaver with an edge bevel on both sides and tapering faces behind. Angles per side.
  *
  * @param kind knife or recurve
- * @param edge length of the edge, heel to tip
- * @param straight part of it that runs straight from the heel
- * @param tipRise how far the tip stands above the line of the straight part
+ * @param profile the line of its edge
  * @param dip how far a recurved edge draws in before the belly; zero on others
  * @param usable W, width of the blade from edge to spine
  * @param retire width at which it is retired
@@ -24,9 +22,7 @@ import truekeen.core.quantity.Length;
  */
 public record DoubleBevelKnife(
         GeometryKind kind,
-        Length edge,
-        Length straight,
-        Length tipRise,
+        KnifeProfile profile,
         Length dip,
         Length usable,
         Length retire,
@@ -39,9 +35,7 @@ public record DoubleBevelKnife(
     static DoubleBevelKnife of(GeometryKind kind, Measures m) {
         return new DoubleBevelKnife(
                 kind,
-                m.length("edgeLength"),
-                m.length("straight"),
-                m.length("tipRise"),
+                KnifeProfile.of(m),
                 m.lengthIfAny("dip").orElse(Length.ofMm(0)),
                 m.length("usableLength"),
                 m.length("retireLength"),
@@ -53,10 +47,7 @@ public record DoubleBevelKnife(
 
     @Override
     public Measures measures() {
-        Measures all = Measures.none()
-                .with("edgeLength", edge)
-                .with("straight", straight)
-                .with("tipRise", tipRise)
+        Measures all = profile.into(Measures.none())
                 .with("usableLength", usable)
                 .with("retireLength", retire)
                 .with("spineThickness", spine)
@@ -70,14 +61,15 @@ public record DoubleBevelKnife(
     public EdgeLayout layout() {
         double dips = kind == GeometryKind.RECURVE ? dip.mm() : 0;
         if (dips <= 0) {
-            return EdgeLayout.knife(edge.mm(), straight.mm(), tipRise.mm());
+            return profile.layout();
         }
-        double inner = Math.max(straight.mm(), 1e-9);
+        double edge = profile.edge().mm();
+        double inner = Math.max(profile.straight().mm(), 1e-9);
         return EdgeLayout.curved(
-                edge.mm(),
+                edge,
                 "heel",
                 "tip",
-                s -> EdgeLayout.belly(s, edge.mm(), straight.mm(), tipRise.mm())
+                s -> EdgeLayout.belly(s, edge, inner, profile.tipRise().mm())
                         + (s < inner ? dips * Math.sin(Math.PI * s / inner) : 0));
     }
 
@@ -85,7 +77,7 @@ public record DoubleBevelKnife(
     public void check(Checks checks) {
         Blade.checkCommon(this, checks);
         Blade.checkWidth(this, behindEdge.mm() / 2, checks);
-        Sides.knifeProfile(edge, straight, tipRise, usable, checks);
+        profile.check(usable, checks);
         checks.require(dip.mm() < usable.mm(), () -> Refusal.of(MessageCode.EDGE_PAST_SPINE, "dip", dip)
                 .with("high", usable));
         checks.require(behindEdge.mm() <= spine.mm(), () -> Refusal.of(

@@ -8,9 +8,7 @@ import truekeen.core.quantity.Length;
 /**
  * A knife with one side flat and the bevel on the other, as for grafting. Angles from the flat side.
  *
- * @param edge length of the edge
- * @param straight part that runs straight from the heel
- * @param tipRise how far the tip stands above it
+ * @param profile the line of its edge
  * @param usable width of the blade from edge to spine
  * @param retire width at which it is retired
  * @param thickness where the bevel begins
@@ -18,21 +16,12 @@ import truekeen.core.quantity.Length;
  * @param secondary secondary on it, if it has one
  */
 public record FlatFacedKnife(
-        Length edge,
-        Length straight,
-        Length tipRise,
-        Length usable,
-        Length retire,
-        Length thickness,
-        Angle primary,
-        Optional<Micro> secondary)
+        KnifeProfile profile, Length usable, Length retire, Length thickness, Angle primary, Optional<Micro> secondary)
         implements Blade {
 
     static FlatFacedKnife of(Measures m) {
         return new FlatFacedKnife(
-                m.length("edgeLength"),
-                m.length("straight"),
-                m.length("tipRise"),
+                KnifeProfile.of(m),
                 m.length("usableLength"),
                 m.length("retireLength"),
                 m.length("thickness"),
@@ -47,10 +36,7 @@ public record FlatFacedKnife(
 
     @Override
     public Measures measures() {
-        return Measures.none()
-                .with("edgeLength", edge)
-                .with("straight", straight)
-                .with("tipRise", tipRise)
+        return profile.into(Measures.none())
                 .with("usableLength", usable)
                 .with("retireLength", retire)
                 .with("thickness", thickness)
@@ -60,14 +46,14 @@ public record FlatFacedKnife(
 
     @Override
     public EdgeLayout layout() {
-        return EdgeLayout.knife(edge.mm(), straight.mm(), tipRise.mm());
+        return profile.layout();
     }
 
     @Override
     public void check(Checks checks) {
         Blade.checkCommon(this, checks);
         Blade.checkWidth(this, thickness.mm(), checks);
-        Sides.knifeProfile(edge, straight, tipRise, usable, checks);
+        profile.check(usable, checks);
         Sides.bevelBeforeSpine(thickness.mm(), primary, usable, "thickness", checks);
     }
 }

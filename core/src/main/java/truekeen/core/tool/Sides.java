@@ -16,12 +16,4 @@ final class Sides {
         checks.require(reach < width.mm(), () -> Refusal.of(MessageCode.SHOULDER_PAST_SPINE, field, Length.ofMm(reach))
                 .with("high", width));
     }
-
-    /** Notes a straight part longer than the edge, and a tip that would lie at or past the spine. */
-    static void knifeProfile(Length edge, Length straight, Length tipRise, Length width, Checks checks) {
-        checks.require(straight.mm() <= edge.mm(), () -> Refusal.of(MessageCode.PART_LONGER, "straight", straight)
-                .with("high", edge));
-        checks.require(tipRise.mm() < width.mm(), () -> Refusal.of(MessageCode.EDGE_PAST_SPINE, "tipRise", tipRise)
-                .with("high", width));
-    }
 }

@@ -11,9 +11,7 @@ import truekeen.core.quantity.Length;
  * A knife bevelled on one side only: a narrow steep edge bevel honed each time, the broad face behind it, and a hollow
  * back that only kisses the fine stone. Angles from the back.
  *
- * @param edge length of the edge
- * @param straight part that runs straight from the heel
- * @param tipRise how far the tip stands above it
+ * @param profile the line of its edge
  * @param usable width of the blade from edge to spine
  * @param retire width at which it is retired
  * @param spine thickness of the spine
@@ -23,9 +21,7 @@ import truekeen.core.quantity.Length;
  * @param backHollow depth of the hollow in the back; zero where it is flat
  */
 public record SingleBevelKnife(
-        Length edge,
-        Length straight,
-        Length tipRise,
+        KnifeProfile profile,
         Length usable,
         Length retire,
         Length spine,
@@ -37,9 +33,7 @@ public record SingleBevelKnife(
 
     static SingleBevelKnife of(Measures m) {
         return new SingleBevelKnife(
-                m.length("edgeLength"),
-                m.length("straight"),
-                m.length("tipRise"),
+                KnifeProfile.of(m),
                 m.length("usableLength"),
                 m.length("retireLength"),
                 m.length("spineThickness"),
@@ -56,10 +50,7 @@ public record SingleBevelKnife(
 
     @Override
     public Measures measures() {
-        return Measures.none()
-                .with("edgeLength", edge)
-                .with("straight", straight)
-                .with("tipRise", tipRise)
+        return profile.into(Measures.none())
                 .with("usableLength", usable)
                 .with("retireLength", retire)
                 .with("spineThickness", spine)
@@ -76,13 +67,13 @@ public record SingleBevelKnife(
 
     @Override
     public EdgeLayout layout() {
-        return EdgeLayout.knife(edge.mm(), straight.mm(), tipRise.mm());
+        return profile.layout();
     }
 
     @Override
     public void check(Checks checks) {
         Blade.checkCommon(this, checks);
-        Sides.knifeProfile(edge, straight, tipRise, usable, checks);
+        profile.check(usable, checks);
         checks.require(
                 primary.compareTo(face) > 0, () -> Refusal.of(MessageCode.EDGE_BEVEL_NOT_ABOVE_FACE, "primary", primary)
                         .with("low", face));

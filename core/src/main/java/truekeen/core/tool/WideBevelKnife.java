@@ -10,9 +10,7 @@ import truekeen.core.quantity.Length;
  * its own; straight-edged or bent to a hook. Angles per side.
  *
  * @param kind wide-bevel knife or hook knife
- * @param edge length of the edge along its curve
- * @param straight part that runs straight from the heel; zero on a hook
- * @param tipRise how far the tip stands above it; zero on a hook
+ * @param profile the line of its edge; a hook's runs along its bend and is not said to be straight anywhere
  * @param bendRadius inside radius of a hook's bend; empty on others
  * @param usable width of the blade from edge to spine
  * @param retire width at which it is retired
@@ -22,9 +20,7 @@ import truekeen.core.quantity.Length;
  */
 public record WideBevelKnife(
         GeometryKind kind,
-        Length edge,
-        Length straight,
-        Length tipRise,
+        KnifeProfile profile,
         Optional<Length> bendRadius,
         Length usable,
         Length retire,
@@ -37,9 +33,10 @@ public record WideBevelKnife(
         Length none = Length.ofMm(0);
         return new WideBevelKnife(
                 kind,
-                m.length("edgeLength"),
-                m.lengthIfAny("straight").orElse(none),
-                m.lengthIfAny("tipRise").orElse(none),
+                new KnifeProfile(
+                        m.length("edgeLength"),
+                        m.lengthIfAny("straight").orElse(none),
+                        m.lengthIfAny("tipRise").orElse(none)),
                 m.lengthIfAny("bendRadius"),
                 m.length("usableLength"),
                 m.length("retireLength"),
@@ -50,26 +47,23 @@ public record WideBevelKnife(
 
     @Override
     public Measures measures() {
-        Measures all = Measures.none()
-                .with("edgeLength", edge)
-                .with("usableLength", usable)
+        boolean hook = kind == GeometryKind.HOOK_KNIFE;
+        Measures line = hook ? Measures.none().with("edgeLength", profile.edge()) : profile.into(Measures.none());
+        return line.with("usableLength", usable)
                 .with("retireLength", retire)
                 .with("thickness", thickness)
                 .with("primary", primary)
                 .with(secondary)
                 .withLength("bendRadius", bendRadius);
-        return kind == GeometryKind.HOOK_KNIFE
-                ? all
-                : all.with("straight", straight).with("tipRise", tipRise);
     }
 
     @Override
     public EdgeLayout layout() {
         if (bendRadius.isEmpty()) {
-            return EdgeLayout.knife(edge.mm(), straight.mm(), tipRise.mm());
+            return profile.layout();
         }
         double r = bendRadius.get().mm();
-        return EdgeLayout.curved(edge.mm(), "heel", "tip", s -> r * (1 - Math.cos(Math.min(s / r, Math.PI))));
+        return EdgeLayout.curved(profile.edge().mm(), "heel", "tip", s -> r * (1 - Math.cos(Math.min(s / r, Math.PI))));
     }
 
     @Override
@@ -77,7 +71,7 @@ public record WideBevelKnife(
         Blade.checkCommon(this, checks);
         Blade.checkWidth(this, thickness.mm() / 2, checks);
         if (kind != GeometryKind.HOOK_KNIFE) {
-            Sides.knifeProfile(edge, straight, tipRise, usable, checks);
+            profile.check(usable, checks);
         }
         Sides.bevelBeforeSpine(thickness.mm() / 2, primary, usable, "thickness", checks);
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -112,5 +113,19 @@ class PlaneSettingTest {
         assertThatThrownBy(() -> camber(50, 45, 0)).isInstanceOf(RefusedException.class);
         assertThatThrownBy(() -> camber(50, 45, 20)).isInstanceOf(RefusedException.class);
         assertThatThrownBy(() -> camber(50, 45, 1).shavingWidth(Length.ofMm(0))).isInstanceOf(RefusedException.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.06, , 0.06", "0.06, 0.04, 0.06", "0.06, 0.1, 0.125", "1, 0.6, 1", "1, 1.2, 1.5"})
+    void theUsualCamberGoesByThePlaneAndTheDepthOfCut(double usual, Double depth, double camber) {
+        Optional<Length> cut = Optional.ofNullable(depth).map(Length::ofMm);
+        assertThat(PlaneSetting.usualCamber(Length.ofMm(50), Angle.ofDegrees(45), Length.ofMm(usual), cut)
+                        .orElseThrow()
+                        .belowSole()
+                        .mm())
+                .isCloseTo(camber, within(1e-12));
+        assertThat(PlaneSetting.usualCamber(
+                        Length.ofMm(20), Angle.ofDegrees(12), Length.ofMm(usual), Optional.of(Length.ofMm(5))))
+                .isEmpty();
     }
 }
