@@ -206,6 +206,12 @@ class AngleAnswersTest extends ApiTest {
         ObjectNode form = angle();
         form.put("guideId", guide);
         assertThat(fault(advice(tool, form), "guideId")).contains("hold it by hand");
+        ObjectNode fifteen = angle();
+        fifteen.put("last", "15");
+        JsonNode held = advice(tool, fifteen);
+        assertThat(figure(held, "spine over the stone, at the heel")).isCloseTo(11.36, within(5e-3));
+        assertThat(figure(held, "spine over the stone, at the tip")).isCloseTo(4.11, within(5e-3));
+        assertThat(figure(held, "wedge under the side")).isCloseTo(13.88, within(5e-3));
         assertThat(figure(a, "behind the edge afterwards")).isBetween(0.3, 0.4);
         assertThat(figure(a, "sharpenings until it is thinned")).isPositive();
     }

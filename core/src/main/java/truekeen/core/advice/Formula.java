@@ -95,6 +95,18 @@ public enum Formula {
             "limit by the work (mm); 8 µm a sharpening until the log knows better",
             "the same angle each time",
             "derived here"),
+    SPINE_HEIGHT(
+            "How high the spine stands over the stone",
+            "H = W·sin θ − (S/2)·cos θ",
+            "W edge to spine at the station, S spine (mm); θ a side (°)",
+            "the lower corner of the spine, on a flat stone",
+            "derived here"),
+    WEDGE(
+            "The wedge that a blade's side lies on",
+            "θ − κ, κ = atan((S − t)/(2·(W − t/(2·tan θ))))",
+            "W edge to spine, S spine, t behind the edge (mm); θ a side (°)",
+            "straight faces; a parallel-sided blade wants θ itself",
+            "derived here"),
     NEW_EDGE(
             "Where the new edge must lie",
             "the least line that clears the present edge, the worn apex and every finding to be removed",
