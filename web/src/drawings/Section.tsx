@@ -25,10 +25,11 @@ export function Section({ view, other, label }: SectionProps) {
   const id = useId().replace(/:/g, '')
   const all = [...view.before, ...view.after]
   const apex = Math.min(...all.flatMap((o) => o.corners.map((c) => c.x)))
-  const { low, high } = span(all, apex + view.mainMm)
+  const shown = view.mainMm * 1.06
+  const { low, high } = span(all, apex + shown)
   const height = Math.round(Math.min(450, Math.max(300, width * 0.56)))
   const share = view.perSide ? 0.46 : 0.58
-  const scale = Math.min((width - 40) / (view.mainMm * 1.06), (height * share) / Math.max(high - low, 1e-6))
+  const scale = Math.min((width - 40) / shown, (height * share) / Math.max(high - low, 1e-6))
   const zero = view.perSide ? height - 52 - (height * share) / 2 : height - 50 + low * scale
   const main: Frame = { x0: apex, scale, left: 26, zero }
   const bar = roundNear(view.mainMm / 4)
@@ -44,7 +45,7 @@ export function Section({ view, other, label }: SectionProps) {
       >
         <Patterns id={id} />
         <clipPath id={id + '-sheet'}>
-          <rect x="0" y="0" width={width} height={height - 30} />
+          <rect x="0" y="0" width={Math.min(width, main.left + shown * scale)} height={height - 30} />
         </clipPath>
         <g clipPath={`url(#${id}-sheet)`}>
           <Pieces view={view} other={other} frame={main} id={id} thin />

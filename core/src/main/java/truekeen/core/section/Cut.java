@@ -1,5 +1,6 @@
 package truekeen.core.section;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleFunction;
 
@@ -18,6 +19,23 @@ public record Cut(List<Section> kept, List<Section> removed) {
                 pieces.stream()
                         .flatMap(s -> s.within(keep.complement(), fresh).stream())
                         .toList());
+    }
+
+    /** Cuts only what lies before a place along the blade; what lies behind it stays as it is. */
+    static Cut before(List<Section> pieces, double x, Cutter keep, Facet fresh) {
+        List<Section> kept = new ArrayList<>();
+        List<Section> removed = new ArrayList<>();
+        for (Section piece : pieces) {
+            List<Section> behind = new ArrayList<>(piece.within(Cutter.blunt(x), Facet.JOIN));
+            for (Section front : piece.within(Cutter.blunt(x).complement(), Facet.JOIN)) {
+                removed.addAll(front.within(keep.complement(), fresh));
+                for (Section left : front.within(keep, fresh)) {
+                    kept.add(left.joined(behind));
+                }
+            }
+            kept.addAll(behind);
+        }
+        return new Cut(kept, removed);
     }
 
     /** Area that goes (mm²). */

@@ -120,7 +120,11 @@ public record EdgeShape(
             removed.addAll(blunt.removed());
         }
         for (BevelCut facet : facets) {
-            Cut cut = Cut.of(kept, facet.at(apexX), facet.facet());
+            Cutter at = facet.at(apexX);
+            // A convex bevel ends where it joins the cheek; its round would fall into the cheek behind that.
+            Cut cut = facet.form() instanceof BevelCut.Convex c && at.curvature() > 0
+                    ? Cut.before(kept, c.joinX(), at, facet.facet())
+                    : Cut.of(kept, at, facet.facet());
             kept = cut.kept();
             removed.addAll(cut.removed());
         }

@@ -11,6 +11,8 @@ public enum Facet {
     FORMER,
     /** The upper face of the blade, behind the heel. */
     FACE,
+    /** Where a section was taken apart to be put together again. */
+    JOIN,
     /** Where the drawing of the blade stops. */
     END,
     /** A land, a chip or any other blunt place. */

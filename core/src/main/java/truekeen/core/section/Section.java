@@ -20,6 +20,7 @@ import java.util.List;
 public record Section(List<Point> corners, List<Facet> facets, List<Double> bends) {
     private static final double SLIVER_MM2 = 1e-15;
     private static final double TOUCH_MM = 1e-12;
+    private static final double FIT_MM = 1e-9;
 
     /** Keeps the lists from changing. */
     public Section {
@@ -231,6 +232,46 @@ public record Section(List<Point> corners, List<Facet> facets, List<Double> bend
             }
         }
         throw new IllegalStateException("the outline leaves the cut without having crossed it");
+    }
+
+    /**
+     * This piece put together again with the one it was taken from, which then is no longer among those given; itself
+     * where none of them fits.
+     */
+    Section joined(List<Section> others) {
+        int mine = facets.indexOf(Facet.JOIN);
+        for (int o = 0; mine >= 0 && o < others.size(); o++) {
+            Section other = others.get(o);
+            int theirs = other.facets.indexOf(Facet.JOIN);
+            if (theirs >= 0
+                    && corners.get(mine).distance(other.next(theirs)) < FIT_MM
+                    && next(mine).distance(other.corners.get(theirs)) < FIT_MM) {
+                others.remove(o);
+                return joined(mine, other, theirs);
+            }
+        }
+        return this;
+    }
+
+    private Section joined(int mine, Section other, int theirs) {
+        List<Point> points = new ArrayList<>();
+        List<Facet> names = new ArrayList<>();
+        List<Double> rounds = new ArrayList<>();
+        for (int k = 1; k <= corners.size(); k++) {
+            int at = (mine + k) % corners.size();
+            boolean last = at == mine;
+            int on = (theirs + 1) % other.corners.size();
+            points.add(corners.get(at));
+            names.add(last ? other.facets.get(on) : facets.get(at));
+            rounds.add(last ? other.bends.get(on) : bends.get(at));
+        }
+        for (int k = 2; k < other.corners.size(); k++) {
+            int at = (theirs + k) % other.corners.size();
+            points.add(other.corners.get(at));
+            names.add(other.facets.get(at));
+            rounds.add(other.bends.get(at));
+        }
+        return new Section(points, names, rounds);
     }
 
     private Point next(int corner) {

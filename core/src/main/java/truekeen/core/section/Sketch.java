@@ -155,19 +155,29 @@ final class Sketch {
                 Math.max(at, shoulder / 2 * target.primary().cot()));
     }
 
-    /** Both faces are one curve each, through the thickness that was measured, as far back as they still widen. */
+    /**
+     * Both faces are one curve each up to the thickness that was measured, then run on as the curve ends there. Where the
+     * curve would draw in before that, it ends where it is parallel to the mid-plane.
+     */
     EdgeShape convex(ConvexBlade a) {
-        BevelCut.Convex form =
-                new BevelCut.Convex(a.behind().mm(), a.thickness().mm() / 2);
-        BevelCut curve = new BevelCut(Facet.PRIMARY, true, a.primary(), form);
-        double bend = curve.at(0).curvature();
-        double widest = a.primary().sin() / bend;
-        double far = Math.max(Math.min(body, widest * (1 - 1e-6)), form.joinX());
-        double cheek = heightOnCurve(a.primary(), bend, far);
+        double half = a.thickness().mm() / 2;
+        double theta = a.primary().radians();
+        boolean drawsIn = 2 * Math.atan2(half, a.behind().mm()) < theta;
+        BevelCut.Convex form = new BevelCut.Convex(
+                drawsIn ? half / Math.tan(theta / 2) : a.behind().mm(), half);
+        double bend = new BevelCut(Facet.PRIMARY, true, a.primary(), form).at(0).curvature();
+        double slope = Math.tan(Math.max(0, 2 * Math.atan2(half, form.joinX()) - theta));
+        double far = Math.max(body, form.joinX() + 1);
+        double cheek = half + slope * (far - form.joinX());
         Section plain = new Section(
-                List.of(new Point(0, 0), new Point(far, -cheek), new Point(far, cheek)),
-                List.of(Facet.PRIMARY, Facet.END, Facet.PRIMARY),
-                List.of(bend, 0.0, bend));
+                List.of(
+                        new Point(0, 0),
+                        new Point(form.joinX(), -half),
+                        new Point(far, -cheek),
+                        new Point(far, cheek),
+                        new Point(form.joinX(), half)),
+                List.of(Facet.PRIMARY, Facet.FACE, Facet.END, Facet.FACE, Facet.PRIMARY),
+                List.of(bend, 0.0, 0.0, 0.0, bend));
         Section now = plain;
         double ahead = 0;
         if (a.secondary().isPresent()) {
@@ -189,13 +199,6 @@ final class Sketch {
                 0,
                 form.joinY(),
                 form.joinX());
-    }
-
-    /** Height of a curve over its apex, x along: {@code R·(cos(θ − turned) − cos θ)} without the large radius. */
-    private static double heightOnCurve(Angle apex, double bend, double x) {
-        double slope = Math.asin(apex.sin() - bend * x);
-        // The chord stands at the mean of both tangents.
-        return x * Math.tan((apex.radians() + slope) / 2);
     }
 
     /** Recession at which a facet of that angle is so wide, on one side or on both. */

@@ -151,4 +151,21 @@ class EdgeShapeTest {
         assertThat(shape.ground()).hasSize(1);
         assertThat(shape.honedFacet()).isEqualTo(Facet.SECONDARY);
     }
+
+    @Test
+    void aSteepConvexEdgeRunsIntoParallelCheeks() {
+        Blade billhook = Blades.blade(
+                GeometryKind.CONVEX_BLADE, "primary", 22, "behind", 15, "thicknessBehind", 5.5, "usableLength", 55);
+        EdgeShape shape = EdgeShape.of(billhook);
+        assertThat(shape.now().thicknessAt(15)).isCloseTo(5.5, within(1e-9));
+        assertThat(shape.now().thicknessAt(40)).isCloseTo(5.5, within(1e-9));
+        for (double e = 0; e < 6; e += 0.5) {
+            Cut cut = shape.cut(List.of(shape.now()), shape.honed(), e);
+            assertThat(cut.kept()).hasSize(1);
+            assertThat(cut.kept().get(0).thicknessAt(40)).isCloseTo(5.5, within(1e-9));
+            assertThat(cut.kept().get(0).facets()).doesNotContain(Facet.JOIN);
+            assertThat(Cut.area(cut.kept()) + cut.removedArea())
+                    .isCloseTo(shape.now().area(), within(1e-9));
+        }
+    }
 }
