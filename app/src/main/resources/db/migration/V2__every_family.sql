@@ -27,6 +27,15 @@ alter table setup add column back_deg double precision;
 alter table setup add column wheel_mm double precision;
 alter table setup add column camber_mm double precision;
 
+-- What was typed before reads like what is typed now.
+update setup set typed = jsonb_build_object(
+    'trade', '', 'primary', coalesce(typed ->> 'primary', ''), 'last', coalesce(typed ->> 'last', ''),
+    'backBevel', '', 'ruleThickness', '', 'ruleReach', '', 'wheelDiameter', '', 'camber', '', 'shaving', '',
+    'strokes', '', 'otherPrimary', '', 'otherLast', '', 'guideId', guide_id::text, 'name', name, 'version', 0);
+update survey set form = form || '{"fared": ""}'::jsonb;
+update tool set typed = (
+    select coalesce(jsonb_object_agg(key, value), '{}'::jsonb) from jsonb_each_text(typed) where value <> '');
+
 -- How an edge fared between two sharpenings: told by a survey, or by whoever brought the tool.
 create table edge_outcome (
     id        uuid primary key,
