@@ -208,7 +208,7 @@ const SYMMETRIC: Panel = {
     { field: 'secondaryWidth', from: [22, 110], to: [44, 100], at: [22, 96] },
   ],
   arcs: [
-    { field: 'primary', d: 'M104 120A74 74 0 0 0 101 98', at: [92, 72] },
+    { field: 'primary', d: 'M104 120A74 74 0 0 0 101 98', at: [121, 113] },
     { field: 'secondary', d: 'M60 120A30 30 0 0 1 56 133', at: [66, 154] },
   ],
 }
