@@ -111,7 +111,15 @@ function Angle({
                   other={a.other?.section}
                   label={`Section: primary ${num(a.chosen.primaryDeg)}°, last bevel ${num(a.chosen.lastDeg)}°, ${a.convention}`}
                 />
-                <p className="py-1">{a.chosen.cost}</p>
+                <p className="pt-1">{a.chosen.work}</p>
+                <div className="flex flex-wrap gap-x-8">
+                  {[a.chosen.lost, a.chosen.volume].map((amount) => (
+                    <div key={amount.label}>
+                      <p className="quiet">{amount.label}</p>
+                      <Advised advice={amount} digits={amount.value < 0.1 ? 4 : 2} />
+                    </div>
+                  ))}
+                </div>
                 {a.other && <Compare chosen={a.chosen} other={a.other} />}
               </>
             )}

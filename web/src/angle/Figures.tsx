@@ -44,7 +44,10 @@ export function Stations({ stations }: { stations: Schemas['StationsView'] }) {
   const most = Math.max(...stations.shaping, ...stations.refining, 1)
   return (
     <section aria-label="Strokes at stations" className="rule-t pt-2 mt-3">
-      <h2 className="font-semibold">{stations.strokes} strokes across the iron, left corner to right</h2>
+      <h2 className="font-semibold">
+        {stations.strokes.value} strokes across the iron, left corner to right
+      </h2>
+      <Advised advice={stations.strokes} digits={0} />
       {[
         { name: 'on the stone that shapes', list: stations.shaping },
         { name: 'on the finer stones', list: stations.refining },
@@ -96,8 +99,8 @@ export function Compare({
     ['last bevel', (c) => `${num(c.lastDeg)}°`],
     ['included', (c) => `${num(c.includedDeg)}°`],
     ['honed facet', (c) => `${num(c.honedWidthMm, 2)} mm wide`],
-    ['off the length', (c) => `${num(c.lostMm, 3)} mm`],
-    ['steel to go', (c) => `${num(c.volumeMm3, 2)} mm³`],
+    ['off the length', (c) => `${num(c.lost.value, 3)} mm`],
+    ['steel to go', (c) => `${num(c.volume.value, 2)} mm³`],
     ['honings before a re-grind', (c) => (c.honingsLeft > 0 ? `about ${c.honingsLeft}` : '–')],
   ]
   return (

@@ -77,7 +77,7 @@ public final class AngleRecords {
     public record FigureView(String group, AdviceView advice, String words) {}
 
     /** Strokes at the five stations, left corner to right corner. */
-    public record StationsView(int strokes, List<Integer> shaping, List<Integer> refining) {}
+    public record StationsView(AdviceView strokes, List<Integer> shaping, List<Integer> refining) {}
 
     /** What a pair of bevels comes to. */
     public record CandidateView(
@@ -85,10 +85,10 @@ public final class AngleRecords {
             double lastDeg,
             double includedDeg,
             double honedWidthMm,
-            double lostMm,
-            double volumeMm3,
+            AdviceView lost,
+            AdviceView volume,
             int honingsLeft,
-            String cost,
+            String work,
             SectionView section) {}
 
     /**

@@ -34,7 +34,6 @@ import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.quantity.QuantityReader;
@@ -257,7 +256,21 @@ public class AngleService {
             return null;
         }
         int whole = (int) Math.round(strokes);
-        return new StationsView(whole, read.camber.get().shapingStrokes(whole), PlaneSetting.refiningStrokes(whole));
+        return new StationsView(
+                AdviceView.of(Advice.exact(
+                        "strokes across the iron",
+                        whole,
+                        "",
+                        Formula.STATION_STROKES,
+                        List.of(
+                                new Advice.Given(
+                                        "iron", read.camber.get().width().toString()),
+                                new Advice.Given(
+                                        "camber on the iron",
+                                        read.camber.get().onIron().toString())),
+                        "More strokes share out more finely; the plan says how many a stone takes.")),
+                read.camber.get().shapingStrokes(whole),
+                PlaneSetting.refiningStrokes(whole));
     }
 
     private static CandidateView candidate(Blade blade, TargetBevel target, Restoration r) {
@@ -271,10 +284,10 @@ public class AngleService {
                                 .included(target.last(), target.back().orElse(Angle.ZERO))
                                 .degrees(),
                         r.honedWidthMm(),
-                        r.lostMm(),
-                        r.volumeMm3(),
+                        amount("off the length", r.lostMm(), "mm", Formula.NEW_EDGE, target),
+                        amount("steel to go", r.volumeMm3(), "mm³", Formula.STEEL_TO_GO, target),
                         r.honingsLeft(),
-                        cost(r),
+                        r.primary().isPresent() ? "The primary is ground." : "Only the honed bevel is worked.",
                         SectionDrawing.of(blade, target, r));
     }
 
@@ -319,11 +332,16 @@ public class AngleService {
                 .degrees();
     }
 
-    private static String cost(Restoration r) {
-        String off = Length.ofMm(r.lostMm()) + " off the length, " + Numbers.plain(r.volumeMm3(), 2) + " mm³ in all";
-        return r.primary().isPresent()
-                ? "The primary is ground: " + off + "."
-                : "Only the honed bevel is worked: " + off + ".";
+    private static AdviceView amount(String label, double value, String unit, Formula formula, TargetBevel target) {
+        return AdviceView.of(Advice.exact(
+                label,
+                value,
+                unit,
+                formula,
+                List.of(
+                        new Advice.Given("primary", target.primary().toString()),
+                        new Advice.Given("last bevel", target.last().toString())),
+                "Other bevels, and what the survey found: the deepest thing to be removed decides."));
     }
 
     private SetupView view(SetupRow s) {

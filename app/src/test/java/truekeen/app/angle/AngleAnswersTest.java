@@ -137,8 +137,8 @@ class AngleAnswersTest extends ApiTest {
         form.put("otherPrimary", "28").put("otherLast", "33");
         JsonNode a = advice(tool, form);
         assertThat(a.path("other").path("lastDeg").asDouble()).isCloseTo(33, within(1e-9));
-        assertThat(a.path("other").path("volumeMm3").asDouble())
-                .isGreaterThan(a.path("chosen").path("volumeMm3").asDouble());
+        assertThat(a.path("other").path("volume").path("value").asDouble())
+                .isGreaterThan(a.path("chosen").path("volume").path("value").asDouble());
         assertThat(a.path("other").path("section").path("after")).isNotEmpty();
         assertThat(advice(tool, angle()).path("other").isNull()).isTrue();
     }
