@@ -25,14 +25,19 @@ class ArchitectureTest {
         "tool",
         "section",
         "setup",
+        "holding",
+        "template",
+        "balance",
         "angle",
         "rule",
         "condition",
         "removal",
+        "ink",
         "progression",
         "keenness",
         "stepsheet",
-        "bench"
+        "bench",
+        "reference"
     };
 
     @Test

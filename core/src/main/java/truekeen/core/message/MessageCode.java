@@ -68,7 +68,22 @@ public enum MessageCode {
             "A contact {value} from the wheel's centre lies off the wheel: less than its radius, {high}, is needed."),
     NO_GAP("The bar would stand {value} from the wheel: the reach is too short for this angle."),
     NO_ANGLE_AT_GAP("No angle has a gap of {value} with this jig and wheel."),
+    HOLDER_UNFIT("A {what} is not held by a {value}: {reason}."),
+    ANGLE_NOT_HELD("An angle of {value} cannot be held here: {low} to {high}."),
+    PROJECTION_NONE(
+            "At this angle the edge would lie {value} from the guide's front face: inside it. Nothing steeper than {high}"
+                    + " can be held with it."),
+    BODY_RUBS("The guide's body would rub on the stone: its front corner comes to {value} above it. Give more"
+            + " projection, which means a lower angle, or file the corner."),
+    WHEEL_BELOW_BEVEL("A wheel of {value} cannot grind this bevel: it is {low} long, and the wheel must be wider."),
+    BAR_TURNED("At {value} the gap would close again: this jig holds less than {high}."),
+    TILT_RANGE("A setting of {value} gives no angle that can be held here."),
+    SPINE_HEIGHT_RANGE("The spine cannot stand {value} above the stone: less than {high} is possible on this blade."),
+    SPINE_TOO_LOW("At {value} the spine's corner would lie in the stone: more than {low} is needed on this blade."),
+    WEDGE_TOO_LOW("At {value} the side already leans {low} by its taper: no wedge is so thin."),
+    STONE_TOO_LOW("At {value} the stone would lie on the cheek, which leans {low}: hold it steeper."),
     PAIRS_MISSING("Measure {low} pairs at least; there are {value}."),
+    PAIRS_UNEVEN("There are {value} here and {high} of the others: they go in pairs."),
     PAIRS_ALIKE("All {value} pairs are at one angle: measure at two that differ by more than 5°."),
     GRIT_UNKNOWN("“{value}” is not a name in {what}. Enter the maker's micrometres instead."),
     GRIT_BAD("Enter the grain in micrometres, {low} to {high}; this is {value}."),

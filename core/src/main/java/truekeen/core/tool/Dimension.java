@@ -14,20 +14,23 @@ package truekeen.core.tool;
 public record Dimension(
         String field, String label, Measure measure, boolean needed, double low, double high, String where) {
 
-    static Dimension length(String field, String label, double low, double high, String where) {
+    /** A length in mm that must be given. */
+    public static Dimension length(String field, String label, double low, double high, String where) {
         return new Dimension(field, label, Measure.LENGTH, true, low, high, where);
     }
 
-    static Dimension angle(String field, String label, double low, double high, String where) {
+    /** An angle in degrees that must be given. */
+    public static Dimension angle(String field, String label, double low, double high, String where) {
         return new Dimension(field, label, Measure.ANGLE, true, low, high, where);
     }
 
-    static Dimension count(String field, String label, double low, double high, String where) {
+    /** A whole number that must be given. */
+    public static Dimension count(String field, String label, double low, double high, String where) {
         return new Dimension(field, label, Measure.COUNT, true, low, high, where);
     }
 
     /** The same dimension, for tools that may be without it. */
-    Dimension ifAny() {
+    public Dimension ifAny() {
         return new Dimension(field, label, measure, false, low, high, where);
     }
 }

@@ -18,7 +18,7 @@ final class Dimensions {
             "usableLength", "Usable length", 1, 400, "From the edge to where the steel can no longer be ground.");
     private static final Dimension RETIRE =
             length("retireLength", "Retire at", 0, 399, "The same length at which you will put the tool aside.");
-    private static final Dimension BLADE_WIDTH =
+    static final Dimension BLADE_WIDTH =
             length("usableLength", "Blade width", 2, 250, "From the edge to the spine, at the heel.");
     private static final Dimension RETIRE_WIDTH =
             length("retireLength", "Retire at", 0, 249, "The width at which you will put the blade aside.");

@@ -193,6 +193,16 @@ public enum GeometryKind {
         return traits == Traits.SQUARE_END || traits == Traits.BACK;
     }
 
+    /** Whether it has a flat back and a square or skewed end that a guide can grip. */
+    public boolean endHeld() {
+        return traits == Traits.SQUARE_END;
+    }
+
+    /** Whether its usable length is measured from the edge to a spine. */
+    public boolean spined() {
+        return dimensions.contains(Dimensions.BLADE_WIDTH);
+    }
+
     /** Whether it belongs to a machine that must be made safe before a blade is touched. */
     public boolean powered() {
         return traits == Traits.POWERED;

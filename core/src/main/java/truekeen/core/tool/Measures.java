@@ -51,15 +51,18 @@ public record Measures(Map<String, Double> values) {
         return angle.map(a -> with(field, a)).orElse(this);
     }
 
-    boolean has(String field) {
+    /** Whether there is such a dimension. */
+    public boolean has(String field) {
         return values.containsKey(field);
     }
 
-    Length length(String field) {
+    /** The length of that field, which must be there. */
+    public Length length(String field) {
         return Length.ofMm(number(field));
     }
 
-    Angle angle(String field) {
+    /** The angle of that field, which must be there. */
+    public Angle angle(String field) {
         return Angle.ofDegrees(number(field));
     }
 
@@ -67,11 +70,13 @@ public record Measures(Map<String, Double> values) {
         return (int) Math.round(number(field));
     }
 
-    Optional<Length> lengthIfAny(String field) {
+    /** The length of that field, if there is one. */
+    public Optional<Length> lengthIfAny(String field) {
         return Optional.ofNullable(values.get(field)).map(Length::ofMm);
     }
 
-    Optional<Angle> angleIfAny(String field) {
+    /** The angle of that field, if there is one. */
+    public Optional<Angle> angleIfAny(String field) {
         return Optional.ofNullable(values.get(field)).map(Angle::ofDegrees);
     }
 

@@ -1,0 +1,2 @@
+/** Blades that turn: unbalance, what to take off, forces, speeds, counts of teeth. */
+package truekeen.core.balance;

@@ -1,0 +1,99 @@
+package truekeen.core.holding;
+
+import java.util.List;
+import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
+import truekeen.core.holding.Scheme.Material;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Angle;
+import truekeen.core.section.Point;
+
+/**
+ * A table before an upright belt: {@code tilt below level = 90° − (angle − slack) + taper}.
+ *
+ * @param wrap how much steeper the very edge comes out where a slack belt gives; zero on the platen
+ */
+public record BeltTable(Angle wrap) implements Holder {
+    @Override
+    public HolderKind kind() {
+        return HolderKind.BELT_TABLE;
+    }
+
+    private Angle tilt(Seat seat, Angle angle) {
+        Angle held = angle.minus(wrap);
+        return Angle.ofRadians(Math.PI / 2 - held.minus(seat.taper(held)).radians());
+    }
+
+    @Override
+    public Setting setting(Seat seat, Angle angle) {
+        Holder.require(this, seat, angle);
+        Angle held = angle.minus(wrap);
+        if (held.compareTo(Holder.LEAST) < 0) {
+            throw new RefusedException(Refusal.of(MessageCode.ANGLE_NOT_HELD, "holderId", held)
+                    .with("low", Holder.LEAST)
+                    .with("high", Holder.MOST));
+        }
+        Angle tilt = tilt(seat, angle);
+        return new Setting(
+                kind().sets(),
+                Setting.Unit.DEGREES,
+                tilt.degrees(),
+                angle,
+                Setting.slope(x -> tilt(seat, Angle.ofRadians(x)).degrees(), angle),
+                "On the table, below level: it falls toward you.",
+                Formula.BELT_TABLE,
+                List.of(
+                        new Advice.Given("angle", angle.toString()),
+                        new Advice.Given("slack adds", wrap.toString()),
+                        new Advice.Given("taper of the side", seat.taper(held).toString())),
+                "A slacker belt rounds the edge more.",
+                wrap.radians() > 0
+                        ? List.of(new Setting.Aside(
+                                "behind the edge it grinds at",
+                                held.degrees(),
+                                "°",
+                                Formula.BELT_TABLE,
+                                "the slack belt rounds it up to the angle at the very edge"))
+                        : List.of(),
+                List.of(
+                        "Full-length passes: where it lingers, the profile changes.",
+                        "Worn finer belts near the edge; a thin edge is hot before the finger feels it."),
+                scheme(seat, angle, held, tilt));
+    }
+
+    @Override
+    public Angle gives(Seat seat, double tiltDegrees) {
+        kind().require(seat.kind());
+        Angle held = seat.edgeBevel(Angle.ofRadians(Math.PI / 2 - Math.toRadians(tiltDegrees)));
+        return Holder.inRange(held.plus(wrap));
+    }
+
+    private Scheme scheme(Seat seat, Angle angle, Angle held, Angle tilt) {
+        double length = Outline.reach(seat);
+        double lean = Math.PI / 2 - held.radians();
+        Scheme.Frame blade = new Scheme.Frame(new Point(0, 0), -lean);
+        Scheme.Frame table = new Scheme.Frame(new Point(0, 0), -tilt.radians());
+        double under = seat.shoulderMm();
+        Point near = table.point(length * 0.25, -under);
+        return new Scheme.Pen()
+                .outline(
+                        Material.BELT,
+                        new Point(0, length * 0.5),
+                        new Point(0, -length * 1.1),
+                        new Point(-5, -length * 1.1),
+                        new Point(-5, length * 0.5))
+                .outline(Material.STEEL, Outline.blade(seat, blade, held, length))
+                .outline(
+                        Material.TABLE,
+                        near,
+                        table.point(length * 0.95, -under),
+                        table.point(length * 0.95, -under - 5),
+                        table.point(length * 0.25, -under - 5))
+                .outline(Material.LEVEL, near, new Point(near.x() + length * 0.8, near.y()))
+                .turn(near, length * 0.55, -tilt.degrees(), 0, Outline.degrees(tilt.degrees()), true)
+                .turn(new Point(0, 0), length * 0.3, -90, -90 + held.degrees(), Outline.degrees(angle.degrees()), false)
+                .done();
+    }
+}

@@ -1,0 +1,254 @@
+package truekeen.core.holding;
+
+import static truekeen.core.tool.Dimension.angle;
+import static truekeen.core.tool.Dimension.length;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import truekeen.core.message.Checks;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Length;
+import truekeen.core.tool.Dimension;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Measures;
+
+/** The kinds of things that hold an angle: what each is measured by, what it holds, and what it is set by. */
+public enum HolderKind {
+    ROLLER_GUIDE(
+            "roller guide, grips by the back",
+            "projection",
+            "A body on a roller; the blade's back lies against a reference in it.",
+            HolderParts.ROLLER,
+            false,
+            GeometryKind::endHeld,
+            "a roller guide grips a blade with a flat back and a square or skewed end",
+            b -> b.roller(false)),
+    FACE_GUIDE(
+            "roller guide, grips by the bevel side",
+            "projection",
+            "As above, but the blade lies on its bevel side, so that its thickness counts.",
+            HolderParts.FACE_ROLLER,
+            false,
+            GeometryKind::endHeld,
+            "a roller guide grips a blade with a flat back and a square or skewed end",
+            b -> b.roller(true)),
+    PLATFORM_REST(
+            "platform rest before a wheel",
+            "tilt below level",
+            "A table before a wheel; the blade lies on it.",
+            List.of(length(
+                    "contact", "Contact above the centre", -250, 250, "Height at which the edge meets the wheel.")),
+            true,
+            k -> true,
+            "",
+            HolderBuilder::rest),
+    SUPPORT_BAR(
+            "support bar before a wheel",
+            "gap",
+            "A bar that a jig slides on; its distance from the wheel sets the angle.",
+            List.of(
+                    length(
+                            "reach",
+                            "Reach of the jig",
+                            20,
+                            400,
+                            "Along the back, from the edge to the foot of the bar."),
+                    length(
+                            "offset",
+                            "Bar off the back",
+                            -120,
+                            120,
+                            "From the blade's back (a knife's middle) to the bar's middle; less than zero when the jig"
+                                    + " hangs under the blade."),
+                    length("barDiameter", "Bar diameter", 3, 60, "By caliper.")),
+            true,
+            k -> true,
+            "",
+            HolderBuilder::bar),
+    BELT_TABLE(
+            "table before a belt",
+            "tilt below level",
+            "A table before an upright belt, on its platen or slack.",
+            List.of(angle(
+                            "wrap",
+                            "Slack adds",
+                            0.5,
+                            15,
+                            "How much steeper the very edge comes out where the belt gives;" + " none on the platen.")
+                    .ifAny()),
+            false,
+            k -> true,
+            "",
+            HolderBuilder::belt),
+    STACK(
+            "stack of a known object",
+            "height",
+            "Coins, cards, anything of even thickness, laid under the spine.",
+            List.of(
+                    length("piece", "One of them", 0.02, 60, "Its thickness; measure ten and divide."),
+                    HolderParts.LEVER),
+            false,
+            k -> !k.powered(),
+            "a powered blade is not laid on a bench stone",
+            b -> b.stack(false)),
+    WEDGE_BLOCK(
+            "wedge block",
+            "wedge",
+            "A block that the blade's side lies on.",
+            List.of(angle("wedge", "Its angle", 1, 60, "From the bench up; empty if you cut one to suit.")
+                    .ifAny()),
+            false,
+            k -> !k.powered(),
+            "a powered blade is not laid on a bench stone",
+            HolderBuilder::wedge),
+    SPINE_HONE(
+            "hone that rides on the spine",
+            "foot",
+            "An abrasive plate with a foot that slides along the spine. File the spine smooth first: it becomes the"
+                    + " reference.",
+            List.of(length(
+                            "foot",
+                            "Its foot",
+                            0.2,
+                            120,
+                            "How far the foot stands off the abrasive; empty if it is set.")
+                    .ifAny()),
+            false,
+            k -> k.spined() && !k.powered(),
+            "it needs a spine to ride on",
+            HolderBuilder::spineHone),
+    HAND_STONE(
+            "small stone in the hand",
+            "gap under its end",
+            "A pocket stone, in circles; the shadow between stone and cheek tells the angle.",
+            List.of(length(
+                    "stoneLength", "Length of the stone", 10, 300, "From the edge to its far end as it is held.")),
+            false,
+            k -> !k.square(),
+            "a square end wants a stone larger than itself",
+            HolderBuilder::handStone),
+    HAND(
+            "hand alone",
+            "height",
+            "The spine's height over the stone, by eye.",
+            List.of(HolderParts.LEVER),
+            false,
+            k -> true,
+            "",
+            b -> b.stack(true));
+
+    private final String words;
+    private final String sets;
+    private final String meaning;
+    private final List<Dimension> dimensions;
+    private final boolean onWheel;
+    private final Predicate<GeometryKind> holds;
+    private final String otherwise;
+    private final java.util.function.Function<HolderBuilder, Holder> build;
+
+    HolderKind(
+            String words,
+            String sets,
+            String meaning,
+            List<Dimension> dimensions,
+            boolean onWheel,
+            Predicate<GeometryKind> holds,
+            String otherwise,
+            java.util.function.Function<HolderBuilder, Holder> build) {
+        this.words = words;
+        this.sets = sets;
+        this.meaning = meaning;
+        this.dimensions = dimensions;
+        this.onWheel = onWheel;
+        this.holds = holds;
+        this.otherwise = otherwise;
+        this.build = build;
+    }
+
+    /** What it is called. */
+    public String words() {
+        return words;
+    }
+
+    /** What is set on it. */
+    public String sets() {
+        return sets;
+    }
+
+    /** What it is. */
+    public String meaning() {
+        return meaning;
+    }
+
+    /** What it is measured by. */
+    public List<Dimension> dimensions() {
+        return dimensions;
+    }
+
+    /** Whether it stands before a wheel, whose diameter then counts. */
+    public boolean onWheel() {
+        return onWheel;
+    }
+
+    /** Whether stop blocks can set it. */
+    public boolean takesBlocks() {
+        return this == ROLLER_GUIDE || this == FACE_GUIDE;
+    }
+
+    /** Whether it holds tools of a family. */
+    public boolean holds(GeometryKind family) {
+        return holds.test(family);
+    }
+
+    /**
+     * Makes sure that it holds tools of a family.
+     *
+     * @throws RefusedException with the reason
+     */
+    public void require(GeometryKind family) {
+        if (!holds(family)) {
+            throw new RefusedException(Refusal.of(MessageCode.HOLDER_UNFIT, "holderId", words)
+                    .with("what", family.key())
+                    .with("reason", otherwise));
+        }
+    }
+
+    /**
+     * The holder with these dimensions, once all were looked at; every fault is noted at its field.
+     *
+     * @param values numbers by field (mm, °)
+     * @param blocks lengths of stop blocks, for guides
+     * @param wheel the wheel it stands before, for rests and bars
+     * @return the holder, or nothing where there was a fault
+     */
+    public Optional<Holder> read(Measures values, List<Length> blocks, Optional<Wheel> wheel, Checks checks) {
+        int before = checks.refusals().size();
+        for (Dimension d : dimensions) {
+            Double value = values.values().get(d.field());
+            checks.require(value != null || !d.needed(), () -> Refusal.of(MessageCode.EMPTY, d.field(), "")
+                    .with("what", d.label()));
+            checks.within(
+                    d.field(), d.label(), value, d.low(), d.high(), d.measure().unit());
+        }
+        checks.require(!onWheel || wheel.isPresent(), () -> Refusal.of(MessageCode.EMPTY, "wheelId", "")
+                .with("what", "The wheel it stands before"));
+        for (Length block : blocks) {
+            checks.within("blocks", "A stop block", block.mm(), 1, 300, " mm");
+        }
+        if (checks.refusals().size() > before) {
+            return Optional.empty();
+        }
+        return Optional.ofNullable(checks.attempt(() -> build.apply(new HolderBuilder(this, values, blocks, wheel))));
+    }
+
+    /** The holder with dimensions that were looked at before. */
+    public Holder build(Measures values, List<Length> blocks, Optional<Wheel> wheel) {
+        Checks checks = new Checks();
+        Optional<Holder> holder = read(values, blocks, wheel, checks);
+        checks.orThrow();
+        return holder.orElseThrow();
+    }
+}

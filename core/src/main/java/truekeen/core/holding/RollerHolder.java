@@ -1,0 +1,209 @@
+package truekeen.core.holding;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
+import truekeen.core.holding.Scheme.Material;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.section.Point;
+import truekeen.core.setup.HoningGuide;
+
+/**
+ * A honing guide on a roller, as it is owned.
+ *
+ * @param kind by the back, or by the bevel side
+ * @param rollerRadius r
+ * @param axleBelow d below the back; below the seat, d₀, for one that grips by the bevel side: there d = d₀ + T
+ * @param axleSetback s
+ * @param byFace whether the blade lies on its bevel side
+ * @param eccentric Δr of a cam, if it has one
+ * @param bodyDrop how far its lowest front corner hangs below the back, where measured
+ * @param bodyWidth across, where measured
+ * @param rollerWidth across, where measured
+ * @param blocks stop blocks at hand
+ */
+public record RollerHolder(
+        HolderKind kind,
+        Length rollerRadius,
+        Length axleBelow,
+        Length axleSetback,
+        boolean byFace,
+        Optional<Length> eccentric,
+        Optional<Length> bodyDrop,
+        Optional<Length> bodyWidth,
+        Optional<Length> rollerWidth,
+        List<Length> blocks)
+        implements Holder {
+    /** A roller wider than this does not rock. Source: workshop prior. */
+    static final double ROCKS_UP_TO_MM = 20;
+
+    /** Keeps the blocks from changing. */
+    public RollerHolder {
+        blocks = List.copyOf(blocks);
+    }
+
+    /** The guide as it grips a blade of that thickness. */
+    public HoningGuide guide(Length thickness) {
+        return new HoningGuide(
+                rollerRadius, byFace ? Length.ofMm(axleBelow.mm() + thickness.mm()) : axleBelow, axleSetback);
+    }
+
+    @Override
+    public Setting setting(Seat seat, Angle angle) {
+        Holder.require(this, seat, angle);
+        HoningGuide guide = guide(seat.thickness());
+        guide.requireClear(seat.thickness());
+        double p = guide.projection(angle).mm();
+        if (!(p > 0)) {
+            throw new RefusedException(Refusal.of(MessageCode.PROJECTION_NONE, "holderId", Length.ofMm(p))
+                    .with("high", guide.angle(Length.ofMm(0.01))));
+        }
+        requireBodyClears(angle, p);
+        return new Setting(
+                kind.sets(),
+                Setting.Unit.MM,
+                p,
+                angle,
+                guide.degreesPerMm(angle),
+                "From the edge back to the guide's front face, along the blade.",
+                Formula.GUIDE_PROJECTION,
+                given(guide, angle, seat),
+                "The guide's three dimensions: measure them, then measure what a setting really gives.",
+                asides(guide, seat, angle, p),
+                List.of(
+                        "Side of the blade against its stop, jaws parallel, screws turned up alternately: one tightened"
+                                + " too far grinds that corner more.",
+                        "After the first strokes hold a square to the edge. Half a millimetre across "
+                                + Outline.mm(seat.edge()) + " is "
+                                + Outline.degrees(Math.toDegrees(
+                                        Math.atan(0.5 / seat.edge().mm())))
+                                + " out of square."),
+                scheme(guide, seat, angle, p));
+    }
+
+    private List<Advice.Given> given(HoningGuide guide, Angle angle, Seat seat) {
+        List<Advice.Given> given = new ArrayList<>(List.of(
+                new Advice.Given("angle", angle.toString()),
+                new Advice.Given("roller radius r", rollerRadius.toString()),
+                new Advice.Given("axle below the back d", guide.axleBelowBack().toString()),
+                new Advice.Given("setback of the axle s", axleSetback.toString())));
+        if (byFace) {
+            given.add(new Advice.Given("of d, the blade", seat.thickness().toString()));
+        }
+        return given;
+    }
+
+    @Override
+    public Angle gives(Seat seat, double value) {
+        kind.require(seat.kind());
+        if (!(value > 0)) {
+            throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "standsAt", Length.ofMm(value))
+                    .with("what", "A projection"));
+        }
+        return guide(seat.thickness()).angle(Length.ofMm(value));
+    }
+
+    /** Height of the body's front corner above the stone: {@code P·sin θ − drop·cos θ}. */
+    private double corner(Angle angle, double p, double dropMm) {
+        return p * angle.sin() - dropMm * angle.cos();
+    }
+
+    private void requireBodyClears(Angle angle, double p) {
+        if (bodyDrop.isPresent() && !(corner(angle, p, bodyDrop.get().mm()) > 0)) {
+            throw new RefusedException(Refusal.of(
+                    MessageCode.BODY_RUBS,
+                    "holderId",
+                    Length.ofMm(corner(angle, p, bodyDrop.get().mm()))));
+        }
+    }
+
+    private List<Setting.Aside> asides(HoningGuide guide, Seat seat, Angle angle, double p) {
+        List<Setting.Aside> all = new ArrayList<>();
+        nearestBlock(p).ifPresent(b -> {
+            Angle held = guide.angle(b);
+            all.add(new Setting.Aside(
+                    "nearest stop block",
+                    b.mm(),
+                    "mm",
+                    Formula.STOP_BLOCK,
+                    "it holds " + held + ", "
+                            + Numbers.plain(Math.abs(held.minus(angle).degrees()), 2) + "° "
+                            + (held.compareTo(angle) < 0 ? "lower" : "higher")));
+        });
+        eccentric.ifPresent(e -> all.add(new Setting.Aside(
+                "with the cam turned, same projection",
+                guide.angle(Length.ofMm(p), e).degrees(),
+                "°",
+                Formula.ECCENTRIC_STEP,
+                "a micro-bevel of " + guide.angle(Length.ofMm(p), e).minus(angle) + " more")));
+        bodyDrop.ifPresent(drop -> {
+            double corner = corner(angle, p, drop.mm());
+            all.add(new Setting.Aside(
+                    "body above the stone", corner, "mm", Formula.BODY_CLEARANCE, "its front corner"));
+            bodyWidth.ifPresent(w -> all.add(new Setting.Aside(
+                    "may be rocked by",
+                    Math.toDegrees(Math.asin(Math.min(1, 2 * corner / w.mm()))),
+                    "°",
+                    Formula.BODY_CLEARANCE,
+                    "either way, until the body touches: for a camber")));
+        });
+        rollerWidth.ifPresent(w -> all.add(new Setting.Aside(
+                "roller",
+                w.mm(),
+                "mm",
+                Formula.BODY_CLEARANCE,
+                w.mm() > ROCKS_UP_TO_MM
+                        ? "wide: steady, and it does not rock; press the corners for a camber"
+                        : "narrow: it rocks for a camber, and wants a level hand for a straight edge")));
+        return all;
+    }
+
+    /** The block that comes nearest to a projection. */
+    public Optional<Length> nearestBlock(double projectionMm) {
+        return blocks.stream().min(Comparator.comparingDouble(b -> Math.abs(b.mm() - projectionMm)));
+    }
+
+    private Scheme scheme(HoningGuide guide, Seat seat, Angle angle, double p) {
+        double r = rollerRadius.mm();
+        double d = guide.axleBelowBack().mm();
+        double s = axleSetback.mm();
+        Scheme.Frame blade = Scheme.Frame.at(new Point(0, 0), angle);
+        double length = p + Math.max(s, 0) + 3 * r + 22;
+        Point axle = blade.point(p + s, -d);
+        double end = Math.max(axle.x() + 2.5 * r, length * angle.cos() * 0.8);
+        double above = 4;
+        double back = Math.max(s, 0) + 1.3 * r;
+        return new Scheme.Pen()
+                .outline(Material.STONE, Outline.slab(-14, end, 7))
+                .outline(Material.STEEL, Outline.blade(seat, blade, angle, length))
+                .outline(
+                        Material.BODY,
+                        blade.point(p, above),
+                        blade.point(p + back, above),
+                        blade.point(p + back, -seat.thickness().mm() - 3),
+                        blade.point(p + s + 2.5, -d),
+                        blade.point(p + s - 2.5, -d),
+                        blade.point(
+                                p,
+                                -bodyDrop.map(Length::mm)
+                                        .orElse(seat.thickness().mm() + 3)))
+                .round(Material.ROLLER, axle, r)
+                .span(blade.point(0, 0), blade.point(p, 0), 11, Outline.mm(p), true)
+                .turn(
+                        new Point(0, 0),
+                        Math.min(p * 0.6, 24),
+                        0,
+                        angle.degrees(),
+                        Outline.degrees(angle.degrees()),
+                        false)
+                .done();
+    }
+}

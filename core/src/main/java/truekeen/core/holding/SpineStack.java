@@ -1,0 +1,182 @@
+package truekeen.core.holding;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
+import truekeen.core.holding.Scheme.Material;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.section.Point;
+import truekeen.core.setup.SpineHeight;
+
+/**
+ * A blade laid against the stone by the height of its spine: by eye, or on a stack of a known object. Tools without a
+ * spine are measured a given way behind the edge, on their lower face.
+ *
+ * @param piece thickness of one of the objects; empty for the bare hand
+ * @param lever where a tool without a spine is measured, behind its edge
+ */
+public record SpineStack(Optional<Length> piece, Optional<Length> lever) implements Holder {
+    private static final int MOST_PIECES = 40;
+
+    @Override
+    public HolderKind kind() {
+        return piece.isPresent() ? HolderKind.STACK : HolderKind.HAND;
+    }
+
+    private Length width(Seat seat) {
+        return seat.kind().spined() ? seat.width() : lever.orElse(seat.width());
+    }
+
+    private static SpineHeight spine(Seat seat, Length width) {
+        return new SpineHeight(width, Length.ofMm(2 * seat.offset().mm()));
+    }
+
+    @Override
+    public Setting setting(Seat seat, Angle angle) {
+        Holder.require(this, seat, angle);
+        Length width = width(seat);
+        SpineHeight spine = spine(seat, width);
+        double height = spine.height(angle).mm();
+        if (!(height > 0)) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.SPINE_TOO_LOW, "last", angle).with("low", spine.edge(Length.ofMm(0))));
+        }
+        return new Setting(
+                seat.kind().spined() ? "spine height" : "height " + Outline.mm(width) + " behind the edge",
+                Setting.Unit.MM,
+                height,
+                angle,
+                Setting.slope(x -> spine.height(Angle.ofRadians(x)).mm(), angle),
+                seat.kind().spined()
+                        ? "From the stone up to the lower corner of the spine, at the heel."
+                        : "From the stone up to the lower face, so far behind the edge.",
+                Formula.SPINE_HEIGHT,
+                List.of(
+                        new Advice.Given("angle", angle.toString()),
+                        new Advice.Given(seat.kind().spined() ? "blade width W" : "measured at", width.toString()),
+                        new Advice.Given(
+                                seat.perSide() ? "half the spine" : "thickness",
+                                seat.offset().toString())),
+                "A wider blade stands higher for the same angle.",
+                asides(seat, angle, height),
+                List.of(
+                        "Find the bevel by touch first: its heel, then tip until both bear.",
+                        "Keep hand and forearm one piece; on a belly the arm rises and the wrist stays set."),
+                scheme(seat, angle, width, height));
+    }
+
+    @Override
+    public Angle gives(Seat seat, double heightMm) {
+        kind().require(seat.kind());
+        Length width = width(seat);
+        double most = Math.hypot(width.mm(), seat.offset().mm());
+        if (!(heightMm >= 0 && heightMm < most)) {
+            throw new RefusedException(Refusal.of(MessageCode.SPINE_HEIGHT_RANGE, "standsAt", Length.ofMm(heightMm))
+                    .with("high", Length.ofMm(most)));
+        }
+        return spine(seat, width).edge(Length.ofMm(heightMm));
+    }
+
+    private List<Setting.Aside> asides(Seat seat, Angle angle, double height) {
+        List<Setting.Aside> all = new ArrayList<>();
+        piece.ifPresent(one -> {
+            double many = height / one.mm();
+            long whole = Math.max(1, Math.round(many));
+            Angle held =
+                    gives(seat, Math.min(whole * one.mm(), 0.999 * width(seat).mm()));
+            all.add(new Setting.Aside(
+                    "of them, laid on one another",
+                    whole,
+                    "",
+                    Formula.STACK,
+                    "exactly " + Numbers.plain(many, 1) + "; " + whole + " of them hold " + held));
+        });
+        for (Seat.Station s : seat.stations()
+                .subList(Math.min(1, seat.stations().size()), seat.stations().size())) {
+            double there = spine(seat, s.width()).height(angle).mm();
+            if (there > 0) {
+                all.add(new Setting.Aside(
+                        "at " + Outline.mm(s.along()) + " from the heel",
+                        there,
+                        "mm",
+                        Formula.SPINE_HEIGHT,
+                        there < height - 0.05
+                                ? "the spine stands lower here for the same angle" + handle(seat, s)
+                                : ""));
+            }
+        }
+        if (piece.isEmpty()) {
+            all.add(halving(angle));
+        }
+        return all;
+    }
+
+    private static String handle(Seat seat, Seat.Station s) {
+        boolean tip = s == seat.stations().get(seat.stations().size() - 1);
+        return tip ? ": lift the handle into the belly until it comes to this" : "";
+    }
+
+    /** A right angle halved, and halved again, until it comes nearest. */
+    static Setting.Aside halving(Angle angle) {
+        double best = 90;
+        int times = 0;
+        double next = 90;
+        for (int i = 1; i <= 4; i++) {
+            next /= 2;
+            if (Math.abs(next - angle.degrees()) < Math.abs(best - angle.degrees())) {
+                best = next;
+                times = i;
+            }
+        }
+        double off = angle.degrees() - best;
+        String more = Math.abs(off) < 0.05
+                ? "that is it"
+                : "then " + Numbers.plain(Math.abs(off), 1) + "° " + (off > 0 ? "more" : "less");
+        return new Setting.Aside(
+                "a right angle halved " + (times == 1 ? "once" : times == 2 ? "twice" : times + " times"),
+                best,
+                "°",
+                Formula.HALVING,
+                more);
+    }
+
+    private Scheme scheme(Seat seat, Angle angle, Length width, double height) {
+        double reach = width.mm();
+        Scheme.Frame blade = Scheme.Frame.at(new Point(0, 0), angle);
+        Point corner = blade.point(reach, -seat.offset().mm());
+        double end = Math.max(corner.x(), reach * 0.6) * 1.25;
+        Scheme.Pen pen = new Scheme.Pen()
+                .outline(Material.STONE, Outline.slab(-reach * 0.15, end, Math.max(3, reach * 0.1)))
+                .outline(Material.STEEL, Outline.blade(seat, blade, angle, reach));
+        piece.ifPresent(one -> {
+            long whole = Math.max(1, Math.round(height / one.mm()));
+            long drawn = Math.min(whole, MOST_PIECES);
+            double each = whole * one.mm() / drawn;
+            double w = reach * 0.16;
+            for (int i = 0; i < drawn; i++) {
+                double y = i * each;
+                pen.outline(
+                        Material.OBJECT,
+                        new Point(corner.x() - w, y),
+                        new Point(corner.x() + w, y),
+                        new Point(corner.x() + w, y + each),
+                        new Point(corner.x() - w, y + each));
+            }
+        });
+        return pen.span(
+                        new Point(corner.x(), 0),
+                        corner,
+                        piece.isPresent() ? -reach * 0.22 : 0,
+                        Outline.mm(height),
+                        true)
+                .turn(new Point(0, 0), reach * 0.45, 0, angle.degrees(), Outline.degrees(angle.degrees()), false)
+                .done();
+    }
+}

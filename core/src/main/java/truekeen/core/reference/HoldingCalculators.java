@@ -1,0 +1,428 @@
+package truekeen.core.reference;
+
+import static truekeen.core.reference.Calculator.gives;
+import static truekeen.core.reference.Calculator.in;
+import static truekeen.core.reference.Calculator.num;
+import static truekeen.core.reference.Calculator.nums;
+import static truekeen.core.reference.Calculator.opt;
+import static truekeen.core.reference.Calculator.out;
+import static truekeen.core.reference.Calculator.outs;
+import static truekeen.core.reference.Calculator.to;
+
+import java.util.ArrayList;
+import java.util.List;
+import truekeen.core.advice.Formula;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.setup.GuideCalibration;
+import truekeen.core.setup.HoningGuide;
+import truekeen.core.setup.InkBand;
+import truekeen.core.setup.PlatformRest;
+import truekeen.core.setup.SpineHeight;
+import truekeen.core.setup.SupportBar;
+import truekeen.core.setup.WheelSpeed;
+
+/** Guides, wheels, hands: from an angle to its setting, and back where the setting is given instead. */
+final class HoldingCalculators {
+    private HoldingCalculators() {}
+
+    static List<Calculator> all() {
+        return List.of(
+                projection(),
+                block(),
+                cam(),
+                body(),
+                calibration(),
+                speed(),
+                rest(),
+                bar(),
+                belt(),
+                spine(),
+                stack(),
+                halving(),
+                wedge(),
+                spineHone(),
+                handStone(),
+                ink(),
+                dished());
+    }
+
+    private static Angle deg(double degrees) {
+        return Angle.ofDegrees(degrees);
+    }
+
+    private static Length mm(double mm) {
+        return Length.ofMm(mm);
+    }
+
+    private static Calculator.Input angle(double example) {
+        return opt("angle", "Angle wanted", "°", 4, 85, example);
+    }
+
+    private static RuntimeException neither(String setting) {
+        return new RefusedException(
+                Refusal.of(MessageCode.EMPTY, "angle", "").with("what", "Either the angle or the " + setting));
+    }
+
+    private static HoningGuide guide(Calculator.Values v) {
+        return new HoningGuide(mm(v.num("rollerRadius")), mm(v.num("axleBelowBack")), mm(v.num("axleSetback")));
+    }
+
+    private static List<Calculator.Input> guideWith(Calculator.Input... more) {
+        List<Calculator.Input> all = new ArrayList<>(List.of(
+                num("rollerRadius", "r, roller radius", "mm", 1, 60, 9.5),
+                num("axleBelowBack", "d, axle below the back", "mm", 0.5, 120, 14),
+                num("axleSetback", "s, axle behind the front face", "mm", -120, 120, 11.5)));
+        all.addAll(List.of(more));
+        return all;
+    }
+
+    private static Calculator projection() {
+        return new Calculator(
+                "guide-projection",
+                Formula.GUIDE_PROJECTION,
+                "The projection that holds an angle, or the angle that a projection gives",
+                guideWith(angle(30), opt("projection", "or the projection as it is set", "mm", 0.1, 300, null)),
+                to(
+                        out("projection", "Projection", "mm"),
+                        out("angle", "Angle", "°"),
+                        out("perMm", "Change for a millimetre", "°/mm")),
+                v -> {
+                    HoningGuide g = guide(v);
+                    if (!v.has("angle") && !v.has("projection")) {
+                        throw neither("projection");
+                    }
+                    Angle a = v.has("projection") ? g.angle(mm(v.num("projection"))) : deg(v.num("angle"));
+                    double p = v.has("projection")
+                            ? v.num("projection")
+                            : g.projection(a).mm();
+                    return gives("projection", p, "angle", a.degrees(), "perMm", g.degreesPerMm(a));
+                });
+    }
+
+    private static Calculator block() {
+        return new Calculator(
+                "stop-blocks",
+                Formula.STOP_BLOCK,
+                "The stop blocks of a board",
+                guideWith(nums("angles", "Angles wanted", "°", 5, 85, 25.0, 30.0, 35.0)),
+                to(outs("blocks", "Lengths of the blocks", "mm")),
+                v -> gives(
+                        "blocks",
+                        v.nums("angles").stream()
+                                .map(a -> guide(v).projection(deg(a)).mm())
+                                .toList()));
+    }
+
+    private static Calculator cam() {
+        return new Calculator(
+                "eccentric-roller",
+                Formula.ECCENTRIC_STEP,
+                "What an eccentric roller adds",
+                guideWith(
+                        num("projection", "Projection as it is set", "mm", 0.1, 300, 41),
+                        num("eccentric", "What the cam adds to the radius", "mm", -10, 10, 1.5)),
+                to(out("plain", "Cam down", "°"), out("angle", "Cam up", "°")),
+                v -> {
+                    Length p = mm(v.num("projection"));
+                    return gives(
+                            "plain",
+                            guide(v).angle(p).degrees(),
+                            "angle",
+                            guide(v).angle(p, mm(v.num("eccentric"))).degrees());
+                });
+    }
+
+    private static Calculator body() {
+        return new Calculator(
+                "guide-body-clearance",
+                Formula.BODY_CLEARANCE,
+                "How far a guide's body stays off the stone, and how far it rocks",
+                in(
+                        num("projection", "Projection", "mm", 0.1, 300, 41),
+                        num("angle", "Angle", "°", 4, 85, 25),
+                        num("drop", "Front corner of the body below the back", "mm", 0, 80, 8),
+                        num("bodyWidth", "Width of the body", "mm", 5, 250, 60)),
+                to(out("clearance", "Clearance", "mm"), out("rock", "Rocks either way by", "°")),
+                v -> {
+                    Angle a = deg(v.num("angle"));
+                    double clear = v.num("projection") * a.sin() - v.num("drop") * a.cos();
+                    if (!(clear > 0)) {
+                        throw new RefusedException(Refusal.of(MessageCode.BODY_RUBS, "projection", mm(clear)));
+                    }
+                    return gives(
+                            "clearance",
+                            clear,
+                            "rock",
+                            Math.toDegrees(Math.asin(Math.min(1, 2 * clear / v.num("bodyWidth")))));
+                });
+    }
+
+    private static Calculator calibration() {
+        return new Calculator(
+                "guide-calibration",
+                Formula.GUIDE_CALIBRATION,
+                "A guide's dimensions from measured pairs",
+                in(
+                        num("rollerRadius", "r by caliper", "mm", 1, 60, 9.5),
+                        nums("projections", "Projections as set", "mm", 0.1, 300, 47.3, 34.2, 27.1),
+                        nums("angles", "Angles as measured, in the same order", "°", 4, 85, 23.6, 30.4, 36.1)),
+                to(
+                        out("axleBelowBack", "d, known to half a millimetre or so", "mm"),
+                        out("axleSetback", "s, likewise", "mm"),
+                        outs("residuals", "Model less measured", "°"),
+                        outs("errors", "Error of an angle it gives, at each pair", "°"),
+                        out("condition", "Condition number", ""),
+                        out("spread", "Spread of the angles", "°")),
+                v -> {
+                    List<Double> p = v.nums("projections");
+                    List<Double> a = v.nums("angles");
+                    if (p.size() != a.size()) {
+                        throw new RefusedException(Refusal.of(MessageCode.PAIRS_UNEVEN, "angles", a.size())
+                                .with("high", p.size()));
+                    }
+                    List<GuideCalibration.Pair> pairs = new ArrayList<>();
+                    for (int i = 0; i < p.size(); i++) {
+                        pairs.add(new GuideCalibration.Pair(mm(p.get(i)), deg(a.get(i))));
+                    }
+                    GuideCalibration fit =
+                            GuideCalibration.fit(mm(v.num("rollerRadius")), pairs, GuideCalibration.Readings.USUAL);
+                    return gives(
+                            "axleBelowBack", fit.guide().axleBelowBack().mm(),
+                            "axleSetback", fit.guide().axleSetback().mm(),
+                            "residuals",
+                                    fit.residuals().stream().map(Angle::degrees).toList(),
+                            "errors",
+                                    pairs.stream()
+                                            .map(q -> fit.error(q.projection()).degrees())
+                                            .toList(),
+                            "condition", fit.condition(),
+                            "spread", fit.spread().degrees());
+                });
+    }
+
+    private static Calculator speed() {
+        return new Calculator(
+                "wheel-speed",
+                Formula.WHEEL_SPEED,
+                "Surface speed of a wheel",
+                in(
+                        num("diameter", "Diameter", "mm", 10, 1000, 150),
+                        num("perMinute", "Turns a minute", "1/min", 0, 30000, 2850),
+                        opt("marked", "Speed marked on the wheel", "m/s", 0.1, 150, 35.0)),
+                to(out("speed", "Surface speed", "m/s")),
+                v -> {
+                    Length d = mm(v.num("diameter"));
+                    if (v.has("marked")) {
+                        WheelSpeed.requireWithin(d, v.num("perMinute"), v.num("marked"));
+                    }
+                    return gives("speed", WheelSpeed.metresPerSecond(d, v.num("perMinute")));
+                });
+    }
+
+    private static Calculator rest() {
+        return new Calculator(
+                "platform-rest",
+                Formula.PLATFORM_REST,
+                "Tilt of a rest, or the angle that a tilt gives",
+                in(
+                        num("diameter", "Diameter of the wheel", "mm", 10, 1000, 150),
+                        num("contact", "Contact above the centre", "mm", -500, 500, 15),
+                        angle(25),
+                        opt("tilt", "or the tilt below level as it is set", "°", -90, 120, null)),
+                to(out("tilt", "Tilt below level", "°"), out("angle", "Angle", "°")),
+                v -> {
+                    PlatformRest r = new PlatformRest(mm(v.num("diameter") / 2), mm(v.num("contact")));
+                    if (!v.has("angle") && !v.has("tilt")) {
+                        throw neither("tilt");
+                    }
+                    Angle a = v.has("tilt") ? r.bevel(deg(v.num("tilt"))) : deg(v.num("angle"));
+                    return gives("tilt", r.tilt(a).degrees(), "angle", a.degrees());
+                });
+    }
+
+    private static Calculator bar() {
+        return new Calculator(
+                "support-bar",
+                Formula.SUPPORT_BAR,
+                "Gap between wheel and bar, or the angle that a gap gives",
+                in(
+                        num("diameter", "Diameter of the wheel", "mm", 10, 1000, 225),
+                        num("reach", "p, reach of the jig", "mm", 10, 500, 152),
+                        num("offset", "a, bar off the back; less than zero when slung under", "mm", -120, 120, -19),
+                        num("barDiameter", "Bar diameter", "mm", 1, 100, 14),
+                        angle(27),
+                        opt("gap", "or the gap as it is set", "mm", 0.1, 600, null)),
+                to(out("gap", "Gap", "mm"), out("angle", "Angle", "°")),
+                v -> {
+                    SupportBar b = new SupportBar(
+                            mm(v.num("diameter") / 2),
+                            mm(v.num("reach")),
+                            mm(v.num("offset")),
+                            mm(v.num("barDiameter") / 2));
+                    if (!v.has("angle") && !v.has("gap")) {
+                        throw neither("gap");
+                    }
+                    Angle a = v.has("gap") ? b.edge(mm(v.num("gap"))) : deg(v.num("angle"));
+                    return gives("gap", b.gap(a).mm(), "angle", a.degrees());
+                });
+    }
+
+    private static Calculator belt() {
+        return new Calculator(
+                "belt-table",
+                Formula.BELT_TABLE,
+                "Tilt of a table before an upright belt",
+                in(
+                        num("angle", "Angle wanted at the very edge", "°", 4, 85, 25),
+                        num("slack", "What a loose belt adds", "°", 0, 15, 0),
+                        num("taper", "Taper of the side that lies on the table", "°", 0, 30, 0)),
+                to(out("tilt", "Tilt below level", "°")),
+                v -> gives("tilt", 90 - (v.num("angle") - v.num("slack")) + v.num("taper")));
+    }
+
+    private static SpineHeight knife(Calculator.Values v) {
+        return new SpineHeight(mm(v.num("width")), mm(v.num("spine")));
+    }
+
+    private static Calculator.Input width() {
+        return num("width", "W, edge to spine", "mm", 1, 400, 48);
+    }
+
+    private static Calculator.Input spineInput() {
+        return num("spine", "S, spine thickness", "mm", 0, 25, 2.2);
+    }
+
+    private static Calculator spine() {
+        return new Calculator(
+                "spine-height",
+                Formula.SPINE_HEIGHT,
+                "Height of the spine, or the angle that a height gives",
+                in(width(), spineInput(), angle(15), opt("height", "or the height as it is", "mm", 0, 400, null)),
+                to(out("height", "Spine's lower corner over the stone", "mm"), out("angle", "Angle, a side", "°")),
+                v -> {
+                    if (!v.has("angle") && !v.has("height")) {
+                        throw neither("height");
+                    }
+                    Angle a = v.has("height") ? knife(v).edge(mm(v.num("height"))) : deg(v.num("angle"));
+                    return gives("height", knife(v).height(a).mm(), "angle", a.degrees());
+                });
+    }
+
+    private static Calculator stack() {
+        return new Calculator(
+                "stack-of-objects",
+                Formula.STACK,
+                "A spine's height as a stack of a known object",
+                in(
+                        width(),
+                        spineInput(),
+                        num("angle", "Angle, a side", "°", 4, 85, 15),
+                        num("piece", "Thickness of one", "mm", 0.01, 60, 0.3)),
+                to(
+                        out("exact", "How many, exactly", ""),
+                        out("whole", "How many, whole", ""),
+                        out("angle", "What those hold", "°")),
+                v -> {
+                    double exact = knife(v).stack(deg(v.num("angle")), mm(v.num("piece")));
+                    double whole = Math.max(1, Math.round(exact));
+                    return gives(
+                            "exact",
+                            exact,
+                            "whole",
+                            whole,
+                            "angle",
+                            knife(v).edge(mm(whole * v.num("piece"))).degrees());
+                });
+    }
+
+    private static Calculator halving() {
+        return new Calculator(
+                "halved-right-angle",
+                Formula.HALVING,
+                "A right angle halved",
+                in(num("times", "How often", "", 0, 6, 2)),
+                to(out("angle", "Angle", "°")),
+                v -> gives("angle", 90 / Math.pow(2, Math.rint(v.num("times")))));
+    }
+
+    private static Calculator wedge() {
+        return new Calculator(
+                "wedge",
+                Formula.WEDGE,
+                "The wedge for an angle",
+                in(
+                        width(),
+                        spineInput(),
+                        num("behindEdge", "t, behind the edge", "mm", 0.01, 15, 0.35),
+                        num("angle", "Angle, a side", "°", 4, 85, 15)),
+                to(out("wedge", "Wedge", "°")),
+                v -> gives(
+                        "wedge",
+                        knife(v).wedge(deg(v.num("angle")), mm(v.num("behindEdge")))
+                                .degrees()));
+    }
+
+    private static Calculator spineHone() {
+        return new Calculator(
+                "spine-hone-foot",
+                Formula.SPINE_HONE,
+                "Foot of a hone that rides on the spine",
+                in(
+                        num("width", "W, edge to spine", "mm", 1, 400, 32),
+                        num("thickness", "T, or half the spine of a blade bevelled on both sides", "mm", 0, 25, 4.5),
+                        num("angle", "Angle", "°", 4, 85, 30)),
+                to(out("foot", "Foot off the abrasive", "mm")),
+                v -> gives(
+                        "foot",
+                        new SpineHeight(mm(v.num("width")), mm(2 * v.num("thickness")))
+                                .height(deg(v.num("angle")))
+                                .mm()));
+    }
+
+    private static Calculator handStone() {
+        return new Calculator(
+                "hand-stone-gap",
+                Formula.HAND_STONE,
+                "Gap under the end of a small stone",
+                in(
+                        num("stone", "L, edge to the stone's far end", "mm", 5, 400, 100),
+                        num("angle", "Angle", "°", 4, 85, 25),
+                        num("taper", "Taper of the cheek", "°", 0, 30, 0),
+                        num("crosses", "c, where the cheek's line crosses the apex", "mm", -25, 25, 2)),
+                to(out("gap", "Gap", "mm")),
+                v -> gives(
+                        "gap",
+                        v.num("stone") * deg(v.num("angle") - v.num("taper")).sin()
+                                - v.num("crosses") * deg(v.num("taper")).cos()));
+    }
+
+    private static Calculator ink() {
+        return new Calculator(
+                "ink-band",
+                Formula.INK_BAND,
+                "How far a setting is off, from the clean band",
+                in(
+                        num("area", "a, steel the strokes took from a millimetre of edge", "mm²", 0, 50, 0.01),
+                        num("band", "w, width of the clean band", "mm", 0.001, 100, 0.8)),
+                to(out("off", "Off by", "°")),
+                v -> gives("off", InkBand.off(v.num("area"), mm(v.num("band"))).degrees()));
+    }
+
+    private static Calculator dished() {
+        return new Calculator(
+                "dished-stone",
+                Formula.DISHED_STONE,
+                "What a dished stone does to an angle",
+                in(
+                        num("depth", "q, depth of the hollow", "mm", 0, 20, 0.15),
+                        num("length", "Length of the stone", "mm", 10, 500, 200)),
+                to(out("angle", "Off by up to", "°")),
+                v -> gives(
+                        "angle",
+                        InkBand.dished(mm(v.num("depth")), mm(v.num("length"))).degrees()));
+    }
+}
