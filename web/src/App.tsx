@@ -8,6 +8,8 @@ import { KitPage } from './kit/KitPage'
 import { LogPage } from './log/LogPage'
 import { PlanPage } from './plan/PlanPage'
 import { RackPage } from './rack/RackPage'
+import { EntryPage } from './reference/EntryPage'
+import { ReferencePage } from './reference/ReferencePage'
 import { SurveyPage } from './survey/SurveyPage'
 import { TakeInPage } from './takein/TakeInPage'
 import { ToolBench, ToolHub } from './tool/ToolHub'
@@ -26,6 +28,8 @@ export function App() {
             <Route path="/kit" component={KitPage} />
             <Route path="/house-rules">{() => <HouseRulesPage />}</Route>
             <Route path="/tools/:id/house-rules">{(p) => <HouseRulesPage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/reference" component={ReferencePage} />
+            <Route path="/reference/:id">{(p) => <EntryPage key={p.id} id={p.id} />}</Route>
             <Route path="/take-in">{() => <TakeInPage />}</Route>
             <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/take-in">{(p) => <TakeInPage key={p.id} toolId={p.id} />}</Route>

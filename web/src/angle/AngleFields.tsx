@@ -144,16 +144,43 @@ export function HolderField({
   set,
   fault,
   answer: a,
-  guides,
-}: Props & { guides: Schemas['GuideView'][] }) {
-  const held = a?.guided ? guides.map((g) => ({ value: g.id, label: g.name })) : []
+  holders,
+}: Props & { holders: Schemas['HolderView'][] }) {
   return (
     <Choice
       label="Held by"
-      value={a?.guideId ?? form.guideId}
-      onChange={set('guideId')}
-      options={[...held, { value: 'HAND', label: 'hand' }]}
-      error={fault('guideId')}
+      value={a?.holderId ?? form.holderId}
+      onChange={set('holderId')}
+      options={[
+        ...holders.map((h) => ({ value: h.id, label: h.name })),
+        { value: 'HAND', label: 'hand alone' },
+      ]}
+      error={fault('holderId')}
     />
+  )
+}
+
+/** How it is set now, and what angle that gives. */
+export function StandsField({ form, set, fault, answer: a }: Props) {
+  const s = a?.settings[a.settings.length - 1]
+  if (!a || !s) return null
+  return (
+    <div>
+      <Field
+        label={`It stands at (${s.name})`}
+        value={form.standsAt}
+        onChange={set('standsAt')}
+        error={fault('standsAt')}
+        hint="type what you measure, to be told the angle it gives"
+      />
+      {a.stands && (
+        <p role="status" className="text-[1.15rem] mt-1">
+          gives <b>{num(a.stands.givesDeg, 2)}°</b>
+          {Math.abs(a.stands.offDeg) < 0.05
+            ? ', as wanted'
+            : `, ${num(Math.abs(a.stands.offDeg), 2)}° ${a.stands.offDeg > 0 ? 'steeper' : 'lower'} than wanted`}
+        </p>
+      )}
+    </div>
   )
 }

@@ -4,16 +4,25 @@ import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
 import { Section } from '../drawings/Section'
-import { Setting } from '../drawings/Setting'
+import { Setting, setTo } from '../drawings/Setting'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Choice, Field } from '../ui/Field'
 import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { Advised } from '../ui/Why'
-import { BevelFields, FamilyFields, HolderField, OtherFields, type Answer, type Form } from './AngleFields'
+import {
+  BevelFields,
+  FamilyFields,
+  HolderField,
+  OtherFields,
+  StandsField,
+  type Answer,
+  type Form,
+} from './AngleFields'
 import { Compare, Figures, Stations } from './Figures'
 import { History } from './History'
+import { Holdings } from './Holdings'
 
 type Choices = Schemas['AngleChoices']
 
@@ -30,7 +39,8 @@ const FRESH: Form = {
   strokes: '',
   otherPrimary: '',
   otherLast: '',
-  guideId: '',
+  holderId: '',
+  standsAt: '',
   name: 'bench',
   version: 0,
 }
@@ -95,7 +105,7 @@ function Angle({
   const a = advice.data
   const refused = save.error instanceof Refused ? save.error : undefined
   const fault = (field: string) => a?.faults.find((f) => f.field === field)?.message ?? refused?.at(field)
-  const guide = choices.guides.find((g) => g.id === a?.guideId)
+  const holder = choices.holders.find((h) => h.id === a?.holderId)?.name ?? 'hand'
   const fields = { form, set, fault, answer: a }
   return (
     <>
@@ -125,9 +135,11 @@ function Angle({
             )}
             {[...(a?.settings ?? [])].reverse().map((s) => (
               <div key={s.bevel} className="rule-t">
-                <Setting setting={s} guide={guide?.name ?? 'guide'} />
+                <Setting setting={s} holder={holder} />
               </div>
             ))}
+            {a && a.settings.length > 0 && <BeforeTheFirst checks={a.settings[0]!.checks} />}
+            {a?.chosen && <Holdings toolId={toolId} form={form} take={set('holderId')} />}
             {a?.stations && <Stations stations={a.stations} />}
             {a && <Figures figures={a.figures} />}
           </>
@@ -135,13 +147,13 @@ function Angle({
         decisions={
           <>
             <Chosen answer={a} />
-            {a && a.settings.length > 0 && (
+            {a && a.settings.length > 0 && a.holderId !== 'HAND' && (
               <p className="text-[1.15rem]">
-                Set the {guide?.name}:{' '}
+                Set the {holder}:{' '}
                 {[...a.settings].reverse().map((s, i) => (
                   <span key={s.bevel}>
                     {i > 0 && ', '}
-                    <b>{num(s.projection.value)} mm</b> out for the {s.bevel}
+                    {s.name} <b>{setTo(s.setting.value, s.unit)}</b> for the {s.bevel}
                   </span>
                 ))}
                 .
@@ -169,7 +181,8 @@ function Angle({
               </ul>
             </div>
             <FamilyFields {...fields} />
-            <HolderField {...fields} guides={choices.guides} />
+            <HolderField {...fields} holders={choices.holders} />
+            <StandsField {...fields} />
             <Field
               label="Name of this set-up"
               value={form.name}
@@ -185,6 +198,17 @@ function Angle({
         Keep this set-up, plan next
       </Act>
     </>
+  )
+}
+
+/** What to look at before the first stroke. */
+function BeforeTheFirst({ checks }: { checks: string[] }) {
+  return (
+    <ul className="list-disc pl-5 pb-2" aria-label="Before the first stroke">
+      {checks.map((c) => (
+        <li key={c}>{c}</li>
+      ))}
+    </ul>
   )
 }
 

@@ -6,7 +6,6 @@ const GROUPS: Record<string, string> = {
   plane: 'In the plane',
   camber: 'Camber',
   hollow: 'The hollow, and what cuts',
-  hold: 'Held by hand',
   wear: 'As it wears',
 }
 

@@ -1,7 +1,9 @@
 import { useCallback, useEffect, useState } from 'react'
 import type { Schemas } from '../api/client'
-import { GuideDrawing } from '../drawings/Setting'
+import { SchemeDrawing } from '../drawings/Scheme'
+import { setTo } from '../drawings/Setting'
 import { num } from '../ui/format'
+import { InkCheck } from './InkCheck'
 import type { Session, useSession } from './useSession'
 
 type Bench = ReturnType<typeof useSession>
@@ -121,13 +123,20 @@ export function StepAtHand({ session, bench }: { session: Session; bench: Bench 
         {skipping && <Skip onSkip={(note) => tell({ kind: 'SKIPPED', step: at, note })} />}
       </section>
       <section aria-label="What to see" className="min-w-0">
-        {s.projectionMm !== null && (
+        {s.setting !== null && (
           <>
             <p className="figure">
-              {num(s.projectionMm)}
-              <span className="unit">mm projection</span>
+              {num(s.setting)}
+              <span className="unit">
+                {s.settingUnit} {s.settingName}
+              </span>
             </p>
-            <GuideDrawing mm={s.projectionMm} degrees={s.angleDeg ?? 30} guide="" />
+            {s.scheme && (
+              <SchemeDrawing
+                scheme={s.scheme}
+                label={`${s.settingName} ${setTo(s.setting, s.settingUnit)}`}
+              />
+            )}
           </>
         )}
         <p className="text-[1.3rem]">{s.look}</p>
@@ -143,6 +152,7 @@ export function StepAtHand({ session, bench }: { session: Session; bench: Bench 
           <span className="quiet">Why: </span>
           {s.why}
         </p>
+        {s.angleDeg !== null && <InkCheck key={at} session={session} step={at} />}
         {session.steps[at + 1] && (
           <p className="mt-2 text-[1.05rem]">
             <span className="quiet">Then: </span>
@@ -236,7 +246,7 @@ function Skip({ onSkip }: { onSkip: (note: string) => void }) {
 
 function how(s: Schemas['StepView']): string {
   const parts: string[] = []
-  if (s.angleDeg !== null && s.projectionMm === null) parts.push(`at ${num(s.angleDeg)}°`)
+  if (s.angleDeg !== null && s.setting === null) parts.push(`at ${num(s.angleDeg)}°`)
   if (s.pressure) parts.push(s.forceN !== null ? `${s.pressure} (${num(s.forceN, 0)} N)` : s.pressure)
   if (s.lubricant) parts.push(s.lubricant)
   return parts.join(' · ')

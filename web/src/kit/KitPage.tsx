@@ -1,15 +1,17 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState, type ReactNode } from 'react'
+import { useState } from 'react'
 import { api, ask, type Schemas } from '../api/client'
 import { num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { AbrasiveForm } from './AbrasiveForm'
-import { GuideForm, TesterForm } from './HolderForms'
+import { HolderList, WheelList } from './HolderList'
+import { Adder, Row } from './Row'
+import { TesterForm } from './TesterForm'
 
 export type Kit = Schemas['KitView']
 type Abrasive = Schemas['AbrasiveView']
 
-/** Abrasives, guides and testers as they really stand, each with what it wants next. */
+/** Abrasives, what holds an angle, wheels and testers as they really stand, each with what it wants next. */
 export function KitPage() {
   const kit = useQuery({ queryKey: ['kit'], queryFn: () => ask(api.GET('/api/v1/kit')) })
   const [open, setOpen] = useState('')
@@ -17,7 +19,7 @@ export function KitPage() {
   if (!kit.data) return <Coming />
   const k = kit.data
   const close = () => setOpen('')
-  const toggle = (id: string) => setOpen(open === id ? '' : id)
+  const toggle = (id: string) => setOpen((now) => (now === id ? '' : id))
   return (
     <>
       <h1 className="text-[1.5rem] font-semibold pt-5">The kit</h1>
@@ -58,27 +60,8 @@ export function KitPage() {
           <AbrasiveForm kit={k} onDone={close} />
         </Adder>
       </section>
-      <section aria-label="Guides" className="pt-8">
-        <h2 className="text-[1.05rem] quiet rule-b pb-1">Honing guides</h2>
-        <ul>
-          {k.guides.map((g) => (
-            <Row
-              key={g.id}
-              name={g.name}
-              open={open === g.id}
-              toggle={() => toggle(g.id)}
-              form={<GuideForm guide={g} onDone={close} />}
-            >
-              roller radius {num(g.rollerRadiusMm, 2)}, axle {num(g.axleBelowBackMm, 2)} below the back, set
-              back {num(g.axleSetbackMm, 2)} mm
-              <span className="block quiet">{g.note}</span>
-            </Row>
-          ))}
-        </ul>
-        <Adder open={open === 'guide'} toggle={() => toggle('guide')} label="Put a guide down">
-          <GuideForm onDone={close} />
-        </Adder>
-      </section>
+      <HolderList kit={k} open={open} toggle={toggle} />
+      <WheelList kit={k} open={open} toggle={toggle} />
       <section aria-label="Testers" className="pt-8">
         <h2 className="text-[1.05rem] quiet rule-b pb-1">Edge testers</h2>
         <ul>
@@ -102,27 +85,6 @@ export function KitPage() {
   )
 }
 
-interface RowProps {
-  name: string
-  open: boolean
-  toggle: () => void
-  children: ReactNode
-  form: ReactNode
-}
-
-/** One thing of the kit; touched, it opens to be changed. */
-function Row({ name, open, toggle, children, form }: RowProps) {
-  return (
-    <li className="rule-b">
-      <button type="button" className="w-full text-left min-h-16 py-2" aria-expanded={open} onClick={toggle}>
-        <span className="font-semibold text-[1.1rem]">{name}</span>
-        <span className="block">{children}</span>
-      </button>
-      {open && form}
-    </li>
-  )
-}
-
 function Grain({ a }: { a: Abrasive }) {
   if (a.d50Um === 0) return <span className="quiet">no grain</span>
   return (
@@ -131,26 +93,5 @@ function Grain({ a }: { a: Abrasive }) {
       {a.grainEvidence === 'EXTRAPOLATED' && <span title="carried on beyond the standard's table"> ?</span>}
       <span className="block quiet">{a.grit}</span>
     </>
-  )
-}
-
-function Adder({
-  open,
-  toggle,
-  label,
-  children,
-}: {
-  open: boolean
-  toggle: () => void
-  label: string
-  children: ReactNode
-}) {
-  return (
-    <div className="pt-3">
-      <button type="button" className="btn btn-outline min-h-12" aria-expanded={open} onClick={toggle}>
-        {label}
-      </button>
-      {open && children}
-    </div>
   )
 }

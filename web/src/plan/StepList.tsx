@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import { setTo } from '../drawings/Setting'
 import { num } from '../ui/format'
 
 /** The plan as the steps of the bench, each with what it takes and the question that lets one go on. */
@@ -23,7 +24,9 @@ export function StepList({ steps }: { steps: Schemas['StepView'][] }) {
 
 function facts(s: Schemas['StepView']): string {
   const parts: string[] = []
-  if (s.projectionMm !== null) parts.push(`projection ${num(s.projectionMm)} mm for ${num(s.angleDeg ?? 0)}°`)
+  // Plans of an earlier version carry no setting.
+  if (s.setting !== null && s.setting !== undefined)
+    parts.push(`${s.settingName} ${setTo(s.setting, s.settingUnit)} for ${num(s.angleDeg ?? 0)}°`)
   if (s.sides.length > 0) {
     const range = s.strokesLow === s.strokesHigh ? `${s.strokes}` : `${s.strokesLow}–${s.strokesHigh}`
     parts.push(`${range} strokes${s.sides.length > 1 ? ' a side' : ''}`)

@@ -7,6 +7,7 @@ import { Act } from '../ui/Act'
 import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
+import { SetupCard } from './SetupCard'
 import { Sheet, ToolHead, useStages, useTool } from './ToolHead'
 
 function useSetup(toolId: string) {
@@ -24,7 +25,6 @@ export function ToolHub({ toolId }: { toolId: string }) {
   if (stages.isError || tool.isError) return <Trouble error={stages.error ?? tool.error} />
   if (!stages.data || !tool.data) return <Coming />
   const t = tool.data
-  const card = setup.data?.current
   return (
     <>
       <ToolHead stages={stages.data} at="" />
@@ -49,10 +49,8 @@ export function ToolHub({ toolId }: { toolId: string }) {
             </div>
             <div className="rule-t pt-3">
               <h2 className="font-semibold">Set-up card</h2>
-              {card ? (
-                <p>
-                  “{card.name}”: {card.guide}, {held(card)}.
-                </p>
+              {setup.data && setup.data.setups.length > 0 ? (
+                setup.data.setups.map((card) => <SetupCard key={card.id} card={card} toolId={toolId} />)
               ) : (
                 <p className="quiet">None yet. It is made at the Angle stage and kept for next time.</p>
               )}
@@ -70,16 +68,6 @@ export function ToolHub({ toolId }: { toolId: string }) {
       <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
     </>
   )
-}
-
-/** A set-up in one line: what the hand sets, for which angle. */
-function held(card: Schemas['SetupView']): string {
-  const at = (mm: number | null, deg: number) =>
-    mm === null ? `${num(deg)}°` : `${num(mm)} mm for ${num(deg)}°`
-  const one = card.primaryDeg === card.lastDeg
-  const extra = card.camberMm ? `, camber ${num(card.camberMm, 3)} mm below the sole` : ''
-  const last = at(card.projectionLastMm, card.lastDeg)
-  return (one ? last : `${at(card.projectionPrimaryMm, card.primaryDeg)}, ${last}`) + extra
 }
 
 /** What was measured, and what is never done to it. */

@@ -10,6 +10,7 @@ const PLACES = [
   { path: '/rack', name: 'Rack' },
   { path: '/kit', name: 'Kit' },
   { path: '/house-rules', name: 'House rules' },
+  { path: '/reference', name: 'Reference' },
 ]
 
 /** The frame of every page but the bench: where one can go, who works here, day or lamp. */

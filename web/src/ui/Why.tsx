@@ -1,4 +1,5 @@
 import { useId, useState } from 'react'
+import { Link } from 'wouter'
 import type { Schemas } from '../api/client'
 import { figures } from './format'
 
@@ -46,6 +47,12 @@ function Reasons({ id, advice }: { id: string; advice: Advice }) {
       <span className="block">Holds: {advice.limits}.</span>
       <span className="block">What would change it: {advice.changes}</span>
       <span className="block quiet">Source: {advice.source}.</span>
+      <Link
+        href={'/reference/' + advice.formulaId}
+        className="underline underline-offset-4 min-h-11 inline-flex items-center"
+      >
+        More in the reference
+      </Link>
     </span>
   )
 }

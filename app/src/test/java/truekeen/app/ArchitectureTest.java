@@ -21,14 +21,17 @@ class ArchitectureTest {
             .importPackages("truekeen.app");
     private static final String[] BOTTOM_UP = {
         "platform",
+        "reference",
         "shop",
         "kit",
         "tool",
         "houserule",
         "survey",
         "angle",
+        "print",
         "plan",
         "bench",
+        "ink",
         "edgetest",
         "log",
         "board",

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.angle.AngleRecords.AngleAnswer;
 import truekeen.app.angle.AngleRecords.AngleChoices;
 import truekeen.app.angle.AngleRecords.AngleForm;
+import truekeen.app.angle.AngleRecords.Holdings;
 import truekeen.app.angle.AngleRecords.SetupView;
 
 @RestController
@@ -29,6 +30,11 @@ class AngleController {
     @PostMapping("/angle/advice")
     AngleAnswer advise(@PathVariable UUID id, @RequestBody AngleForm form) {
         return angles.advise(id, form);
+    }
+
+    @PostMapping("/angle/holdings")
+    Holdings holdings(@PathVariable UUID id, @RequestBody AngleForm form) {
+        return angles.holdings(id, form);
     }
 
     @PostMapping("/setups")

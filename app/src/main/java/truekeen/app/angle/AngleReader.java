@@ -4,14 +4,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import truekeen.app.angle.AngleRecords.AngleForm;
-import truekeen.app.kit.KitRecords.GuideView;
-import truekeen.app.kit.KitService;
+import truekeen.app.kit.HolderRecords.CoreHolder;
 import truekeen.app.platform.Form;
 import truekeen.app.survey.SurveyService.Advised;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.angle.AngleChoice;
 import truekeen.core.angle.AngleHabits;
 import truekeen.core.angle.AngleHistory;
+import truekeen.core.holding.HolderKind;
+import truekeen.core.holding.Seat;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -44,12 +45,10 @@ final class AngleReader {
     /** Camber of an iron, where it is to have one. */
     final Optional<PlaneSetting.Camber> camber;
 
-    private final CoreTool tool;
     private final Blade blade;
     private final AngleForm in;
 
     AngleReader(CoreTool tool, Trade trade, Advised advised, HouseRules rules, AngleForm in) {
-        this.tool = tool;
         this.blade = tool.geometry();
         this.trade = trade;
         this.rules = rules;
@@ -205,40 +204,55 @@ final class AngleReader {
         return blank(in.shaving()) ? Optional.empty() : Optional.ofNullable(new Form().length("shaving", in.shaving()));
     }
 
-    /** The guide asked for; where none was, the first that clears the blade, and none for what no guide can hold. */
-    Optional<GuideView> guide(List<GuideView> guides) {
-        boolean fits = guided(blade);
-        if (HAND.equals(in.guideId()) || (blank(in.guideId()) && !(fits && rules.guidesFirst()))) {
+    /** What was asked to hold it; where nothing was, the first thing that fits and that the house begins with. */
+    Optional<CoreHolder> holder(List<CoreHolder> owned) {
+        if (HAND.equals(in.holderId())) {
             return Optional.empty();
         }
-        if (blank(in.guideId())) {
-            return guides.stream()
-                    .filter(g -> KitService.core(g).clears(thickness()))
-                    .findFirst();
+        if (blank(in.holderId())) {
+            return owned.stream().filter(h -> preferred(h) && fits(h)).findFirst();
         }
-        GuideView guide = form.choice(
-                "guideId",
-                "A honing guide in the kit",
-                in.guideId(),
-                guides.stream()
-                        .filter(g -> g.id().toString().equals(in.guideId()))
+        CoreHolder holder = form.choice(
+                "holderId",
+                "Something in the kit that holds an angle",
+                in.holderId(),
+                owned.stream()
+                        .filter(h -> h.view().id().toString().equals(in.holderId()))
                         .findFirst(),
-                guides.stream().map(GuideView::name).collect(Collectors.joining(", ")));
-        if (guide != null && !fits) {
-            form.checks()
-                    .refuse(Refusal.of(MessageCode.NOT_FOR_A_GUIDE, "guideId", guide.name())
-                            .with("what", blade.kind().key()));
+                owned.stream().map(h -> h.view().name()).collect(Collectors.joining(", ")));
+        if (holder == null) {
             return Optional.empty();
         }
-        return Optional.ofNullable(guide);
+        form.checks().require(holder.core().isPresent(), () -> Refusal.of(
+                        MessageCode.HOLDER_UNFIT, "holderId", holder.view().name())
+                .with("what", blade.kind().key())
+                .with("reason", holder.fault()));
+        return Optional.of(holder);
     }
 
-    /** Whether a roller guide can grip a blade by a flat back and a square or skewed end. */
+    private boolean preferred(CoreHolder h) {
+        HolderKind kind = HolderKind.valueOf(h.view().kind());
+        if (rules.wheelFirst()) {
+            return kind.onWheel();
+        }
+        return rules.guidesFirst() && kind.takesBlocks();
+    }
+
+    private boolean fits(CoreHolder h) {
+        if (h.core().isEmpty() || target == null) {
+            return false;
+        }
+        try {
+            HolderSettings.of(Optional.of(h), Seat.of(blade), 0, Optional.empty())
+                    .kept(target);
+            return true;
+        } catch (RefusedException doesNot) {
+            return false;
+        }
+    }
+
+    /** Whether a roller guide can grip the blade. */
     static boolean guided(Blade blade) {
-        return blade.kind().square() && blade.kind().back();
-    }
-
-    Length thickness() {
-        return Length.ofMm(tool.geometry().measures().values().getOrDefault("thickness", 0.0));
+        return blade.kind().endHeld();
     }
 }

@@ -3,13 +3,14 @@ package truekeen.app.angle;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.UUID;
-import truekeen.app.kit.KitRecords.GuideView;
+import truekeen.app.kit.HolderRecords.HolderView;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.SectionView;
 import truekeen.app.survey.SurveyRecords.HistoryView;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.app.tool.ToolRecords.TradeView;
+import truekeen.core.holding.Scheme;
 
 /** What the angle stage shows and takes. */
 public final class AngleRecords {
@@ -30,7 +31,8 @@ public final class AngleRecords {
      * @param strokes strokes to be shared over the stations of a camber
      * @param otherPrimary primary of a second candidate, laid beside the first
      * @param otherLast last bevel of that candidate
-     * @param guideId the guide; empty for the first that fits, HAND for none
+     * @param holderId what holds it; empty for the first that fits and the house prefers, HAND for the bare hand
+     * @param standsAt how it is set now, to be told what angle that gives; empty where that is not asked
      * @param name name of the set-up, when it is saved
      * @param version version of the set-up of that name this is based on; 0 for a new one
      */
@@ -47,26 +49,81 @@ public final class AngleRecords {
             String strokes,
             String otherPrimary,
             String otherLast,
-            String guideId,
+            String holderId,
+            String standsAt,
             String name,
             long version) {
 
         /** A form that takes every advice and is held as given. */
-        public static AngleForm advised(String primary, String last, String guideId, String name) {
-            return new AngleForm("", primary, last, "", "", "", "", "", "", "", "", "", guideId, name, 0);
+        public static AngleForm advised(String primary, String last, String holderId, String name) {
+            return new AngleForm("", primary, last, "", "", "", "", "", "", "", "", "", holderId, "", name, 0);
         }
     }
 
+    /** A figure beside a setting. */
+    public record AsideView(AdviceView advice, String words) {}
+
     /**
-     * One setting of a guide.
+     * One setting.
      *
-     * @param bevel "primary" or "secondary"
-     * @param projection the projection to set, with its why
-     * @param degreesPerHalfMm change of angle for half a millimetre (°)
+     * @param bevel "primary", "secondary" or "bevel"
+     * @param name what is set: projection, gap, tilt…
+     * @param unit mm or °
+     * @param setting the number to set, with its why
+     * @param degreesPerStep change of angle for what a hand may miss it by (°)
      * @param tolerance that in words
+     * @param knownToDeg standard error of the angle, where the guide was calibrated (°)
+     * @param where where to measure it
+     * @param checks what to look at before the first stroke
+     * @param scheme the drawing
      */
     public record SettingView(
-            String bevel, double angleDeg, AdviceView projection, double degreesPerHalfMm, String tolerance) {}
+            String bevel,
+            double angleDeg,
+            String name,
+            String unit,
+            AdviceView setting,
+            double degreesPerStep,
+            String tolerance,
+            @Nullable Double knownToDeg,
+            String where,
+            List<AsideView> asides,
+            List<String> checks,
+            Scheme scheme) {}
+
+    /**
+     * A setting as a set-up keeps it.
+     *
+     * @param where where to measure it; empty on old ones
+     * @param scheme the drawing; none on old ones
+     */
+    public record KeptSetting(
+            String bevel,
+            double angleDeg,
+            String name,
+            String unit,
+            double value,
+            String where,
+            @Nullable Scheme scheme) {}
+
+    /**
+     * What angle a thing holds as it is set.
+     *
+     * @param offDeg by how much that is more than the last bevel wanted (°)
+     */
+    public record StandsView(double value, String unit, double givesDeg, double offDeg) {}
+
+    /**
+     * The same angle on one of the things owned.
+     *
+     * @param holderId HAND for the bare hand
+     * @param refused why it cannot hold the tool so, or empty
+     */
+    public record HoldingView(
+            String holderId, String name, String kindWords, String refused, List<SettingView> settings) {}
+
+    /** The same angle on everything owned. */
+    public record Holdings(double primaryDeg, double lastDeg, List<HoldingView> holdings) {}
 
     /**
      * A number of the geometry, with its why.
@@ -104,6 +161,8 @@ public final class AngleRecords {
      * @param backBevels whether a back bevel is allowed
      * @param thinRule whether the house takes it from a thin rule
      * @param guided whether a guide can hold the tool
+     * @param holderId what holds it, HAND for the bare hand
+     * @param stands what the setting that was typed gives
      */
     public record AngleAnswer(
             List<Echo> echoes,
@@ -133,13 +192,26 @@ public final class AngleRecords {
             @Nullable CandidateView other,
             List<FigureView> figures,
             @Nullable StationsView stations,
-            String guideId,
-            List<SettingView> settings) {}
+            String holderId,
+            List<SettingView> settings,
+            @Nullable StandsView stands) {}
 
     /** What there is to choose from. */
-    public record AngleChoices(List<TradeView> trades, List<GuideView> guides, @Nullable SetupView current) {}
+    public record AngleChoices(
+            List<TradeView> trades, List<HolderView> holders, @Nullable SetupView current, List<SetupView> setups) {}
 
-    /** A set-up as it was saved; without a guide it is held by hand. */
+    /** Why and when a set-up's settings changed, and from what to what. */
+    public record RestatedNote(String at, String because, String change) {}
+
+    /** An ink check's correction that is taken. */
+    public record InkTakenForm(double offDeg, long version) {}
+
+    /**
+     * A set-up as it was saved; without a holder it is held by hand.
+     *
+     * @param inkDeg by how much ink checks moved its settings (°)
+     * @param restated what changed its settings since it was saved, oldest first
+     */
     public record SetupView(
             UUID id,
             String name,
@@ -149,10 +221,11 @@ public final class AngleRecords {
             @Nullable Double backDeg,
             @Nullable Double wheelMm,
             @Nullable Double camberMm,
-            @Nullable UUID guideId,
-            String guide,
-            @Nullable Double projectionPrimaryMm,
-            @Nullable Double projectionLastMm,
+            @Nullable UUID holderId,
+            String holder,
+            List<KeptSetting> settings,
+            double inkDeg,
+            List<RestatedNote> restated,
             String madeAt,
             AngleForm typed,
             long version) {}

@@ -2,6 +2,7 @@ package truekeen.app.angle;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -11,12 +12,17 @@ import truekeen.app.angle.AngleRecords.AngleAnswer;
 import truekeen.app.angle.AngleRecords.AngleChoices;
 import truekeen.app.angle.AngleRecords.AngleForm;
 import truekeen.app.angle.AngleRecords.CandidateView;
+import truekeen.app.angle.AngleRecords.HoldingView;
+import truekeen.app.angle.AngleRecords.Holdings;
+import truekeen.app.angle.AngleRecords.InkTakenForm;
+import truekeen.app.angle.AngleRecords.KeptSetting;
 import truekeen.app.angle.AngleRecords.SettingView;
 import truekeen.app.angle.AngleRecords.SetupView;
+import truekeen.app.angle.AngleRecords.StandsView;
 import truekeen.app.angle.AngleRecords.StationsView;
 import truekeen.app.houserule.HouseRuleService;
-import truekeen.app.kit.KitRecords.GuideView;
-import truekeen.app.kit.KitService;
+import truekeen.app.kit.HolderRecords.CoreHolder;
+import truekeen.app.kit.HolderService;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
@@ -34,6 +40,10 @@ import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
+import truekeen.core.holding.Holder;
+import truekeen.core.holding.Seat;
+import truekeen.core.message.Checks;
+import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.quantity.QuantityReader;
@@ -62,7 +72,7 @@ public class AngleService {
     private final ToolService tools;
     private final SurveyService surveys;
     private final HouseRuleService rules;
-    private final KitService kit;
+    private final HolderService holders;
     private final BenchClock clock;
 
     AngleService(
@@ -70,13 +80,13 @@ public class AngleService {
             ToolService tools,
             SurveyService surveys,
             HouseRuleService rules,
-            KitService kit,
+            HolderService holders,
             BenchClock clock) {
         this.setups = setups;
         this.tools = tools;
         this.surveys = surveys;
         this.rules = rules;
-        this.kit = kit;
+        this.holders = holders;
         this.clock = clock;
     }
 
@@ -86,8 +96,9 @@ public class AngleService {
         CoreTool tool = tools.core(toolId);
         return new AngleChoices(
                 ToolService.works(tool.trade().tool()),
-                kit.guides(),
-                current(toolId).orElse(null));
+                holders.all(),
+                current(toolId).orElse(null),
+                all(toolId));
     }
 
     /** The tool's newest set-up. */
@@ -127,7 +138,7 @@ public class AngleService {
         return Manner.of(
                 tool.geometry().kind(),
                 target(s),
-                s.guideId() == null ? Optional.empty() : Optional.of(s.guide()),
+                s.holderId() == null ? Optional.empty() : Optional.of(s.holder()),
                 camber);
     }
 
@@ -156,19 +167,19 @@ public class AngleService {
         row.backDeg = target.back().map(Angle::degrees).orElse(null);
         row.wheelMm = target.wheel().map(Length::mm).orElse(null);
         row.camberMm = asked.read.camber.map(c -> c.belowSole().mm()).orElse(null);
-        row.guideId = asked.guide.map(GuideView::id).orElse(null);
-        List<SettingView> settings = asked.answer.settings();
-        row.projectionPrimaryMm =
-                settings.isEmpty() ? null : settings.get(0).projection().value();
-        row.projectionLastMm = settings.isEmpty()
-                ? null
-                : settings.get(settings.size() - 1).projection().value();
+        row.holderId = asked.holder.map(h -> h.view().id()).orElse(null);
+        row.settings = asked.answer.settings().stream()
+                .map(v -> new KeptSetting(
+                        v.bevel(), v.angleDeg(), v.name(), v.unit(), v.setting().value(), v.where(), v.scheme()))
+                .toList();
+        row.inkDeg = asked.inkDeg;
+        row.restated = List.of();
         row.typed = in;
         row.madeAt = clock.instant();
         return view(setups.saveAndFlush(row));
     }
 
-    private record Asked(AngleReader read, Optional<GuideView> guide, AngleAnswer answer) {}
+    private record Asked(AngleReader read, Optional<CoreHolder> holder, double inkDeg, AngleAnswer answer) {}
 
     private Asked ask(CoreTool tool, AngleForm in) {
         Trade work = work(tool, in.trade());
@@ -178,11 +189,102 @@ public class AngleService {
         if (!Form.blank(in.trade()) && !work.key().equals(in.trade())) {
             read.form.choice("trade", "The work", in.trade(), Optional.empty(), works(tool));
         }
-        Optional<GuideView> guide = read.guide(kit.guides());
-        List<SettingView> settings =
-                read.target == null || guide.isEmpty() ? List.of() : GuideSettings.of(read, guide.get());
-        return new Asked(read, guide, answer(read, tool, in, guide, settings));
+        Optional<CoreHolder> holder = read.holder(holders.core());
+        double ink = ink(tool.id(), in.name(), holder);
+        HolderSettings settings = HolderSettings.of(
+                holder,
+                Seat.of(tool.geometry()),
+                ink,
+                holder.flatMap(h -> holders.calibration(h.view().id())));
+        boolean settable =
+                read.target != null && (holder.isEmpty() || holder.get().core().isPresent());
+        // By hand nothing need be set: where the spine is no help the bevel itself is the guide.
+        List<SettingView> views = !settable
+                ? List.of()
+                : settings.all(read.target, holder.isPresent() ? read.form.checks() : new Checks());
+        StandsView stands = settable ? settings.stands(read.form, in.standsAt(), read.target) : null;
+        return new Asked(read, holder, ink, answer(read, tool, in, holder, views, stands));
     }
+
+    /** What the ink moved on the set-up of that name, as long as the same thing holds it. */
+    private double ink(UUID toolId, String name, Optional<CoreHolder> holder) {
+        UUID id = holder.map(h -> h.view().id()).orElse(null);
+        return setups.findByToolIdAndName(toolId, Form.orEmpty(name).strip())
+                .filter(s -> Objects.equals(s.holderId, id))
+                .map(s -> s.inkDeg)
+                .orElse(0.0);
+    }
+
+    /** The same bevels on everything owned, each with its settings or with the reason why not. */
+    @Transactional(readOnly = true)
+    public Holdings holdings(UUID toolId, AngleForm in) {
+        CoreTool tool = tools.core(toolId);
+        Asked asked = ask(tool, in);
+        TargetBevel target = asked.read.target;
+        if (target == null) {
+            asked.read.form.checks().orThrow();
+            throw Form.notFound("bevel", toolId);
+        }
+        Seat seat = Seat.of(tool.geometry());
+        List<HoldingView> all = new ArrayList<>();
+        for (CoreHolder h : holders.core()) {
+            Checks checks = new Checks();
+            List<SettingView> settings = h.core().isEmpty()
+                    ? List.of()
+                    : HolderSettings.of(
+                                    Optional.of(h),
+                                    seat,
+                                    0,
+                                    holders.calibration(h.view().id()))
+                            .all(target, checks);
+            String refused = h.core().isEmpty()
+                    ? h.fault()
+                    : checks.clean() ? "" : checks.refusals().get(0).words();
+            all.add(new HoldingView(
+                    h.view().id().toString(), h.view().name(), h.view().kindWords(), refused, settings));
+        }
+        Checks byHand = new Checks();
+        List<SettingView> bare =
+                HolderSettings.of(Optional.empty(), seat, 0, Optional.empty()).all(target, byHand);
+        all.add(new HoldingView(
+                AngleReader.HAND,
+                "hand alone",
+                "by eye",
+                byHand.clean() ? "" : byHand.refusals().get(0).words(),
+                bare));
+        return new Holdings(target.primary().degrees(), target.last().degrees(), all);
+    }
+
+    /** Takes what an ink check says: the settings of a set-up move, its bevels stay. */
+    public SetupView takeInk(UUID setupId, InkTakenForm in) {
+        SetupRow row = setups.findById(setupId).orElseThrow(() -> Form.notFound("set-up", setupId));
+        Form.sameVersion(row.version, in.version());
+        Checks checks = new Checks();
+        checks.within("offDeg", "A correction", in.offDeg(), -20, 20, "°");
+        checks.orThrow();
+        CoreTool tool = tools.core(row.toolId);
+        Optional<CoreHolder> holder = Optional.ofNullable(row.holderId).map(holders::core);
+        double moved = row.inkDeg + in.offDeg();
+        List<KeptSetting> now = HolderSettings.of(holder, Seat.of(tool.geometry()), moved, Optional.empty())
+                .kept(row.target());
+        Restating.note(row, now, "the ink check asked for " + Numbers.plain(in.offDeg(), 2) + "°", clock.instant());
+        row.inkDeg = moved;
+        return view(setups.saveAndFlush(row));
+    }
+
+    /** What holds a set-up, and where its settings stand. */
+    @Transactional(readOnly = true)
+    public Held held(UUID setupId) {
+        SetupView setup = setup(setupId);
+        SetupRow row = setups.findById(setupId).orElseThrow();
+        CoreTool tool = tools.core(row.toolId);
+        Optional<CoreHolder> holder = Optional.ofNullable(row.holderId).map(holders::core);
+        return new Held(
+                setup, tool, holder.flatMap(CoreHolder::core).orElse(HolderSettings.BARE), Seat.of(tool.geometry()));
+    }
+
+    /** A set-up with the tool it holds, and the holder as the core knows it. */
+    public record Held(SetupView setup, CoreTool tool, Holder holder, Seat seat) {}
 
     private static Trade work(CoreTool tool, String key) {
         return Trades.byKey(Form.orEmpty(key))
@@ -195,7 +297,12 @@ public class AngleService {
     }
 
     private AngleAnswer answer(
-            AngleReader read, CoreTool tool, AngleForm in, Optional<GuideView> guide, List<SettingView> settings) {
+            AngleReader read,
+            CoreTool tool,
+            AngleForm in,
+            Optional<CoreHolder> holder,
+            List<SettingView> settings,
+            StandsView stands) {
         Form form = read.form;
         Blade blade = tool.geometry();
         Trade trade = read.trade;
@@ -236,8 +343,9 @@ public class AngleService {
                 candidate(blade, read.other, other),
                 target == null ? List.of() : Figures.of(blade, target, trade, read.camber, shaving, chosen),
                 stations,
-                guide.map(g -> g.id().toString()).orElse(AngleReader.HAND),
-                settings);
+                holder.map(h -> h.view().id().toString()).orElse(AngleReader.HAND),
+                settings,
+                stands);
     }
 
     private static Restoration restore(Form form, Blade blade, EdgeSurvey survey, TargetBevel target) {
@@ -354,10 +462,11 @@ public class AngleService {
                 s.backDeg,
                 s.wheelMm,
                 s.camberMm,
-                s.guideId,
-                s.guideId == null ? "by hand" : kit.guide(s.guideId).name(),
-                s.projectionPrimaryMm,
-                s.projectionLastMm,
+                s.holderId,
+                s.holderId == null ? "by hand" : holders.core(s.holderId).view().name(),
+                s.settings,
+                s.inkDeg,
+                s.restated,
                 s.madeAt.toString(),
                 s.typed,
                 s.version);

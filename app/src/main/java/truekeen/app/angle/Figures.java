@@ -17,7 +17,6 @@ import truekeen.core.section.HollowGrind;
 import truekeen.core.section.KnifeSection;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.PlaneSetting;
-import truekeen.core.setup.SpineHeight;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.DoubleBevelKnife;
 import truekeen.core.tool.PlaneIron;
@@ -52,9 +51,6 @@ final class Figures {
         Double thickness = blade.measures().values().get("thickness");
         if (target.wheel().isPresent() && thickness != null) {
             f.hollow(new HollowGrind(Length.ofMm(thickness), target.wheel().get(), target.primary()));
-        }
-        if (blade instanceof DoubleBevelKnife knife) {
-            f.byHand(knife);
         }
         if (restoration != null) {
             f.wear(restoration);
@@ -131,50 +127,6 @@ final class Figures {
                         given("bed", c.bed())),
                 "A deeper cut is wider; past the camber the corners dig in.",
                 c.shavingWidth(t).mm() >= c.width().mm() ? "the full width: the corners mark the board" : ""));
-    }
-
-    /** What a hand can measure: the spine over the stone at the heel and at the tip, and a wedge for the side. */
-    private void byHand(DoubleBevelKnife k) {
-        Angle last = target.last();
-        Length rise = k.profile().tipRise();
-        spine("spine over the stone, at the heel", k.usable(), k.spine(), last, "");
-        if (rise.mm() > 0) {
-            spine(
-                    "spine over the stone, at the tip",
-                    Length.ofMm(k.usable().mm() - rise.mm()),
-                    k.spine(),
-                    last,
-                    "lift the handle into the belly so that it comes to this");
-        }
-        SpineHeight heel = new SpineHeight(k.usable(), k.spine());
-        exact(
-                "hold",
-                "wedge under the side",
-                heel.wedge(last, k.behindEdge()).degrees(),
-                "°",
-                Formula.WEDGE,
-                List.of(
-                        given("last bevel, per side", last),
-                        new Advice.Given("blade width", k.usable().toString()),
-                        new Advice.Given("spine", k.spine().toString()),
-                        new Advice.Given("behind the edge", k.behindEdge().toString())),
-                "A blade that tapers more wants a lower wedge.",
-                "");
-    }
-
-    private void spine(String label, Length width, Length spine, Angle edge, String words) {
-        exact(
-                "hold",
-                label,
-                new SpineHeight(width, spine).height(edge).mm(),
-                "mm",
-                Formula.SPINE_HEIGHT,
-                List.of(
-                        given("last bevel, per side", edge),
-                        new Advice.Given("blade width there", width.toString()),
-                        new Advice.Given("spine", spine.toString())),
-                "A narrower blade stands lower for the same angle.",
-                words);
     }
 
     private void hollow(HollowGrind h) {

@@ -5,11 +5,14 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import truekeen.app.angle.AngleRecords.AngleForm;
+import truekeen.app.angle.AngleRecords.KeptSetting;
+import truekeen.app.angle.AngleRecords.RestatedNote;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
@@ -28,9 +31,15 @@ class SetupRow {
     Double backDeg;
     Double wheelMm;
     Double camberMm;
-    UUID guideId;
-    Double projectionPrimaryMm;
-    Double projectionLastMm;
+    UUID holderId;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    List<KeptSetting> settings = List.of();
+
+    double inkDeg;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    List<RestatedNote> restated = List.of();
 
     @JdbcTypeCode(SqlTypes.JSON)
     AngleForm typed;

@@ -1,5 +1,6 @@
 package truekeen.app.angle;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -15,6 +16,10 @@ interface Setups extends JpaRepository<SetupRow, UUID> {
     Optional<SetupRow> newest(UUID toolId);
 
     Optional<SetupRow> findByToolIdAndName(UUID toolId, String name);
+
+    List<SetupRow> findByHolderIdIn(Collection<UUID> holderIds);
+
+    long countByHolderId(UUID holderId);
 
     List<SetupRow> findByToolIdOrderByMadeAtDesc(UUID toolId);
 }

@@ -103,6 +103,7 @@ class DemoFamilies {
                 "edgeLength=10\";usableLength=34;retireLength=20;thickness=5.2;primary=28;secondary=31;secondaryWidth=0.9",
                 "Pitted back, found in the loft.");
         work.survey(drawknife, "DULL", "PITTED", "", work.chip("96", "98", "0.3"));
+        work.setUp(drawknife, "", "", "drawknife hone", "bench");
         work.takeIn(
                 "3 mm turnscrew",
                 "clock room",

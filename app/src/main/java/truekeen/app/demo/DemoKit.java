@@ -2,7 +2,6 @@ package truekeen.app.demo;
 
 import org.springframework.stereotype.Component;
 import truekeen.app.kit.KitRecords.AbrasiveForm;
-import truekeen.app.kit.KitRecords.GuideForm;
 import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitService;
 import truekeen.app.shop.ShopService;
@@ -13,10 +12,12 @@ class DemoKit {
     private static final String BENCH = "BENCH";
 
     private final KitService kit;
+    private final DemoHolders holders;
     private final ShopService shop;
 
-    DemoKit(KitService kit, ShopService shop) {
+    DemoKit(KitService kit, DemoHolders holders, ShopService shop) {
         this.kit = kit;
+        this.holders = holders;
         this.shop = shop;
     }
 
@@ -42,14 +43,7 @@ class DemoKit {
         add("slow wet wheel", "slow wet wheel", "FEPA-F", "F220", "", "POWERED", "water", true, 0, false, false);
         add("bench grinder", "dry grinding wheel", "FEPA-F", "F60", "", "POWERED", "dry", true, 0, false, false);
         add("split finisher", "aluminium oxide water stone", "JIS", "#4000", "", BENCH, "water", true, 0, true, true);
-        kit.addGuide(new GuideForm(
-                "brass roller guide",
-                "9.5 mm",
-                "14 mm",
-                "11.5 mm",
-                "Measured with the angle gauge: its printed scale is a degree off.",
-                0));
-        kit.addGuide(new GuideForm("deep-jaw guide", "8", "24", "9", "By caliper only; not yet measured.", 0));
+        holders.fill();
         kit.addTester(new TesterForm("thread-cut tester", "118 g", 0));
     }
 

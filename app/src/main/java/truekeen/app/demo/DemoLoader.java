@@ -24,15 +24,23 @@ class DemoLoader implements SmartInitializingSingleton {
     private final BenchClock clock;
     private final ToolService tools;
     private final DemoKit kit;
+    private final DemoHolders holders;
     private final DemoWork work;
     private final DemoFamilies families;
 
     DemoLoader(
-            Settings settings, BenchClock clock, ToolService tools, DemoKit kit, DemoWork work, DemoFamilies families) {
+            Settings settings,
+            BenchClock clock,
+            ToolService tools,
+            DemoKit kit,
+            DemoHolders holders,
+            DemoWork work,
+            DemoFamilies families) {
         this.settings = settings;
         this.clock = clock;
         this.tools = tools;
         this.kit = kit;
+        this.holders = holders;
         this.work = work;
         this.families = families;
     }
@@ -59,6 +67,16 @@ class DemoLoader implements SmartInitializingSingleton {
         clock.travelTo(now.minus(before));
     }
 
+    /** The wet wheel shrinks over a season; the set-ups on its bar follow each truing. */
+    private void season(Instant now) {
+        at(now, Duration.ofDays(210));
+        holders.trueTheWheel("246.5");
+        at(now, Duration.ofDays(150));
+        holders.trueTheWheel("241");
+        at(now, Duration.ofDays(96));
+        holders.trueTheWheel("236 mm");
+    }
+
     /** Tools with a past. */
     private void history(Instant now) {
         UUID twelve = work.takeIn(
@@ -71,6 +89,9 @@ class DemoLoader implements SmartInitializingSingleton {
                 "");
         at(now, Duration.ofDays(96));
         work.survey(twelve, "DULL", "UNPOLISHED", "", work.chip("4.2", "5.0", "0.25"));
+        at(now, Duration.ofDays(250));
+        work.setUp(twelve, "", "", DemoHolders.BAR, "on the wheel");
+        season(now);
         work.setUp(twelve, "", "", "brass roller guide", "bench");
         UUID first = work.start(twelve, "");
         work.workThrough(first, 1.35);

@@ -20,8 +20,7 @@ import truekeen.app.edgetest.TestRecords.StretchForm;
 import truekeen.app.edgetest.TestRecords.TestForm;
 import truekeen.app.edgetest.TestRecords.TestView;
 import truekeen.app.edgetest.TestService;
-import truekeen.app.kit.KitRecords.GuideView;
-import truekeen.app.kit.KitService;
+import truekeen.app.kit.HolderService;
 import truekeen.app.plan.PlanRecords.PlanForm;
 import truekeen.app.plan.PlanRecords.StepView;
 import truekeen.app.plan.PlanService;
@@ -48,7 +47,7 @@ class DemoWork {
     private final PlanService plans;
     private final BenchService bench;
     private final TestService tests;
-    private final KitService kit;
+    private final HolderService holders;
     private final BenchClock clock;
 
     private long sequence;
@@ -61,7 +60,7 @@ class DemoWork {
             PlanService plans,
             BenchService bench,
             TestService tests,
-            KitService kit,
+            HolderService holders,
             BenchClock clock) {
         this.shop = shop;
         this.tools = tools;
@@ -70,7 +69,7 @@ class DemoWork {
         this.plans = plans;
         this.bench = bench;
         this.tests = tests;
-        this.kit = kit;
+        this.holders = holders;
         this.clock = clock;
     }
 
@@ -141,11 +140,13 @@ class DemoWork {
     }
 
     void setUp(UUID tool, String primary, String last, String guideName, String name) {
-        GuideView guide = kit.guides().stream()
-                .filter(g -> g.name().equals(guideName))
+        String holder = holders.all().stream()
+                .filter(h -> h.name().equals(guideName))
                 .findFirst()
-                .orElseThrow();
-        angles.save(tool, AngleForm.advised(primary, last, guide.id().toString(), name));
+                .orElseThrow()
+                .id()
+                .toString();
+        angles.save(tool, AngleForm.advised(primary, last, holder, name));
     }
 
     /** A set-up as advised, in a guide where one fits, else by hand. */

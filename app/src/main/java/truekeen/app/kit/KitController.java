@@ -12,8 +12,6 @@ import truekeen.app.kit.KitRecords.AbrasiveForm;
 import truekeen.app.kit.KitRecords.AbrasiveView;
 import truekeen.app.kit.KitRecords.GrainForm;
 import truekeen.app.kit.KitRecords.GrainView;
-import truekeen.app.kit.KitRecords.GuideForm;
-import truekeen.app.kit.KitRecords.GuideView;
 import truekeen.app.kit.KitRecords.KitView;
 import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitRecords.TesterView;
@@ -50,16 +48,6 @@ class KitController {
     @PostMapping("/abrasives/{id}/soak")
     AbrasiveView soak(@PathVariable UUID id) {
         return kit.soak(id);
-    }
-
-    @PostMapping("/guides")
-    GuideView addGuide(@RequestBody GuideForm form) {
-        return kit.addGuide(form);
-    }
-
-    @PutMapping("/guides/{id}")
-    GuideView changeGuide(@PathVariable UUID id, @RequestBody GuideForm form) {
-        return kit.changeGuide(id, form);
     }
 
     @PostMapping("/testers")

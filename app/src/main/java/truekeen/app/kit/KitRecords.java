@@ -3,6 +3,10 @@ package truekeen.app.kit;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.UUID;
+import truekeen.app.kit.HolderRecords.HolderKindView;
+import truekeen.app.kit.HolderRecords.HolderView;
+import truekeen.app.kit.HolderRecords.WheelKindView;
+import truekeen.app.kit.HolderRecords.WheelView;
 
 /** What the kit shows and takes. */
 public final class KitRecords {
@@ -61,20 +65,6 @@ public final class KitRecords {
             boolean frozen,
             long version) {}
 
-    /** A guide with its three dimensions (mm). */
-    public record GuideView(
-            UUID id,
-            String name,
-            double rollerRadiusMm,
-            double axleBelowBackMm,
-            double axleSetbackMm,
-            String note,
-            long version) {}
-
-    /** What is typed for a guide, in any unit of length. */
-    public record GuideForm(
-            String name, String rollerRadius, String axleBelowBack, String axleSetback, String note, long version) {}
-
     /** A tester with the shop's own reading of a new utility blade on it (g). */
     public record TesterView(UUID id, String name, double referenceG, long version) {}
 
@@ -96,7 +86,10 @@ public final class KitRecords {
     /** The kit. */
     public record KitView(
             List<AbrasiveView> abrasives,
-            List<GuideView> guides,
+            List<HolderView> holders,
+            List<HolderKindView> holderKinds,
+            List<WheelView> wheels,
+            List<WheelKindView> wheelKinds,
             List<TesterView> testers,
             List<KindView> kinds,
             List<StandardView> standards) {}

@@ -14,8 +14,6 @@ import truekeen.app.kit.KitRecords.AbrasiveForm;
 import truekeen.app.kit.KitRecords.AbrasiveView;
 import truekeen.app.kit.KitRecords.GrainForm;
 import truekeen.app.kit.KitRecords.GrainView;
-import truekeen.app.kit.KitRecords.GuideForm;
-import truekeen.app.kit.KitRecords.GuideView;
 import truekeen.app.kit.KitRecords.KindView;
 import truekeen.app.kit.KitRecords.KitView;
 import truekeen.app.kit.KitRecords.StandardView;
@@ -34,22 +32,22 @@ import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
-import truekeen.core.quantity.Length;
 import truekeen.core.quantity.QuantityReader;
-import truekeen.core.setup.HoningGuide;
 
 /** Keeps the kit and hands it to the core. */
 @Service
 @Transactional
 public class KitService {
     private final Abrasives abrasives;
-    private final Guides guides;
+    private final HolderService holders;
+    private final WheelService wheels;
     private final Testers testers;
     private final BenchClock clock;
 
-    KitService(Abrasives abrasives, Guides guides, Testers testers, BenchClock clock) {
+    KitService(Abrasives abrasives, HolderService holders, WheelService wheels, Testers testers, BenchClock clock) {
         this.abrasives = abrasives;
-        this.guides = guides;
+        this.holders = holders;
+        this.wheels = wheels;
         this.testers = testers;
         this.clock = clock;
     }
@@ -59,7 +57,10 @@ public class KitService {
     public KitView kit() {
         return new KitView(
                 abrasives.findAllByOrderByShelfOrder().stream().map(this::view).toList(),
-                guides(),
+                holders.all(),
+                HolderService.kinds(),
+                wheels.all(),
+                WheelService.kinds(),
                 testers(),
                 AbrasiveKinds.all().stream()
                         .map(k -> new KindView(k.name(), k.use().name(), k.lubricants(), k.soakMinutes()))
@@ -76,26 +77,6 @@ public class KitService {
         return abrasives.findAllByOrderByShelfOrder().stream()
                 .map(a -> a.toCore(now))
                 .toList();
-    }
-
-    /** All guides. */
-    @Transactional(readOnly = true)
-    public List<GuideView> guides() {
-        return guides.findAllByOrderByName().stream().map(KitService::view).toList();
-    }
-
-    /** The guide of that id. */
-    @Transactional(readOnly = true)
-    public GuideView guide(UUID id) {
-        return guides.findById(id).map(KitService::view).orElseThrow(() -> Form.notFound("guide", id));
-    }
-
-    /** A guide as the core knows it. */
-    public static HoningGuide core(GuideView guide) {
-        return new HoningGuide(
-                Length.ofMm(guide.rollerRadiusMm()),
-                Length.ofMm(guide.axleBelowBackMm()),
-                Length.ofMm(guide.axleSetbackMm()));
     }
 
     /** All testers. */
@@ -141,21 +122,6 @@ public class KitService {
         abrasives.findAllById(strokes.keySet()).forEach(a -> a.strokesSinceLapped += strokes.get(a.id));
     }
 
-    /** Adds a guide. */
-    public GuideView addGuide(GuideForm form) {
-        GuideRow row = new GuideRow(UUID.randomUUID());
-        fill(row, form);
-        return view(guides.save(row));
-    }
-
-    /** Changes a guide. */
-    public GuideView changeGuide(UUID id, GuideForm form) {
-        GuideRow row = guides.findById(id).orElseThrow(() -> Form.notFound("guide", id));
-        Form.sameVersion(row.version, form.version());
-        fill(row, form);
-        return view(guides.saveAndFlush(row));
-    }
-
     /** Adds a tester. */
     public TesterView addTester(TesterForm form) {
         return fill(new TesterRow(UUID.randomUUID()), form);
@@ -178,25 +144,6 @@ public class KitService {
         row.referenceG = grams;
         TesterRow saved = testers.saveAndFlush(row);
         return new TesterView(saved.id, saved.name, saved.referenceG, saved.version);
-    }
-
-    private static void fill(GuideRow row, GuideForm form) {
-        Form reading = new Form();
-        Checks checks = reading.checks();
-        checks.text("name", "A name", form.name(), true, 80);
-        checks.text("note", "A note", form.note(), false, 500);
-        Length r = reading.length("rollerRadius", form.rollerRadius());
-        Length d = reading.length("axleBelowBack", form.axleBelowBack());
-        Length s = reading.length("axleSetback", form.axleSetback());
-        checks.within("rollerRadius", "A roller radius", r == null ? null : r.mm(), 1, 60, " mm");
-        checks.within("axleBelowBack", "An axle distance", d == null ? null : d.mm(), 0.5, 120, " mm");
-        checks.within("axleSetback", "A setback", s == null ? null : s.mm(), -120, 120, " mm");
-        checks.orThrow();
-        row.name = form.name().strip();
-        row.rollerRadiusMm = r.mm();
-        row.axleBelowBackMm = d.mm();
-        row.axleSetbackMm = s.mm();
-        row.note = Form.orEmpty(form.note());
     }
 
     private static void fill(AbrasiveRow row, AbrasiveForm form) {
@@ -329,9 +276,5 @@ public class KitService {
             return "soak " + Numbers.plain(Math.ceil(core.state().soakLeftSeconds() / 60), 0) + " min before use";
         }
         return "ready";
-    }
-
-    private static GuideView view(GuideRow g) {
-        return new GuideView(g.id, g.name, g.rollerRadiusMm, g.axleBelowBackMm, g.axleSetbackMm, g.note, g.version);
     }
 }

@@ -2,10 +2,9 @@ package truekeen.app.log;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.AngleRecords.SetupView;
@@ -112,14 +111,13 @@ public class LogService {
         String bevels = s.primaryDeg() == s.lastDeg()
                 ? degrees(s.lastDeg())
                 : degrees(s.primaryDeg()) + " primary, " + degrees(s.lastDeg()) + " at the edge";
-        Set<String> settings = new LinkedHashSet<>();
-        for (Double mm : new Double[] {s.projectionPrimaryMm(), s.projectionLastMm()}) {
-            if (mm != null) {
-                settings.add(Numbers.plain(mm, 1));
-            }
-        }
-        lines.add(bevels + ", " + s.guide()
-                + (settings.isEmpty() ? "" : " at " + String.join(" and ", settings) + " mm"));
+        String settings = s.settings().stream()
+                .map(k ->
+                        k.name() + " " + Numbers.plain(k.value(), 1) + (k.unit().equals("mm") ? " mm" : "°"))
+                .distinct()
+                .collect(Collectors.joining(" and "));
+        lines.add(bevels + ", " + s.holder() + (settings.isEmpty() || s.holderId() == null ? "" : ": " + settings));
+        s.restated().forEach(r -> lines.add(r.because() + ": " + r.change()));
         if (s.backDeg() != null) {
             lines.add("back bevel " + degrees(s.backDeg()));
         }

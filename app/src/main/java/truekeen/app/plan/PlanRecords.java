@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
+import truekeen.core.holding.Scheme;
 
 /** What the plan shows and takes. */
 public final class PlanRecords {
@@ -58,7 +59,13 @@ public final class PlanRecords {
     /** A wheel or belt that could shape the primary. */
     public record OfferView(String abrasiveId, String name, double leastSeconds, double mostSeconds, boolean chosen) {}
 
-    /** One step of the sheet. */
+    /**
+     * One step of the sheet.
+     *
+     * @param settingName what is set in this step, or empty
+     * @param setting the number to set, in its unit
+     * @param scheme the drawing of it
+     */
     public record StepView(
             String kind,
             String title,
@@ -67,7 +74,10 @@ public final class PlanRecords {
             double fromMm,
             double toMm,
             @Nullable Double angleDeg,
-            @Nullable Double projectionMm,
+            String settingName,
+            @Nullable Double setting,
+            String settingUnit,
+            @Nullable Scheme scheme,
             @Nullable Double forceN,
             String pressure,
             List<String> sides,

@@ -2,6 +2,7 @@ package truekeen.app.plan;
 
 import java.util.List;
 import java.util.Optional;
+import truekeen.app.angle.AngleRecords.KeptSetting;
 import truekeen.app.angle.AngleRecords.SetupView;
 import truekeen.app.plan.PlanRecords.JobView;
 import truekeen.app.plan.PlanRecords.LegView;
@@ -59,13 +60,15 @@ public final class PlanViews {
                 steps.stream().map(s -> step(s, setup)).toList());
     }
 
-    /** A step, with the projection to set where the guide is set. */
+    /** A step, with what to set where the holder is set. */
     public static StepView step(Step s, SetupView setup) {
-        Double projection = null;
-        if (s.kind() == Step.Kind.SET_GUIDE && s.angleDeg().isPresent() && setup.guideId() != null) {
-            boolean primary = Math.abs(s.angleDeg().get() - setup.primaryDeg()) < 1e-6;
-            projection = primary ? setup.projectionPrimaryMm() : setup.projectionLastMm();
-        }
+        Optional<KeptSetting> set =
+                s.kind() == Step.Kind.SET_GUIDE && s.angleDeg().isPresent() && setup.holderId() != null
+                        ? setup.settings().stream()
+                                .filter(k ->
+                                        Math.abs(k.angleDeg() - s.angleDeg().get()) < 1e-6)
+                                .findFirst()
+                        : Optional.empty();
         return new StepView(
                 s.kind().name(),
                 s.title(),
@@ -74,7 +77,10 @@ public final class PlanViews {
                 s.where().fromMm(),
                 s.where().toMm(),
                 s.angleDeg().orElse(null),
-                projection,
+                set.map(KeptSetting::name).orElse(""),
+                set.map(KeptSetting::value).orElse(null),
+                set.map(KeptSetting::unit).orElse(""),
+                set.map(KeptSetting::scheme).orElse(null),
                 s.forceN().orElse(null),
                 s.pressure(),
                 s.sides().stream().map(Enum::name).toList(),

@@ -7,6 +7,7 @@ import truekeen.core.advice.Advice;
  * A number with its why.
  *
  * @param label what it is
+ * @param formulaId its page in the reference
  * @param value the number
  * @param low least to be expected; equal to the value where it is exact
  * @param high most to be expected
@@ -22,6 +23,7 @@ import truekeen.core.advice.Advice;
  */
 public record AdviceView(
         String label,
+        String formulaId,
         double value,
         double low,
         double high,
@@ -42,6 +44,7 @@ public record AdviceView(
     public static AdviceView of(Advice a) {
         return new AdviceView(
                 a.label(),
+                a.formula().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
                 a.value(),
                 a.low(),
                 a.high(),

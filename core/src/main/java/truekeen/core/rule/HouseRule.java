@@ -11,7 +11,7 @@ import java.util.Optional;
 public enum HouseRule {
     HOLDING(
             "How the angle is held",
-            "Whether a new set-up begins with a guide or by hand.",
+            "What a new set-up begins with.",
             true,
             option(
                     "BY_TOOL",
@@ -19,7 +19,7 @@ public enum HouseRule {
                     "Repeatability for the first, curvature for the second."),
             option("GUIDE", "A guide wherever one fits", ""),
             option("FREEHAND", "Freehand", ""),
-            option("WHEEL", "Wheel and jig", "Begins by hand until wheels can be set here.")),
+            option("WHEEL", "Wheel and jig", "With the first rest or bar in the kit that holds the tool.")),
     BEVEL_FORM(
             "How a bevel is built",
             "Primary and last bevel, and how much is honed each time.",

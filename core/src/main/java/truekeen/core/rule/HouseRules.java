@@ -61,6 +61,11 @@ public record HouseRules(Map<HouseRule, String> picked) {
         return holding.equals("BY_TOOL") || holding.equals("GUIDE");
     }
 
+    /** Whether a new set-up begins on a wheel, with a rest or a bar. */
+    public boolean wheelFirst() {
+        return of(HouseRule.HOLDING).key().equals("WHEEL");
+    }
+
     /** Whether a thin-rule back bevel is offered on plane irons. */
     public boolean thinRule() {
         return of(HouseRule.IRON_BACK).key().equals("THIN_RULE");

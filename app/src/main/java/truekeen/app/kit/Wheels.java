@@ -4,6 +4,6 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface Guides extends JpaRepository<GuideRow, UUID> {
-    List<GuideRow> findAllByOrderByName();
+interface Wheels extends JpaRepository<WheelRow, UUID> {
+    List<WheelRow> findAllByOrderByName();
 }

@@ -1,0 +1,160 @@
+package truekeen.app.angle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import truekeen.app.angle.AngleRecords.AsideView;
+import truekeen.app.angle.AngleRecords.KeptSetting;
+import truekeen.app.angle.AngleRecords.SettingView;
+import truekeen.app.angle.AngleRecords.StandsView;
+import truekeen.app.kit.HolderRecords.CoreHolder;
+import truekeen.app.platform.AdviceView;
+import truekeen.app.platform.Form;
+import truekeen.core.advice.Advice;
+import truekeen.core.holding.Holder;
+import truekeen.core.holding.Seat;
+import truekeen.core.holding.Setting;
+import truekeen.core.holding.SpineStack;
+import truekeen.core.message.Checks;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.setup.GuideCalibration;
+
+/**
+ * What to set the thing that holds a tool to: for the primary and the secondary, or for the one bevel there is.
+ *
+ * @param holder what holds it
+ * @param seat what the blade offers
+ * @param inkDeg by how much an ink check moved the setting (°)
+ * @param calibration what is known of a guide's errors, where it was calibrated
+ */
+record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCalibration> calibration) {
+    /** Held by hand alone. */
+    static final Holder BARE = new SpineStack(Optional.empty(), Optional.empty());
+
+    static HolderSettings of(Optional<CoreHolder> holder, Seat seat, double inkDeg, Optional<GuideCalibration> known) {
+        return new HolderSettings(holder.flatMap(CoreHolder::core).orElse(BARE), seat, inkDeg, known);
+    }
+
+    /** A bevel that is to be held, by name. */
+    record Bevel(String name, Angle angle) {}
+
+    static List<Bevel> bevels(TargetBevel target) {
+        return target.hasSecondary()
+                ? List.of(new Bevel("primary", target.primary()), new Bevel("secondary", target.last()))
+                : List.of(new Bevel("bevel", target.last()));
+    }
+
+    /** The settings, or none where one of them is refused, which is noted. */
+    List<SettingView> all(TargetBevel target, Checks checks) {
+        List<SettingView> settings = new ArrayList<>();
+        for (Bevel b : bevels(target)) {
+            SettingView view = checks.attempt(() -> view(b));
+            if (view == null) {
+                return List.of();
+            }
+            settings.add(view);
+        }
+        return settings;
+    }
+
+    /** The settings as a set-up keeps them. */
+    List<KeptSetting> kept(TargetBevel target) {
+        return bevels(target).stream()
+                .map(b -> {
+                    Setting s = setting(b.angle());
+                    return new KeptSetting(
+                            b.name(),
+                            b.angle().degrees(),
+                            s.name(),
+                            s.unit().symbol(),
+                            s.value(),
+                            s.where(),
+                            s.scheme());
+                })
+                .toList();
+    }
+
+    /** The setting for an angle, moved by what the ink asked for. */
+    Setting setting(Angle angle) {
+        return holder.setting(seat, Angle.ofDegrees(angle.degrees() + inkDeg));
+    }
+
+    private SettingView view(Bevel b) {
+        Setting s = setting(b.angle());
+        List<Advice.Given> given = new ArrayList<>(s.given());
+        if (inkDeg != 0) {
+            given.add(new Advice.Given(
+                    "moved by the ink check", Angle.ofDegrees(inkDeg).toString()));
+        }
+        return new SettingView(
+                b.name(),
+                b.angle().degrees(),
+                s.name(),
+                s.unit().symbol(),
+                AdviceView.of(Advice.exact(
+                        s.name() + " for the " + b.name(),
+                        s.value(),
+                        s.unit().symbol(),
+                        s.formula(),
+                        given,
+                        s.changes())),
+                s.degreesPerStep(),
+                s.tolerance(),
+                calibration.map(c -> c.error(Length.ofMm(s.value())).degrees()).orElse(null),
+                s.where(),
+                s.asides().stream().map(a -> aside(a, given)).toList(),
+                s.checks(),
+                s.scheme());
+    }
+
+    private static AsideView aside(Setting.Aside a, List<Advice.Given> given) {
+        return new AsideView(
+                AdviceView.of(Advice.exact(a.label(), a.value(), a.unit(), a.formula(), given, "The same inputs.")),
+                a.words());
+    }
+
+    /** What angle the thing holds as it is set now. */
+    StandsView stands(Form form, String typed, TargetBevel target) {
+        if (Form.blank(typed)) {
+            return null;
+        }
+        Setting.Unit unit = unit(target);
+        Double value = unit == Setting.Unit.MM
+                ? millimetres(form.length("standsAt", typed))
+                : degrees(form.angle("standsAt", typed));
+        if (value == null) {
+            return null;
+        }
+        Angle held = form.checks().attempt(() -> {
+            try {
+                return holder.gives(seat, value);
+            } catch (RefusedException refused) {
+                throw refused.at("standsAt");
+            }
+        });
+        if (held == null) {
+            return null;
+        }
+        double gives = held.degrees() - inkDeg;
+        return new StandsView(value, unit.symbol(), gives, gives - target.last().degrees());
+    }
+
+    private Setting.Unit unit(TargetBevel target) {
+        try {
+            return setting(target.last()).unit();
+        } catch (RefusedException refused) {
+            return Setting.Unit.MM;
+        }
+    }
+
+    private static Double millimetres(Length length) {
+        return length == null ? null : (Double) length.mm();
+    }
+
+    private static Double degrees(Angle angle) {
+        return angle == null ? null : (Double) angle.degrees();
+    }
+}

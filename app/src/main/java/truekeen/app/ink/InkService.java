@@ -1,0 +1,246 @@
+package truekeen.app.ink;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.angle.AngleService;
+import truekeen.app.angle.AngleService.Held;
+import truekeen.app.bench.BenchRecords.BenchStepView;
+import truekeen.app.bench.BenchRecords.SessionView;
+import truekeen.app.bench.BenchService;
+import truekeen.app.ink.InkRecords.ChangeView;
+import truekeen.app.ink.InkRecords.InkForm;
+import truekeen.app.ink.InkRecords.InkView;
+import truekeen.app.kit.KitService;
+import truekeen.app.plan.PlanRecords.StepView;
+import truekeen.app.plan.PlanService;
+import truekeen.app.platform.AdviceView;
+import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolRecords.Echo;
+import truekeen.app.tool.ToolRecords.FaultView;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
+import truekeen.core.ink.InkAmount;
+import truekeen.core.ink.InkAnswer;
+import truekeen.core.ink.InkCheck;
+import truekeen.core.ink.InkCorrection;
+import truekeen.core.ink.InkPattern;
+import truekeen.core.ink.InkPattern.Place;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
+import truekeen.core.message.Refusal;
+import truekeen.core.progression.Job;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.quantity.QuantityReader;
+import truekeen.core.removal.StockRemoval;
+import truekeen.core.section.BevelCut;
+import truekeen.core.section.Cut;
+import truekeen.core.section.EdgeShape;
+import truekeen.core.section.Facet;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.tool.Blade;
+
+/** Reads an ink check with the tool, the set-up and the abrasive of the step at hand. */
+@Service
+@Transactional(readOnly = true)
+public class InkService {
+    private final BenchService bench;
+    private final PlanService plans;
+    private final AngleService angles;
+    private final KitService kit;
+
+    InkService(BenchService bench, PlanService plans, AngleService angles, KitService kit) {
+        this.bench = bench;
+        this.plans = plans;
+        this.angles = angles;
+        this.kit = kit;
+    }
+
+    /** The answer to what is seen. */
+    public InkView check(UUID sessionId, InkForm in) {
+        SessionView session = bench.session(sessionId, "");
+        Held held = angles.held(plans.core(session.planId()).setupId());
+        Form form = new Form();
+        InkCheck.Intent intent = form.choice(
+                "intent",
+                "What the strokes were to do",
+                in.intent(),
+                Arrays.stream(InkCheck.Intent.values())
+                        .filter(i -> i.name().equals(in.intent()))
+                        .findFirst(),
+                Arrays.toString(InkCheck.Intent.values()));
+        InkPattern pattern = pattern(form, in.gone());
+        boolean stepThere = form.checks()
+                .require(in.step() >= 0 && in.step() < session.steps().size(), () -> Refusal.of(
+                                MessageCode.OUT_OF_RANGE, "step", in.step())
+                        .with("what", "A step")
+                        .with("low", 0)
+                        .with("high", session.steps().size() - 1));
+        if (!stepThere || intent == null) {
+            form.checks().orThrow();
+        }
+        At at = at(session, in.step(), held);
+        Bevel bevel = Bevel.of(held, at.angle());
+        Optional<InkAmount> amount = amount(form, in, held, at, bevel);
+        InkAnswer answer = new InkCheck(intent, pattern, knife(held), bevel.form(), amount).read();
+        InkCorrection change = answer.off().isPresent() && answer.finding().direction() != 0
+                ? form.checks()
+                        .attempt(() -> InkCorrection.of(
+                                held.holder(),
+                                held.seat(),
+                                Angle.ofDegrees(
+                                        at.angle().degrees() + held.setup().inkDeg()),
+                                answer.off().get(),
+                                answer.finding().direction()))
+                : null;
+        return new InkView(
+                answer.finding().name(),
+                answer.words(),
+                answer.off().map(o -> off(o, in, at, bevel)).orElse(null),
+                answer.also(),
+                answer.unknown(),
+                change == null
+                        ? null
+                        : new ChangeView(
+                                change.words(),
+                                change.setting().name(),
+                                change.setting().unit().symbol(),
+                                change.from(),
+                                change.to(),
+                                change.low(),
+                                change.high(),
+                                change.offDeg()),
+                knife(held) ? List.of("heel", "tip") : List.of("left", "right"),
+                at.words(),
+                held.setup().id(),
+                held.setup().version(),
+                Echo.of(form),
+                FaultView.of(form));
+    }
+
+    private static boolean knife(Held held) {
+        return !held.tool().geometry().kind().square();
+    }
+
+    private static InkPattern pattern(Form form, List<String> gone) {
+        EnumSet<Place> places = EnumSet.noneOf(Place.class);
+        for (String name : gone == null ? List.<String>of() : gone) {
+            Place place = form.choice(
+                    "gone",
+                    "A place",
+                    name,
+                    Arrays.stream(Place.values())
+                            .filter(p -> p.name().equals(name))
+                            .findFirst(),
+                    Arrays.toString(Place.values()));
+            if (place != null) {
+                places.add(place);
+            }
+        }
+        return new InkPattern(places);
+    }
+
+    /** What the strokes were taken on, and at which angle. */
+    private record At(Angle angle, Optional<Abrasive> abrasive, double forceN) {
+        String words() {
+            return abrasive.map(a -> "on the " + a.name() + " at ").orElse("at ") + angle;
+        }
+    }
+
+    /** The step itself, or the first one after it that cuts: a guide that is being set is inked on the stone that follows. */
+    private At at(SessionView session, int step, Held held) {
+        List<StepView> from = session.steps().subList(step, session.steps().size()).stream()
+                .map(BenchStepView::step)
+                .toList();
+        double last = held.setup().lastDeg();
+        Angle angle = Angle.ofDegrees(from.stream()
+                .filter(s -> s.angleDeg() != null)
+                .findFirst()
+                .map(StepView::angleDeg)
+                .orElse(last));
+        Optional<StepView> cuts =
+                from.stream().filter(s -> !s.abrasiveId().isEmpty()).findFirst();
+        Optional<Abrasive> abrasive = cuts.flatMap(s -> kit.shelf().stream()
+                        .filter(a -> a.id().equals(s.abrasiveId()))
+                        .findFirst())
+                .filter(a -> a.kind().cutsInStrokes() && a.kind().specificWear().isPresent());
+        double usual = Job.Forces.of(held.tool().geometry().kind()).baseN();
+        return new At(angle, abrasive, cuts.map(StepView::forceN).orElse(usual));
+    }
+
+    /** The bevel that is inked, as it is now. */
+    private record Bevel(EdgeShape shape, Angle angle, double faceMm, InkCheck.Form form) {
+        static Bevel of(Held held, Angle worked) {
+            Blade blade = held.tool().geometry();
+            EdgeShape shape = EdgeShape.of(blade, TargetBevel.of(blade));
+            boolean secondary = blade.secondary().isPresent()
+                    && worked.degrees() > held.setup().primaryDeg() + 1e-6;
+            BevelCut facet = secondary || shape.ground().isEmpty()
+                    ? shape.honed().get(0)
+                    : shape.ground().get(0);
+            InkCheck.Form form = facet.form() instanceof BevelCut.Hollow
+                    ? InkCheck.Form.HOLLOW
+                    : facet.form() instanceof BevelCut.Convex ? InkCheck.Form.CONVEX : InkCheck.Form.FLAT;
+            Facet which = secondary ? shape.honedFacet() : facet.facet();
+            double both = Cut.lengthOf(List.of(shape.now()), which);
+            return new Bevel(
+                    shape,
+                    secondary ? blade.lastBevel() : blade.primary(),
+                    Math.max(0.01, both / Math.max(1, shape.sides())),
+                    form);
+        }
+    }
+
+    private Optional<InkAmount> amount(Form form, InkForm in, Held held, At at, Bevel bevel) {
+        Optional<Length> band = form.lengthIfAny("band", in.band());
+        band.ifPresent(
+                b -> form.checks().within("band", "A band", b.mm(), 0.01, Math.max(0.1, bevel.faceMm() * 1.1), " mm"));
+        Double strokes = Form.blank(in.strokes())
+                ? null
+                : form.checks().attempt(() -> QuantityReader.number("strokes", in.strokes(), ""));
+        form.checks().within("strokes", "A number of strokes", strokes, 1, 500, "");
+        if (strokes == null || at.abrasive().isEmpty() || !form.checks().clean()) {
+            return Optional.empty();
+        }
+        double area = strokes
+                * StockRemoval.perStroke(at.abrasive().get(), held.tool().steel(), at.forceN())
+                / held.tool().geometry().edgeLengthMm();
+        return Optional.of(new InkAmount(
+                bevel.shape().now(),
+                bevel.angle(),
+                bevel.form() == InkCheck.Form.FLAT,
+                bevel.faceMm(),
+                area,
+                StockRemoval.firstEstimateSpread(),
+                band,
+                Optional.of(Length.ofMm(held.tool().geometry().kind().freshSecondaryMm()))
+                        .filter(w -> w.mm() > 0)));
+    }
+
+    private static AdviceView off(InkAnswer.Off off, InkForm in, At at, Bevel bevel) {
+        List<Advice.Given> given = new ArrayList<>(List.of(
+                new Advice.Given("strokes since inking", in.strokes()),
+                new Advice.Given("taken", at.words()),
+                new Advice.Given("force", Numbers.plain(at.forceN(), 0) + " N"),
+                new Advice.Given("inked bevel", bevel.angle() + ", " + Numbers.plain(bevel.faceMm(), 2) + " mm"),
+                new Advice.Given(
+                        "clean band", Form.blank(in.band()) ? "as tapped, to a third of the bevel" : in.band())));
+        return AdviceView.of(new Advice(
+                "off by",
+                off.likely(),
+                off.low(),
+                off.high(),
+                "°",
+                Formula.INK_BAND,
+                given,
+                "Evidence: what these strokes take is a first estimate, ×/÷ 2",
+                "A band that was measured, and more strokes, narrow the range."));
+    }
+}

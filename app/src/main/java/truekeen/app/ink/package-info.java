@@ -1,0 +1,2 @@
+/** The ink check at the bench. */
+package truekeen.app.ink;

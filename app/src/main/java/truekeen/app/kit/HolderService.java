@@ -1,0 +1,274 @@
+package truekeen.app.kit;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.kit.HolderRecords.CalibrationForm;
+import truekeen.app.kit.HolderRecords.CalibrationView;
+import truekeen.app.kit.HolderRecords.ChangedView;
+import truekeen.app.kit.HolderRecords.CoreHolder;
+import truekeen.app.kit.HolderRecords.HolderForm;
+import truekeen.app.kit.HolderRecords.HolderKindView;
+import truekeen.app.kit.HolderRecords.HolderView;
+import truekeen.app.kit.HolderRecords.MeasureLine;
+import truekeen.app.kit.HolderRecords.PartView;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Form;
+import truekeen.core.holding.HolderKind;
+import truekeen.core.holding.Wheel;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.setup.GuideCalibration;
+import truekeen.core.tool.Dimension;
+import truekeen.core.tool.Measure;
+import truekeen.core.tool.Measures;
+
+/** Keeps what holds an angle, and calibrates guides. */
+@Service
+@Transactional
+public class HolderService {
+    private final Holders holders;
+    private final Wheels wheels;
+    private final SetupsOnHolders setups;
+    private final BenchClock clock;
+
+    HolderService(Holders holders, Wheels wheels, SetupsOnHolders setups, BenchClock clock) {
+        this.holders = holders;
+        this.wheels = wheels;
+        this.setups = setups;
+        this.clock = clock;
+    }
+
+    /** What there is to choose from; the bare hand needs no place in the kit. */
+    public static List<HolderKindView> kinds() {
+        return Arrays.stream(HolderKind.values())
+                .filter(k -> k != HolderKind.HAND)
+                .map(k -> new HolderKindView(
+                        k.name(),
+                        k.words(),
+                        k.sets(),
+                        k.meaning(),
+                        k.onWheel(),
+                        k.takesBlocks(),
+                        k.dimensions().stream()
+                                .map(d -> new PartView(
+                                        d.field(), d.label(), d.measure().name(), d.needed(), d.where()))
+                                .toList()))
+                .toList();
+    }
+
+    /** All holders as they are shown. */
+    @Transactional(readOnly = true)
+    public List<HolderView> all() {
+        Map<UUID, WheelRow> byId = wheelsById();
+        return holders.findAllByOrderByName().stream().map(h -> view(h, byId)).toList();
+    }
+
+    /** All holders with what the core knows of them. */
+    @Transactional(readOnly = true)
+    public List<CoreHolder> core() {
+        Map<UUID, WheelRow> byId = wheelsById();
+        return holders.findAllByOrderByName().stream().map(h -> core(h, byId)).toList();
+    }
+
+    /** The holder of that id. */
+    @Transactional(readOnly = true)
+    public CoreHolder core(UUID id) {
+        return core(row(id), wheelsById());
+    }
+
+    /** Those that stand before a wheel. */
+    @Transactional(readOnly = true)
+    public List<CoreHolder> before(UUID wheelId) {
+        Map<UUID, WheelRow> byId = wheelsById();
+        return holders.findByWheelIdOrderByName(wheelId).stream()
+                .map(h -> core(h, byId))
+                .toList();
+    }
+
+    /** What was measured of a guide, fitted, if it was calibrated. */
+    @Transactional(readOnly = true)
+    public Optional<GuideCalibration> calibration(UUID id) {
+        HolderRow row = row(id);
+        return row.calibration == null
+                ? Optional.empty()
+                : Calibrations.fit(new Form(), row.calibration, row.kind, row.measures());
+    }
+
+    private Map<UUID, WheelRow> wheelsById() {
+        return wheels.findAll().stream().collect(Collectors.toMap(w -> w.id, w -> w));
+    }
+
+    private HolderRow row(UUID id) {
+        return holders.findById(id).orElseThrow(() -> Form.notFound("holder", id));
+    }
+
+    /** Adds a holder. */
+    public HolderView add(HolderForm in) {
+        HolderRow row = new HolderRow(UUID.randomUUID());
+        fill(row, in);
+        return view(holders.saveAndFlush(row), wheelsById());
+    }
+
+    /** Changes a holder; set-ups on it are restated. */
+    public ChangedView change(UUID id, HolderForm in) {
+        HolderRow row = row(id);
+        Form.sameVersion(row.version, in.version());
+        HolderKind before = row.kind;
+        Map<String, Double> was = row.dimensions;
+        long held = setups.count(id);
+        if (held > 0 && !before.name().equals(in.kind())) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.HOLDER_IN_USE, "kind", in.kind()).with("what", held));
+        }
+        fill(row, in);
+        if (!was.equals(row.dimensions)) {
+            row.calibration = null;
+            row.calibratedAt = null;
+        }
+        HolderRow saved = holders.saveAndFlush(row);
+        return new ChangedView(
+                null,
+                view(saved, wheelsById()),
+                setups.restate(List.of(core(saved, wheelsById())), "the " + row.name + " was measured anew"));
+    }
+
+    private void fill(HolderRow row, HolderForm in) {
+        Form form = new Form();
+        form.checks().text("name", "A name", in.name(), true, 80);
+        form.checks().text("note", "A note", in.note(), false, 500);
+        form.checks().text("blocks", "The stop blocks", in.blocks(), false, 300);
+        HolderKind kind = form.choice(
+                "kind",
+                "A kind",
+                in.kind(),
+                Arrays.stream(HolderKind.values())
+                        .filter(k -> k != HolderKind.HAND && k.name().equals(in.kind()))
+                        .findFirst(),
+                kinds().stream().map(HolderKindView::key).collect(Collectors.joining(", ")));
+        form.checks().orThrow();
+        Map<String, Double> values = HolderReader.dimensions(form, kind.dimensions(), in.parts());
+        List<Double> blocks = kind.takesBlocks() ? HolderReader.blocks(form, in.blocks()) : List.of();
+        Optional<WheelRow> wheel = kind.onWheel() && !Form.blank(in.wheelId())
+                ? Optional.ofNullable(
+                        form.choice("wheelId", "A wheel", in.wheelId(), wheel(in.wheelId()), "a wheel of this kit"))
+                : Optional.empty();
+        if (form.checks().clean()) {
+            kind.read(
+                    new Measures(values),
+                    blocks.stream().map(Length::ofMm).toList(),
+                    wheel.map(WheelRow::toCore),
+                    form.checks());
+        }
+        form.checks().orThrow();
+        row.name = in.name().strip();
+        row.kind = kind;
+        row.dimensions = values;
+        row.typed = in.parts() == null ? Map.of() : Map.copyOf(in.parts());
+        row.blocksMm = blocks;
+        row.blocksTyped = kind.takesBlocks() ? Form.orEmpty(in.blocks()).strip() : "";
+        row.wheelId = wheel.map(w -> w.id).orElse(null);
+        row.note = Form.orEmpty(in.note());
+    }
+
+    private Optional<WheelRow> wheel(String id) {
+        return wheels.findAll().stream().filter(w -> w.id.toString().equals(id)).findFirst();
+    }
+
+    /** What measured pairs would tell, without keeping them. */
+    @Transactional(readOnly = true)
+    public CalibrationView tryPairs(UUID id, CalibrationForm in) {
+        HolderRow row = guide(id);
+        return Calibrations.view(in, row.kind, row.measures());
+    }
+
+    /** Takes measured pairs: the guide is what they say from now on, and set-ups on it are restated. */
+    public ChangedView calibrate(UUID id, CalibrationForm in) {
+        HolderRow row = guide(id);
+        Form.sameVersion(row.version, in.version());
+        Form form = new Form();
+        Optional<GuideCalibration> fit = Calibrations.fit(form, in, row.kind, row.measures());
+        Optional<Measures> measured = fit.isEmpty()
+                ? Calibrations.one(form, in, row.kind, row.measures())
+                : fit.map(f -> Calibrations.measures(f.guide(), in, row.kind, row.measures()));
+        form.checks().orThrow();
+        Measures now = measured.orElseThrow();
+        kindChecks(row, now);
+        row.dimensions = now.values();
+        row.typed = now.values().entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> Numbers.plain(e.getValue(), 3)));
+        row.calibration = fit.isPresent() ? in : null;
+        row.calibratedAt = clock.instant();
+        HolderRow saved = holders.saveAndFlush(row);
+        return new ChangedView(
+                null,
+                view(saved, wheelsById()),
+                setups.restate(List.of(core(saved, wheelsById())), "the " + row.name + " was calibrated"));
+    }
+
+    private static void kindChecks(HolderRow row, Measures now) {
+        row.kind.build(now, row.blocks(), Optional.<Wheel>empty());
+    }
+
+    private HolderRow guide(UUID id) {
+        HolderRow row = row(id);
+        if (!row.kind.takesBlocks()) {
+            throw new RefusedException(Refusal.of(MessageCode.NOT_CALIBRATED_SO, "", row.kind.words()));
+        }
+        return row;
+    }
+
+    private static CoreHolder core(HolderRow row, Map<UUID, WheelRow> byId) {
+        HolderView view = view(row, byId);
+        try {
+            return new CoreHolder(
+                    view,
+                    Optional.of(row.kind.build(
+                            row.measures(),
+                            row.blocks(),
+                            Optional.ofNullable(row.wheelId).map(byId::get).map(WheelRow::toCore))),
+                    "");
+        } catch (RefusedException refused) {
+            return new CoreHolder(
+                    view, Optional.empty(), refused.refusals().get(0).words());
+        }
+    }
+
+    private static HolderView view(HolderRow h, Map<UUID, WheelRow> byId) {
+        return new HolderView(
+                h.id,
+                h.name,
+                h.kind.name(),
+                h.kind.words(),
+                h.kind.sets(),
+                h.dimensions,
+                h.typed,
+                h.kind.dimensions().stream()
+                        .filter(d -> h.dimensions.containsKey(d.field()))
+                        .map(d -> new MeasureLine(d.label(), measure(d, h.dimensions.get(d.field()))))
+                        .toList(),
+                h.blocksMm,
+                h.blocksTyped,
+                h.wheelId,
+                h.wheelId == null ? "" : byId.get(h.wheelId).name,
+                h.note,
+                h.calibration == null ? null : Calibrations.view(h.calibration, h.kind, h.measures()),
+                h.calibratedAt == null ? null : h.calibratedAt.toString(),
+                h.version == null ? 0 : h.version);
+    }
+
+    private static String measure(Dimension d, double value) {
+        return d.measure() == Measure.ANGLE
+                ? Angle.ofDegrees(value).toString()
+                : Length.ofMm(Math.round(value * 100) / 100.0).toString();
+    }
+}

@@ -1,0 +1,91 @@
+package truekeen.app.print;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import truekeen.core.template.Page;
+
+/** Files to print, cut or make; asked for by plain links. */
+@RestController
+@RequestMapping("/api/v1/print")
+class PrintController {
+    private static final MediaType SVG = MediaType.valueOf("image/svg+xml");
+    private static final MediaType STL = MediaType.valueOf("model/stl");
+
+    private final PrintService prints;
+
+    PrintController(PrintService prints) {
+        this.prints = prints;
+    }
+
+    @GetMapping("/stop-board.pdf")
+    ResponseEntity<byte[]> stopBoard(
+            @RequestParam UUID holder, @RequestParam String angles, @RequestParam(defaultValue = "") String thickness) {
+        return pdf(prints.stopBoard(holder, angles, thickness));
+    }
+
+    @GetMapping("/stop-board.svg")
+    ResponseEntity<byte[]> stopBoardDrawing(
+            @RequestParam UUID holder, @RequestParam String angles, @RequestParam(defaultValue = "") String thickness) {
+        return svg(prints.stopBoard(holder, angles, thickness));
+    }
+
+    @GetMapping("/wedges.pdf")
+    ResponseEntity<byte[]> wedges(@RequestParam String angles) {
+        return pdf(prints.wedges(angles));
+    }
+
+    @GetMapping("/wedges.svg")
+    ResponseEntity<byte[]> wedgesDrawing(@RequestParam String angles) {
+        return svg(prints.wedges(angles));
+    }
+
+    @GetMapping("/wedge.stl")
+    ResponseEntity<byte[]> wedge(@RequestParam String angle) {
+        return file("wedge.stl", STL, prints.wedgeBlock(angle));
+    }
+
+    @GetMapping("/protractor.pdf")
+    ResponseEntity<byte[]> protractor(@RequestParam(defaultValue = "") String angles) {
+        return pdf(prints.protractor(angles));
+    }
+
+    @GetMapping("/tools/{id}/camber.pdf")
+    ResponseEntity<byte[]> camber(@PathVariable UUID id) {
+        return pdf(prints.camber(id));
+    }
+
+    @GetMapping("/setups/{id}/card.pdf")
+    ResponseEntity<byte[]> card(@PathVariable UUID id) {
+        return pdf(prints.setupCard(id));
+    }
+
+    private static ResponseEntity<byte[]> pdf(List<Page> pages) {
+        return file(pages.get(0).name() + ".pdf", MediaType.APPLICATION_PDF, PdfPages.write(pages));
+    }
+
+    /** The first page: a drawing is one sheet. */
+    private static ResponseEntity<byte[]> svg(List<Page> pages) {
+        return file(
+                pages.get(0).name() + ".svg",
+                SVG,
+                SvgPage.write(pages.get(0)).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
+    private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] bytes) {
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline().filename(name).build().toString())
+                .body(bytes);
+    }
+}

@@ -1,0 +1,148 @@
+package truekeen.app.print;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import truekeen.app.angle.AngleRecords.KeptSetting;
+import truekeen.app.angle.AngleRecords.SetupView;
+import truekeen.app.angle.AngleService;
+import truekeen.app.kit.HolderRecords.CoreHolder;
+import truekeen.app.kit.HolderService;
+import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.holding.RollerHolder;
+import truekeen.core.message.Checks;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.quantity.QuantityReader;
+import truekeen.core.setup.HoningGuide;
+import truekeen.core.setup.PlaneSetting;
+import truekeen.core.template.Cards;
+import truekeen.core.template.Page;
+import truekeen.core.template.StopBoard;
+import truekeen.core.template.WedgeSheet;
+import truekeen.core.tool.PlaneIron;
+
+/** Lays out what is to be printed. */
+@Service
+class PrintService {
+    private final AngleService angles;
+    private final HolderService holders;
+    private final ToolService tools;
+
+    PrintService(AngleService angles, HolderService holders, ToolService tools) {
+        this.angles = angles;
+        this.holders = holders;
+        this.tools = tools;
+    }
+
+    /** Angles as typed, with commas between them. */
+    static List<Angle> degrees(String typed) {
+        Checks checks = new Checks();
+        List<Angle> all = new ArrayList<>();
+        for (String part : Form.orEmpty(typed).split("[;,]")) {
+            if (!part.isBlank()) {
+                Angle angle = checks.attempt(() -> QuantityReader.angle("angles", part));
+                if (angle != null) {
+                    all.add(angle);
+                }
+            }
+        }
+        checks.orThrow();
+        return all;
+    }
+
+    /** A stop board for a guide; the thickness counts for one that grips by the bevel side. */
+    List<Page> stopBoard(UUID holderId, String typedAngles, String typedThickness) {
+        CoreHolder holder = holders.core(holderId);
+        if (!(holder.core().orElse(null) instanceof RollerHolder roller)) {
+            throw new RefusedException(Refusal.of(
+                    MessageCode.NOT_CALIBRATED_SO, "holder", holder.view().name()));
+        }
+        Length thickness = !roller.byFace() && Form.blank(typedThickness)
+                ? Length.ofMm(0)
+                : QuantityReader.length("thickness", typedThickness);
+        HoningGuide guide = roller.guide(thickness);
+        List<StopBoard.Lane> lanes = degrees(typedAngles).stream()
+                .map(a -> new StopBoard.Lane(a, projection(guide, a)))
+                .toList();
+        return StopBoard.pages(holder.view().name(), lanes);
+    }
+
+    private static double projection(HoningGuide guide, Angle angle) {
+        try {
+            return guide.projection(angle).mm();
+        } catch (RefusedException refused) {
+            throw refused.at("angles");
+        }
+    }
+
+    List<Page> wedges(String typedAngles) {
+        return WedgeSheet.pages(degrees(typedAngles));
+    }
+
+    byte[] wedgeBlock(String typedAngle) {
+        Angle angle = QuantityReader.angle("angle", typedAngle);
+        return StlSolid.write("wedge " + Numbers.plain(angle.degrees(), 2), WedgeSheet.block(angle));
+    }
+
+    List<Page> protractor(String typedAngles) {
+        List<Angle> notches = Form.blank(typedAngles) ? degrees("20, 25, 30, 35, 40") : degrees(typedAngles);
+        Checks checks = new Checks();
+        notches.forEach(a -> checks.within("angles", "A notch", a.degrees(), 5, 90, "°"));
+        checks.orThrow();
+        return List.of(Cards.protractor(notches));
+    }
+
+    /** The camber of a tool's present set-up. */
+    List<Page> camber(UUID toolId) {
+        CoreTool tool = tools.core(toolId);
+        SetupView setup = angles.current(toolId)
+                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.ANGLE_FIRST, "", "")));
+        if (!(tool.geometry() instanceof PlaneIron iron) || setup.camberMm() == null) {
+            throw new RefusedException(Refusal.of(MessageCode.NO_CAMBER, "", tool.name()));
+        }
+        return List.of(Cards.camber(
+                tool.name(), new PlaneSetting.Camber(iron.width(), iron.bed(), Length.ofMm(setup.camberMm()))));
+    }
+
+    List<Page> setupCard(UUID setupId) {
+        AngleService.Held held = angles.held(setupId);
+        SetupView s = held.setup();
+        List<Cards.Line> lines = new ArrayList<>();
+        for (KeptSetting k : s.settings()) {
+            boolean length = k.unit().equals("mm");
+            lines.add(new Cards.Line(
+                    k.bevel() + " " + Numbers.plain(k.angleDeg(), 2) + "°: " + k.name(),
+                    Numbers.plain(k.value(), 2) + (length ? " mm" : "°"),
+                    length && k.name().equals("projection") ? k.value() : 0));
+        }
+        if (lines.isEmpty()) {
+            lines.add(new Cards.Line(
+                    "last bevel",
+                    Numbers.plain(s.lastDeg(), 2) + "° "
+                            + held.tool().geometry().kind().convention().words(),
+                    0));
+        }
+        List<String> notes = new ArrayList<>();
+        if (s.backDeg() != null) {
+            notes.add("Back bevel " + Numbers.plain(s.backDeg(), 2) + "°.");
+        }
+        if (s.camberMm() != null) {
+            notes.add("Camber " + Numbers.plain(s.camberMm(), 3) + " mm below the sole.");
+        }
+        if (s.inkDeg() != 0) {
+            notes.add("Moved " + Numbers.plain(s.inkDeg(), 2) + "° by the ink check.");
+        }
+        s.restated().stream()
+                .skip(Math.max(0, s.restated().size() - 2))
+                .forEach(r -> notes.add("Changed: " + r.because() + "."));
+        return List.of(Cards.setup(held.tool().name(), s.name(), s.holder(), lines, notes));
+    }
+}

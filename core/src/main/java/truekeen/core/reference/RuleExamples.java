@@ -1,0 +1,199 @@
+package truekeen.core.reference;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.AbrasiveKinds;
+import truekeen.core.angle.AngleChoice;
+import truekeen.core.angle.AngleChooser;
+import truekeen.core.angle.AngleHistory;
+import truekeen.core.condition.Shaping;
+import truekeen.core.progression.FinishWindow;
+import truekeen.core.progression.Job;
+import truekeen.core.progression.ShelfRule;
+import truekeen.core.quantity.Angle;
+import truekeen.core.rule.HouseRule;
+import truekeen.core.rule.HouseRules;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.steel.Steels;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Trade;
+import truekeen.core.tool.Trades;
+
+/** Rules tried on a made-up case, so that their pages show what they do. */
+public final class RuleExamples {
+    private RuleExamples() {}
+
+    /**
+     * One case.
+     *
+     * @param given what it is
+     * @param result what the rule makes of it
+     */
+    public record Line(String given, String result) {}
+
+    /** A stone that the rule bars, and the same stone without what bars it. */
+    public static List<Line> of(ShelfRule rule) {
+        AbrasiveKind oxide = AbrasiveKinds.all().stream()
+                .filter(k -> k.cutsInStrokes() && k.use() != AbrasiveKind.Use.STROP)
+                .findFirst()
+                .orElseThrow();
+        Abrasive.State ready = Abrasive.State.READY;
+        SteelClass plain = Steels.all().get(0);
+        SteelClass hard = Steels.all().stream()
+                .max((a, b) -> Double.compare(a.resistanceOxide(), b.resistanceOxide()))
+                .orElseThrow();
+        Job bench = job(false);
+        return switch (rule) {
+            case RETIRED ->
+                tried(
+                        "marked as out of use",
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, new Abrasive.State(true, 0, true, 0, true, false)),
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, ready),
+                        bench,
+                        bench,
+                        plain,
+                        plain);
+            case FROZEN ->
+                tried(
+                        "marked as frozen wet",
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, new Abrasive.State(true, 0, true, 0, false, true)),
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, ready),
+                        bench,
+                        bench,
+                        plain,
+                        plain);
+            case UNFLAT_FOR_GOOD ->
+                tried(
+                        "not flat, and no plate here may lap it",
+                        stone(
+                                flattened(),
+                                9.5,
+                                Abrasive.Shape.BENCH,
+                                new Abrasive.State(false, 0, false, 0, false, false)),
+                        stone(
+                                flattened(),
+                                9.5,
+                                Abrasive.Shape.BENCH,
+                                new Abrasive.State(false, 0, true, 0, false, false)),
+                        bench,
+                        bench,
+                        plain,
+                        plain);
+            case WRONG_SHAPE ->
+                tried(
+                        "a round rod, for a face that wants a bench stone",
+                        stone(oxide, 9.5, Abrasive.Shape.ROD, ready),
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, ready),
+                        bench,
+                        bench,
+                        plain,
+                        plain);
+            case FINE_ONLY ->
+                tried(
+                        "9.5 µm, on a face that only fine stones may touch",
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, ready),
+                        stone(oxide, 2, Abrasive.Shape.BENCH, ready),
+                        job(true),
+                        job(true),
+                        plain,
+                        plain);
+            case OXIDE_ON_HARD_CARBIDE ->
+                tried(
+                        "oxide grain on " + hard.name(),
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, ready),
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, ready),
+                        bench,
+                        bench,
+                        hard,
+                        plain);
+        };
+    }
+
+    private static AbrasiveKind flattened() {
+        return AbrasiveKinds.all().stream()
+                .filter(k -> k.flattenAfterStrokes().isPresent())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Abrasive stone(AbrasiveKind kind, double um, Abrasive.Shape shape, Abrasive.State state) {
+        return new Abrasive("example", "example", kind, kind.grain(), um, false, shape, "", state);
+    }
+
+    private static Job job(boolean fineOnly) {
+        return new Job(
+                Job.Kind.SECONDARY,
+                Shaping.none(10),
+                3,
+                Optional.of(new FinishWindow(1, 2, 10)),
+                Job.Forces.CHISEL,
+                fineOnly,
+                EnumSet.of(Abrasive.Shape.BENCH));
+    }
+
+    private static List<Line> tried(
+            String barring,
+            Abrasive barred,
+            Abrasive free,
+            Job one,
+            Job other,
+            SteelClass steel,
+            SteelClass otherSteel) {
+        return List.of(
+                new Line(barring, words(ShelfRule.barring(barred, one, steel))),
+                new Line("the same case without that", words(ShelfRule.barring(free, other, otherSteel))));
+    }
+
+    private static String words(Optional<ShelfRule> barring) {
+        return barring.map(r -> "barred: " + r.reason()).orElse("may be used");
+    }
+
+    /** What each option makes of a bench chisel; empty for rules that do not act yet, or not on angles. */
+    public static List<Line> of(HouseRule rule) {
+        List<Line> lines = new ArrayList<>();
+        if (!rule.actsNow()) {
+            return lines;
+        }
+        for (HouseRule.Option option : rule.options()) {
+            HouseRules rules = HouseRules.usual().with(Map.of(rule, option.key()));
+            String result =
+                    switch (rule) {
+                        case HOLDING ->
+                            rules.wheelFirst()
+                                    ? "begins with a rest or a bar"
+                                    : rules.guidesFirst() ? "begins in a guide" : "begins by hand";
+                        case IRON_BACK ->
+                            rules.thinRule() ? "a thin rule is offered on irons" : "no thin rule is offered";
+                        case CAMBER ->
+                            !rules.cambers()
+                                    ? "irons begin straight"
+                                    : rules.camberAtStations() ? "camber with strokes at stations" : "camber, ground";
+                        default -> chisel(rules);
+                    };
+            lines.add(new Line(option.words(), result));
+        }
+        return lines;
+    }
+
+    private static String chisel(HouseRules rules) {
+        Trade trade = Trades.all().stream()
+                .filter(t -> t.tool().equals("bench chisel"))
+                .findFirst()
+                .orElse(Trades.all().get(0));
+        AngleChoice c = AngleChooser.choose(
+                trade,
+                Steels.all().get(1),
+                OptionalDouble.empty(),
+                Optional.of(Angle.ofDegrees(25)),
+                Optional.of(Angle.ofDegrees(30.5)),
+                AngleHistory.of(List.of()),
+                rules.angleHabits(GeometryKind.CHISEL));
+        return "a bench chisel of 25° honed at 30.5°: primary " + c.primary() + ", last bevel " + c.last();
+    }
+}

@@ -1,0 +1,7 @@
+import { api, ask } from './client'
+
+/** Asks one of the service's calculators; numbers, or text as it is typed. */
+export function askCalculator(id: string, given: Record<string, unknown>): Promise<Record<string, unknown>> {
+  const body = given as Record<string, Record<string, never>>
+  return ask(api.POST('/api/v1/calculators/{id}', { params: { path: { id } }, body }))
+}

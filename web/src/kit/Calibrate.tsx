@@ -1,0 +1,147 @@
+import { useState } from 'react'
+import { api, ask, type Schemas } from '../api/client'
+import { useAnswer } from '../api/useAnswer'
+import { Field } from '../ui/Field'
+import { num } from '../ui/format'
+import { Notice } from '../ui/Notice'
+import { useSaved } from './saved'
+
+type Form = Schemas['CalibrationForm']
+
+const ROWS = 3
+
+/** Measured pairs of a guide: set a projection, read the angle, write both down. */
+export function Calibrate({
+  holder,
+  onDone,
+}: {
+  holder: Schemas['HolderView']
+  onDone: (changed: Schemas['ChangedView']) => void
+}) {
+  const before = holder.calibration?.pairs ?? []
+  const [form, setForm] = useState<Form>({
+    rollerRadius: num(holder.parts['rollerRadius'] ?? 0, 3),
+    thickness: '',
+    pairs: Array.from({ length: Math.max(ROWS, before.length) }, (_, i) => ({
+      projection: before[i] ? num(before[i].projectionMm, 2) : '',
+      angle: before[i] ? num(before[i].angleDeg, 2) : '',
+    })),
+    version: holder.version,
+  })
+  const asked = { ...form, version: holder.version }
+  const params = { path: { id: holder.id } }
+  const fit = useAnswer('calibration', holder.id, asked, (body) =>
+    ask(api.POST('/api/v1/kit/holders/{id}/calibration/preview', { params, body })),
+  )
+  const { save, refused } = useSaved(
+    () => ask(api.POST('/api/v1/kit/holders/{id}/calibration', { params, body: asked })),
+    onDone,
+  )
+  const pair = (i: number, field: 'projection' | 'angle', v: string) =>
+    setForm({ ...form, pairs: form.pairs.map((p, j) => (j === i ? { ...p, [field]: v } : p)) })
+  const f = fit.data
+  const fault = (field: string) => refused?.at(field) ?? f?.faults.find((x) => x.field === field)?.message
+  return (
+    <section aria-label={`Calibrate the ${holder.name}`} className="py-3 max-w-[56rem]">
+      <h3 className="font-semibold">What its settings really give</h3>
+      <p className="pb-2">
+        Zero the gauge on the surface the guide stands on. Set a projection, lay the gauge on the blade’s
+        back, write both down; then another at least 5° off, better three.
+      </p>
+      <div className="grid sm:grid-cols-2 gap-3 max-w-[30rem]">
+        <Field
+          label="Roller radius, by caliper"
+          value={form.rollerRadius}
+          onChange={(v) => setForm({ ...form, rollerRadius: v })}
+          error={fault('rollerRadius')}
+        />
+        {holder.kind === 'FACE_GUIDE' && (
+          <Field
+            label="Thickness of the blade used"
+            value={form.thickness}
+            onChange={(v) => setForm({ ...form, thickness: v })}
+            error={fault('thickness')}
+          />
+        )}
+      </div>
+      <ul className="pt-3 space-y-2">
+        {form.pairs.map((p, i) => {
+          const seen = f?.pairs.find((q) => matches(q, p))
+          return (
+            <li key={i} className="grid grid-cols-2 sm:grid-cols-[9rem_9rem_minmax(0,1fr)] gap-3 items-start">
+              <Field
+                label={`Projection ${i + 1}`}
+                value={p.projection}
+                onChange={(v) => pair(i, 'projection', v)}
+                error={fault(`pairs.${i}.projection`)}
+              />
+              <Field
+                label={`Angle ${i + 1}, measured`}
+                value={p.angle}
+                onChange={(v) => pair(i, 'angle', v)}
+                error={fault(`pairs.${i}.angle`)}
+              />
+              {seen && (
+                <p className="col-span-2 sm:col-span-1 sm:pt-8">
+                  {seen.writtenDeg !== null && (
+                    <>as it was written down it would be {num(seen.writtenDeg, 2)}°; </>
+                  )}
+                  the fit says {num(seen.modelDeg, 2)}° <b>({signed(seen.residualDeg)}°)</b>
+                </p>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+      <button
+        type="button"
+        className="btn btn-outline min-h-11 mt-3"
+        onClick={() => setForm({ ...form, pairs: [...form.pairs, { projection: '', angle: '' }] })}
+      >
+        One more pair
+      </button>
+      {f?.warnings.map((w) => (
+        <Notice key={w} kind="warn">
+          {w}
+        </Notice>
+      ))}
+      {f && <p className="pt-3">{f.words}</p>}
+      {f && f.axleBelowMm !== null && f.setbackMm !== null && (
+        <p className="quiet">
+          Axle {num(f.axleBelowMm, 1)} mm below, set back {num(f.setbackMm, 1)} mm
+          {f.condition !== null && (
+            <>
+              ; condition {num(f.condition, 0)} (over 40 is too much), angles {num(f.spreadDeg ?? 0, 1)}°
+              apart
+            </>
+          )}
+          .
+        </p>
+      )}
+      {refused && (
+        <p role="alert" className="text-error font-semibold">
+          {refused.message}
+        </p>
+      )}
+      <button
+        type="button"
+        className="btn btn-primary min-h-12 mt-3"
+        disabled={!f?.ready || save.isPending}
+        onClick={() => save.mutate()}
+      >
+        Take this calibration
+      </button>
+    </section>
+  )
+}
+
+function matches(q: Schemas['PairView'], p: Schemas['PairForm']): boolean {
+  return (
+    Math.abs(parseFloat(p.projection) - q.projectionMm) < 1e-6 &&
+    Math.abs(parseFloat(p.angle) - q.angleDeg) < 1e-6
+  )
+}
+
+function signed(v: number): string {
+  return (v < 0 ? '−' : '+') + num(Math.abs(v), 2)
+}

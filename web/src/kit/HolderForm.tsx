@@ -1,0 +1,96 @@
+import { useState } from 'react'
+import { api, ask, type Schemas } from '../api/client'
+import { Choice, Field } from '../ui/Field'
+import type { Kit } from './KitPage'
+import { Frame, useSaved } from './saved'
+
+type Form = Schemas['HolderForm']
+
+/** A thing that holds an angle, by the dimensions of its kind. */
+export function HolderForm({
+  kit,
+  holder,
+  onDone,
+}: {
+  kit: Kit
+  holder?: Schemas['HolderView']
+  onDone: (changed?: Schemas['ChangedView']) => void
+}) {
+  const [form, setForm] = useState<Form>(
+    holder
+      ? {
+          name: holder.name,
+          kind: holder.kind,
+          parts: holder.typed,
+          blocks: holder.blocksTyped,
+          wheelId: holder.wheelId ?? '',
+          note: holder.note,
+          version: holder.version,
+        }
+      : {
+          name: '',
+          kind: 'ROLLER_GUIDE',
+          parts: {},
+          blocks: '',
+          wheelId: kit.wheels[0]?.id ?? '',
+          note: '',
+          version: 0,
+        },
+  )
+  const set = (name: 'name' | 'blocks' | 'wheelId' | 'note') => (v: string) => setForm({ ...form, [name]: v })
+  const kind = kit.holderKinds.find((k) => k.key === form.kind)
+  const { save, refused } = useSaved<Schemas['ChangedView'] | undefined>(async () => {
+    if (holder)
+      return ask(api.PUT('/api/v1/kit/holders/{id}', { params: { path: { id: holder.id } }, body: form }))
+    await ask(api.POST('/api/v1/kit/holders', { body: form }))
+    return undefined
+  }, onDone)
+  return (
+    <Frame onSave={() => save.mutate()} refused={refused}>
+      <Choice
+        label="What kind of thing"
+        value={form.kind}
+        onChange={(k) => setForm({ ...form, kind: k })}
+        options={kit.holderKinds.map((k) => ({ value: k.key, label: k.words }))}
+        error={refused?.at('kind')}
+      />
+      <Field
+        label="What it is called here"
+        value={form.name}
+        onChange={set('name')}
+        error={refused?.at('name')}
+      />
+      <p className="sm:col-span-2 self-end">{kind?.meaning}</p>
+      {kind?.onWheel && (
+        <Choice
+          label="Which wheel"
+          value={form.wheelId}
+          onChange={set('wheelId')}
+          options={kit.wheels.map((w) => ({ value: w.id, label: w.name }))}
+          empty="put the wheel down first"
+          error={refused?.at('wheelId')}
+        />
+      )}
+      {kind?.parts.map((p) => (
+        <Field
+          key={p.field}
+          label={p.needed ? p.label : `${p.label} (if any)`}
+          value={form.parts[p.field] ?? ''}
+          onChange={(v) => setForm({ ...form, parts: { ...form.parts, [p.field]: v } })}
+          error={refused?.at(p.field)}
+          hint={p.where}
+        />
+      ))}
+      {kind?.blocks && (
+        <Field
+          label="Stop blocks (if any)"
+          value={form.blocks}
+          onChange={set('blocks')}
+          error={refused?.at('blocks')}
+          hint="their lengths, with commas"
+        />
+      )}
+      <Field label="Note" value={form.note} onChange={set('note')} error={refused?.at('note')} />
+    </Frame>
+  )
+}

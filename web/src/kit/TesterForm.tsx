@@ -1,0 +1,37 @@
+import { useState } from 'react'
+import { api, ask, type Schemas } from '../api/client'
+import { Field } from '../ui/Field'
+import { num } from '../ui/format'
+import { Frame, useSaved } from './saved'
+
+/** A tester, with the shop's own reading of a new utility blade on it. */
+export function TesterForm({ tester, onDone }: { tester?: Schemas['TesterView']; onDone: () => void }) {
+  const [form, setForm] = useState<Schemas['TesterForm']>(
+    tester
+      ? { name: tester.name, reference: num(tester.referenceG), version: tester.version }
+      : { name: '', reference: '', version: 0 },
+  )
+  const { save, refused } = useSaved(
+    () =>
+      tester
+        ? ask(api.PUT('/api/v1/kit/testers/{id}', { params: { path: { id: tester.id } }, body: form }))
+        : ask(api.POST('/api/v1/kit/testers', { body: form })),
+    onDone,
+  )
+  return (
+    <Frame onSave={() => save.mutate()} refused={refused}>
+      <Field
+        label="What it is called here"
+        value={form.name}
+        onChange={(name) => setForm({ ...form, name })}
+        error={refused?.at('name')}
+      />
+      <Field
+        label="A new utility blade reads (g)"
+        value={form.reference}
+        onChange={(reference) => setForm({ ...form, reference })}
+        error={refused?.at('reference')}
+      />
+    </Frame>
+  )
+}

@@ -1,0 +1,64 @@
+import { useState } from 'react'
+import { askCalculator } from '../api/calculator'
+import { Refused, type Schemas } from '../api/client'
+import { useAnswer } from '../api/useAnswer'
+import { Choice, Field } from '../ui/Field'
+import { figures } from '../ui/format'
+
+/** The formula asked with numbers of one's own. */
+export function TryIt({ calculator: c }: { calculator: Schemas['CalculatorView'] }) {
+  const [given, setGiven] = useState<Record<string, string>>(
+    Object.fromEntries(c.inputs.map((i) => [i.name, i.example])),
+  )
+  const answer = useAnswer('calculator', c.id, given, (body) => askCalculator(c.id, body))
+  const refused = answer.error instanceof Refused ? answer.error : undefined
+  return (
+    <section aria-label={`Try: ${c.title}`} className="rule-t mt-5 pt-3">
+      <h2 className="font-semibold pb-2">With your own numbers</h2>
+      <div className="grid sm:grid-cols-2 lg:grid-cols-3 gap-3 items-end">
+        {c.inputs.map((i) =>
+          i.choices.length > 0 ? (
+            <Choice
+              key={i.name}
+              label={i.meaning}
+              value={given[i.name] ?? ''}
+              onChange={(v) => setGiven({ ...given, [i.name]: v })}
+              options={i.choices.map((o) => ({ value: o, label: o }))}
+              error={refused?.at(i.name)}
+            />
+          ) : (
+            <Field
+              key={i.name}
+              label={i.unit ? `${i.meaning}, ${i.unit}` : i.meaning}
+              value={given[i.name] ?? ''}
+              onChange={(v) => setGiven({ ...given, [i.name]: v })}
+              error={refused?.at(i.name)}
+            />
+          ),
+        )}
+      </div>
+      {refused && (
+        <p role="alert" className="text-error font-semibold pt-2">
+          {refused.message}
+        </p>
+      )}
+      <dl className="flex flex-wrap gap-x-8 pt-3" aria-live="polite">
+        {!refused &&
+          c.outputs.map((o) => (
+            <div key={o.name}>
+              <dt className="quiet">{o.meaning}</dt>
+              <dd className="text-[1.35rem] font-semibold">
+                {shown(answer.data?.[o.name])} <span className="text-[0.95rem] font-normal">{o.unit}</span>
+              </dd>
+            </div>
+          ))}
+      </dl>
+    </section>
+  )
+}
+
+function shown(value: unknown): string {
+  if (typeof value === 'number') return figures(value)
+  if (Array.isArray(value)) return value.map(shown).join(', ')
+  return '–'
+}
