@@ -133,9 +133,9 @@ function Angle({
                 {a.other && <Compare chosen={a.chosen} other={a.other} />}
               </>
             )}
-            {[...(a?.settings ?? [])].reverse().map((s) => (
+            {[...(a?.settings ?? [])].reverse().map((s, i) => (
               <div key={s.bevel} className="rule-t">
-                <Setting setting={s} holder={holder} />
+                <Setting setting={s} holder={holder} brief={i > 0} />
               </div>
             ))}
             {a && a.settings.length > 0 && <BeforeTheFirst checks={a.settings[0]!.checks} />}

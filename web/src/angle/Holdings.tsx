@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { api, ask } from '../api/client'
+import { api, ask, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { SchemeDrawing } from '../drawings/Scheme'
 import { setTo } from '../drawings/Setting'
@@ -39,7 +39,7 @@ export function Holdings({
       {open && !all.data && !all.error && <Coming />}
       {open && all.data && (
         <ul className="pt-2">
-          {all.data.holdings.map((h) => {
+          {able(all.data.holdings).map((h) => {
             const last = h.settings[h.settings.length - 1]
             return (
               <li
@@ -86,4 +86,9 @@ export function Holdings({
       )}
     </section>
   )
+}
+
+/** Those that can hold it first. */
+function able(all: Schemas['HoldingView'][]): Schemas['HoldingView'][] {
+  return [...all.filter((h) => !h.refused), ...all.filter((h) => h.refused)]
 }

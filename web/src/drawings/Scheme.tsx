@@ -29,6 +29,8 @@ const FILLS: Record<string, string> = {
   OBJECT: 'var(--color-base-100)',
 }
 const PAD = 44
+/** Room on the right for the words of a height that is measured there. */
+const PAD_RIGHT = 92
 const TEXT = 13
 const CHIEF = 20
 
@@ -61,15 +63,20 @@ export function SchemeDrawing({ scheme, label, small }: { scheme: Scheme; label:
           <Shape key={i} part={p} f={f} to={to} />
         ))}
         {!small && <Lettering scheme={scheme} f={f} to={to} />}
-        {scheme.turns.map((t, i) => (
+        {kept(scheme.turns, small).map((t, i) => (
           <Turn key={i} turn={t} f={f} to={to} id={id} />
         ))}
-        {scheme.spans.map((s, i) => (
+        {kept(scheme.spans, small).map((s, i) => (
           <Span key={i} span={s} f={f} to={to} id={id} />
         ))}
       </svg>
     </div>
   )
+}
+
+/** In a small drawing only the one thing to set is measured. */
+function kept<T extends { chief: boolean }>(all: T[], small: boolean | undefined): T[] {
+  return small ? all.filter((one) => one.chief) : all
 }
 
 /** Shows all but the far side of a wheel, which runs out of the picture. */
@@ -97,12 +104,12 @@ function frame(scheme: Scheme, most: number, tall: number): Frame {
   const ys = seen.map((p) => p.y)
   const w = Math.max(...xs) - Math.min(...xs)
   const h = Math.max(...ys) - Math.min(...ys)
-  const scale = Math.min((most - 2 * PAD) / Math.max(w, 1), (tall - 2 * PAD) / Math.max(h, 1))
+  const scale = Math.min((most - PAD - PAD_RIGHT) / Math.max(w, 1), (tall - 2 * PAD) / Math.max(h, 1))
   return {
     scale,
     left: Math.min(...xs) - PAD / scale,
     top: Math.max(...ys) + PAD / scale,
-    width: Math.round(w * scale + 2 * PAD),
+    width: Math.round(w * scale + PAD + PAD_RIGHT),
     height: Math.round(h * scale + 2 * PAD),
   }
 }
@@ -135,7 +142,12 @@ function Shape({ part: p, f, to }: { part: Part; f: Frame; to: To }) {
   return p.material === 'STEEL' ? (
     <polygon points={points} className="steel" strokeWidth="1.4" />
   ) : (
-    <polygon points={points} fill={FILLS[p.material]} stroke="var(--color-base-content)" strokeWidth="1.3" />
+    <polygon
+      points={points}
+      fill={FILLS[p.material]}
+      stroke="var(--color-base-content)"
+      strokeWidth={p.material === 'OBJECT' ? 0.8 : 1.3}
+    />
   )
 }
 
@@ -180,12 +192,14 @@ function Span({ span: s, f, to, id }: { span: Scheme['spans'][number]; f: Frame;
   const b = to(s.to)
   const length = Math.hypot(b.x - a.x, b.y - a.y) || 1
   const n = { x: (b.y - a.y) / length, y: -(b.x - a.x) / length }
-  const off = s.offsetMm === 0 ? 0 : Math.sign(s.offsetMm) * Math.max(16, Math.abs(s.offsetMm) * f.scale)
+  // Hardly any offset: drawn in its place, the sign only says on which side the words stand.
+  const inPlace = Math.abs(s.offsetMm) < 0.01
+  const off = inPlace ? 0 : Math.sign(s.offsetMm) * Math.max(16, Math.abs(s.offsetMm) * f.scale)
   const p = { x: a.x + n.x * off, y: a.y + n.y * off }
   const q = { x: b.x + n.x * off, y: b.y + n.y * off }
   const size = s.chief ? CHIEF : TEXT
   const wide = s.label.length * size * 0.55
-  const side = off < 0 ? -1 : 1
+  const side = s.offsetMm < 0 ? -1 : 1
   const away = side * (8 + Math.abs(n.x) * (wide / 2 + 4) + Math.abs(n.y) * size * 0.5)
   const x = Math.min(Math.max((p.x + q.x) / 2 + n.x * away, wide / 2 + 2), f.width - wide / 2 - 2)
   const y = Math.min(Math.max((p.y + q.y) / 2 + n.y * away + size * 0.35, size), f.height - 4)

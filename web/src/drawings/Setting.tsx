@@ -1,4 +1,3 @@
-import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
 import { Advised } from '../ui/Why'
@@ -10,11 +9,12 @@ type SettingView = Schemas['SettingView']
 export function Setting({
   setting: s,
   holder,
-  children,
+  brief,
 }: {
   setting: SettingView
   holder: string
-  children?: ReactNode
+  /** Whether only the first of the figures beside it is shown. */
+  brief?: boolean
 }) {
   return (
     <section
@@ -29,13 +29,12 @@ export function Setting({
         <p>{s.where}</p>
         <p className="quiet">{s.tolerance}</p>
         {s.knownToDeg !== null && <p className="quiet">Calibrated: known to {num(s.knownToDeg, 2)}°.</p>}
-        {children}
       </div>
       <SchemeDrawing
         scheme={s.scheme}
         label={`${holder}: ${num(s.setting.value)} ${s.unit} ${s.name} for ${num(s.angleDeg)}°`}
       />
-      <Asides asides={s.asides} />
+      <Asides asides={brief ? s.asides.slice(0, 1) : s.asides} />
     </section>
   )
 }

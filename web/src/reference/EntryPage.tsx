@@ -64,7 +64,7 @@ function Example({ example: x }: { example: Schemas['ExampleView'] }) {
   return (
     <section aria-label={`Example: ${x.title}`} className="rule-t mt-5 pt-3">
       <h2 className="font-semibold">{x.title}</h2>
-      <dl className="grid grid-cols-[minmax(0,1fr)_auto] sm:grid-cols-[minmax(0,26rem)_auto] gap-x-6">
+      <dl className="grid grid-cols-[minmax(0,1fr)_auto] sm:grid-cols-[minmax(0,30rem)_10rem] gap-x-6">
         {x.given.map((g) => (
           <div key={g.name} className="contents">
             <dt className="quiet">{g.meaning}</dt>

@@ -6,7 +6,8 @@ export function Formula({ tex, words }: { tex: string; words: string }) {
   useEffect(() => {
     let wanted = true
     void import('temml').then(({ default: temml }) => {
-      if (wanted) setMarkup(temml.renderToString(tex, { displayMode: true, throwOnError: false }))
+      if (wanted)
+        setMarkup(temml.renderToString(`\\displaystyle ${tex}`, { displayMode: false, throwOnError: false }))
     })
     return () => {
       wanted = false
@@ -16,7 +17,7 @@ export function Formula({ tex, words }: { tex: string; words: string }) {
     <div
       aria-label={words}
       role="math"
-      className="text-[1.35rem] py-4 overflow-x-auto min-h-[5rem]"
+      className="text-[1.6rem] py-4 overflow-x-auto min-h-[5rem]"
       dangerouslySetInnerHTML={{ __html: markup }}
     />
   )

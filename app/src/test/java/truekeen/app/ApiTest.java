@@ -55,6 +55,18 @@ public abstract class ApiTest {
         return send(request(path).GET());
     }
 
+    /** A file, as bytes. */
+    protected HttpResponse<byte[]> bytes(String path) {
+        try {
+            return http.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     protected Answer post(String path, Object body) {
         return send(request(path).POST(HttpRequest.BodyPublishers.ofString(text(body))));
     }
@@ -206,7 +218,7 @@ public abstract class ApiTest {
     }
 
     protected static ObjectNode angle() {
-        ObjectNode form = object("guideId", "", "name", "bench", "version", 0);
+        ObjectNode form = object("holderId", "", "standsAt", "", "name", "bench", "version", 0);
         for (String field : List.of(
                 "trade",
                 "primary",
@@ -227,28 +239,42 @@ public abstract class ApiTest {
 
     /** Puts a small kit down, once for the database. */
     protected void kit() {
-        if (get("/api/v1/kit").body().path("guides").isEmpty()) {
+        if (get("/api/v1/kit").body().path("holders").isEmpty()) {
             post("/api/v1/kit/abrasives", stone("coarse", "ceramic-bonded water stone", "JIS", "#400"));
             post("/api/v1/kit/abrasives", stone("middle", "ceramic-bonded water stone", "JIS", "#1000"));
             post("/api/v1/kit/abrasives", stone("fine", "ceramic-bonded water stone", "JIS", "#6000"));
             post("/api/v1/kit/abrasives", stone("leather", "strop with compound", "MICRON", "0.5"));
-            post(
-                    "/api/v1/kit/guides",
-                    object(
-                            "name",
-                            "guide",
-                            "rollerRadius",
-                            "9.5",
-                            "axleBelowBack",
-                            "14",
-                            "axleSetback",
-                            "11.5",
-                            "note",
-                            "",
-                            "version",
-                            0));
+            post("/api/v1/kit/holders", guide("guide", "9.5", "14", "11.5"));
             post("/api/v1/kit/testers", object("name", "tester", "reference", "118", "version", 0));
         }
+    }
+
+    /** A roller guide by its three dimensions. */
+    protected ObjectNode guide(String name, String roller, String below, String setback) {
+        return holder(
+                name, "ROLLER_GUIDE", "rollerRadius=" + roller + ";axleBelowBack=" + below + ";axleSetback=" + setback);
+    }
+
+    /** Anything that holds an angle: "field=typed;…". */
+    protected ObjectNode holder(String name, String kind, String parts) {
+        ObjectNode form = object("name", name, "kind", kind, "blocks", "", "wheelId", "", "note", "", "version", 0);
+        ObjectNode typed = form.putObject("parts");
+        for (String part : parts.split(";")) {
+            if (part.contains("=")) {
+                typed.put(part.split("=")[0], part.split("=")[1]);
+            }
+        }
+        return form;
+    }
+
+    /** The id of what is called so in the kit. */
+    protected String inKit(String list, String name) {
+        for (var one : get("/api/v1/kit").body().path(list)) {
+            if (one.path("name").asText().equals(name)) {
+                return one.path("id").asText();
+            }
+        }
+        throw new AssertionError("no " + name + " in the kit");
     }
 
     protected String takeIn(ObjectNode form) {

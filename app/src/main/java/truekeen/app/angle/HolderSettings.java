@@ -51,7 +51,13 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
     List<SettingView> all(TargetBevel target, Checks checks) {
         List<SettingView> settings = new ArrayList<>();
         for (Bevel b : bevels(target)) {
-            SettingView view = checks.attempt(() -> view(b));
+            SettingView view = checks.attempt(() -> {
+                try {
+                    return view(b);
+                } catch (RefusedException refused) {
+                    throw refused.at("holderId");
+                }
+            });
             if (view == null) {
                 return List.of();
             }

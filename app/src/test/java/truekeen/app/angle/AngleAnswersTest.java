@@ -199,19 +199,19 @@ class AngleAnswersTest extends ApiTest {
         String tool = knife();
         kit();
         JsonNode a = advice(tool, angle());
-        assertThat(a.path("guideId").asText()).isEqualTo("HAND");
+        assertThat(a.path("holderId").asText()).isEqualTo("HAND");
         assertThat(a.path("guided").asBoolean()).isFalse();
-        String guide =
-                get("/api/v1/kit").body().path("guides").get(0).path("id").asText();
         ObjectNode form = angle();
-        form.put("guideId", guide);
-        assertThat(fault(advice(tool, form), "guideId")).contains("hold it by hand");
+        form.put("holderId", inKit("holders", "guide"));
+        assertThat(fault(advice(tool, form), "holderId")).contains("not held by a roller guide");
         ObjectNode fifteen = angle();
         fifteen.put("last", "15");
         JsonNode held = advice(tool, fifteen);
-        assertThat(figure(held, "spine over the stone, at the heel")).isCloseTo(11.36, within(5e-3));
-        assertThat(figure(held, "spine over the stone, at the tip")).isCloseTo(4.11, within(5e-3));
-        assertThat(figure(held, "wedge under the side")).isCloseTo(13.88, within(5e-3));
+        JsonNode setting = held.path("settings").get(held.path("settings").size() - 1);
+        assertThat(setting.path("setting").path("value").asDouble()).isCloseTo(11.36, within(5e-3));
+        JsonNode tip = setting.path("asides").get(setting.path("asides").size() - 2);
+        assertThat(tip.path("advice").path("value").asDouble()).isCloseTo(4.11, within(5e-3));
+        assertThat(tip.path("words").asText()).contains("lift the handle");
         assertThat(figure(a, "behind the edge afterwards")).isBetween(0.3, 0.4);
         assertThat(figure(a, "sharpenings until it is thinned")).isPositive();
     }

@@ -32,7 +32,7 @@ public final class Latency {
                     base,
                     "Angle, advice",
                     "/api/v1/tools/" + slick + "/angle/advice",
-                    "{\"trade\":\"\",\"primary\":\"23\",\"last\":\"\",\"guideId\":\"\",\"name\":\"\",\"version\":0}");
+                    "{\"trade\":\"\",\"primary\":\"23\",\"last\":\"\",\"holderId\":\"\",\"name\":\"\",\"version\":0}");
             time(
                     timed,
                     base,

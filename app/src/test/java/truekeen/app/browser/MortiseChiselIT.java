@@ -61,13 +61,13 @@ class MortiseChiselIT {
                 .see("3 µm, as stated")
                 .press("Put it on the shelf")
                 .seeNoMore("Grit as printed on it");
-        browser.press("Put a guide down")
+        browser.press("Put down what holds an angle")
                 .type("What it is called here", "deep guide")
                 .type("Roller radius", "8")
                 .type("Axle below the back", "20")
                 .type("Axle set back", "9")
                 .press("Put it down")
-                .see("axle 20 below the back");
+                .see("axle below the back 20 mm");
         browser.press("Put a tester down")
                 .type("What it is called here", "thread tester")
                 .type("A new utility blade reads (g)", "121 g")

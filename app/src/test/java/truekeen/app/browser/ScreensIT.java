@@ -56,7 +56,7 @@ class ScreensIT {
             List<String[]> views = List.of(
                     new String[] {"/", "Bench board"},
                     new String[] {"/rack", "The rack"},
-                    new String[] {"/kit", "Honing guides"},
+                    new String[] {"/kit", "What holds the angle"},
                     new String[] {"/take-in", "each family has its own"},
                     new String[] {"/house-rules", "At work now"},
                     new String[] {slick, "Set-up card"},

@@ -39,7 +39,8 @@ class DemoTest extends ApiTest {
                 .isEqualTo("Survey the edge");
         assertThat(get("/api/v1/board").body().path("today").asText()).isEqualTo("2026-05-14");
         assertThat(get("/api/v1/kit").body().path("abrasives").size()).isBetween(10, 16);
-        assertThat(get("/api/v1/kit").body().path("guides")).hasSize(2);
+        assertThat(get("/api/v1/kit").body().path("holders")).hasSize(9);
+        assertThat(get("/api/v1/kit").body().path("wheels")).hasSize(3);
     }
 
     @Test

@@ -109,21 +109,13 @@ class KitTest extends ApiTest {
     @ParameterizedTest
     @CsvSource({"rollerRadius, 0", "rollerRadius, 9 kg", "axleBelowBack, -3", "axleSetback, 900", "name, ''"})
     void aGuideMustBeOneThatCanBe(String field, String given) {
-        ObjectNode guide = object(
-                "name",
-                "g",
-                "rollerRadius",
-                "9.5",
-                "axleBelowBack",
-                "14",
-                "axleSetback",
-                "11.5",
-                "note",
-                "",
-                "version",
-                0);
-        guide.put(field, given);
-        Answer answer = post("/api/v1/kit/guides", guide);
+        ObjectNode guide = guide("g", "9.5", "14", "11.5");
+        if (field.equals("name")) {
+            guide.put(field, given);
+        } else {
+            ((ObjectNode) guide.path("parts")).put(field, given);
+        }
+        Answer answer = post("/api/v1/kit/holders", guide);
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.messageAt(field)).isNotEmpty();
     }

@@ -35,7 +35,7 @@ class EveryInputCountsTest extends ApiTest {
         text.append(plan.path("scope")).append(plan.path("lostMm")).append(plan.path("volumeMm3"));
         plan.path("steps")
                 .forEach(s ->
-                        text.append(s.path("title")).append(s.path("strokes")).append(s.path("projectionMm")));
+                        text.append(s.path("title")).append(s.path("strokes")).append(s.path("setting")));
         return text.toString();
     }
 

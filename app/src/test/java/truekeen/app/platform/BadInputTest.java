@@ -155,7 +155,7 @@ class BadInputTest extends ApiTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"primary, 120", "primary, abc", "last, 20", "guideId, none", "trade, axe / felling", "name, ''"})
+    @CsvSource({"primary, 120", "primary, abc", "last, 20", "holderId, none", "trade, axe / felling", "name, ''"})
     void everyFieldOfTheAngleSaysWhatIsWrong(String field, String typed) {
         kit();
         String tool = takeIn(chisel());
@@ -174,15 +174,13 @@ class BadInputTest extends ApiTest {
         typed(typed(thick, "secondary", ""), "secondaryWidth", "");
         String tool = takeIn(thick);
         ObjectNode form = angle();
-        form.put(
-                "guideId",
-                get("/api/v1/kit").body().path("guides").get(0).path("id").asText());
+        form.put("holderId", inKit("holders", "guide"));
         Answer answer = post("/api/v1/tools/" + tool + "/setups", form);
-        assertThat(answer.messageAt("guideId")).contains("fouls");
+        assertThat(answer.messageAt("holderId")).contains("fouls");
         // where no guide clears and none was asked for, it is held by hand
         assertThat(post("/api/v1/tools/" + tool + "/setups", angle())
                         .body()
-                        .path("guide")
+                        .path("holder")
                         .asText())
                 .isEqualTo("by hand");
     }

@@ -70,7 +70,12 @@ class MigrationTest extends ApiTest {
         assertThat(bare.path("geometry").asText()).isEqualTo("CHISEL");
         assertThat(bare.path("lastDeg").asDouble()).isCloseTo(25, within(1e-9));
         JsonNode card = get("/api/v1/tools/" + SKEW + "/angle").body().path("current");
-        assertThat(card.path("guide").asText()).isEqualTo("guide");
+        assertThat(card.path("holder").asText()).isEqualTo("guide");
+        assertThat(card.path("settings").get(1).path("value").asDouble()).isEqualTo(31.75);
+        assertThat(card.path("settings").get(0).path("bevel").asText()).isEqualTo("primary");
+        JsonNode guide = get("/api/v1/kit").body().path("holders").get(0);
+        assertThat(guide.path("kind").asText()).isEqualTo("ROLLER_GUIDE");
+        assertThat(guide.path("parts").path("axleBelowBack").asDouble()).isEqualTo(14);
         assertThat(card.path("typed").path("primary").asText()).isEqualTo("25");
         assertThat(card.path("typed").path("camber").asText("missing")).isEmpty();
         JsonNode survey = get("/api/v1/tools/" + SKEW + "/survey").body().path("survey");

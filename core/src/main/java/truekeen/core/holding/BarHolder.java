@@ -93,7 +93,7 @@ public record BarHolder(Wheel wheel, Length reach, Length offset, Length barRadi
                         blade.point(reach.mm() + 6, Math.max(4, offset.mm())))
                 .outline(Material.STEEL, Outline.blade(seat, blade, angle, reach.mm() * 1.1))
                 .round(Material.BAR, bar, barRadius.mm())
-                .span(onWheel, onBar, 0, Outline.mm(gap), true)
+                .span(onWheel, onBar, -0.001, Outline.mm(gap), true)
                 .span(blade.point(0, 0), blade.point(reach.mm(), 0), 12, "reach " + Outline.mm(reach), false)
                 .turn(new Point(0, r), reach.mm() * 0.4, 0, angle.degrees(), Outline.degrees(angle.degrees()), false)
                 .done();

@@ -18,7 +18,7 @@ import truekeen.core.tool.Measures;
 /** The kinds of things that hold an angle: what each is measured by, what it holds, and what it is set by. */
 public enum HolderKind {
     ROLLER_GUIDE(
-            "roller guide, grips by the back",
+            "roller guide (by the back)",
             "projection",
             "A body on a roller; the blade's back lies against a reference in it.",
             HolderParts.ROLLER,
@@ -27,7 +27,7 @@ public enum HolderKind {
             "a roller guide grips a blade with a flat back and a square or skewed end",
             b -> b.roller(false)),
     FACE_GUIDE(
-            "roller guide, grips by the bevel side",
+            "roller guide (by the bevel side)",
             "projection",
             "As above, but the blade lies on its bevel side, so that its thickness counts.",
             HolderParts.FACE_ROLLER,

@@ -48,7 +48,8 @@ public record Scheme(List<Part> parts, List<Span> spans, List<Turn> turns) {
      *
      * @param from one end, at the thing
      * @param to the other
-     * @param offsetMm how far off the line is drawn, to the left of from-to
+     * @param offsetMm how far off the line is drawn, to the left of from-to; next to nothing for in its place, the sign
+     *     saying on which side the words stand
      * @param chief whether it is the one to set
      */
     public record Span(Point from, Point to, double offsetMm, String label, boolean chief) {}

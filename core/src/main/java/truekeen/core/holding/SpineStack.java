@@ -23,7 +23,7 @@ import truekeen.core.setup.SpineHeight;
  * @param lever where a tool without a spine is measured, behind its edge
  */
 public record SpineStack(Optional<Length> piece, Optional<Length> lever) implements Holder {
-    private static final int MOST_PIECES = 40;
+    private static final int MOST_PIECES = 14;
 
     @Override
     public HolderKind kind() {

@@ -44,7 +44,6 @@ public enum MessageCode {
     NOT_WHOLE("“{value}” is not a whole number."),
     POWERED_FIRST(
             "The machine must be isolated, blocked and recorded as safe before its blade is planned or worked. That record is not kept here yet, so nothing is planned."),
-    NOT_FOR_A_GUIDE("A roller guide does not hold a {what}: hold it by hand."),
     HOLLOW_NEEDS_WHEEL("Give the diameter of the wheel that is to grind it hollow."),
     NOT_OF_THIS_FAMILY("A {what} has no “{value}” to measure."),
     OPERATION_REFUSED("{value} is not for a {what}: {reason}."),

@@ -79,7 +79,7 @@ public record HoningGuide(Length rollerRadius, Length axleBelowBack, Length axle
      */
     public void requireClear(Length thickness) {
         if (!clears(thickness)) {
-            throw new RefusedException(Refusal.of(MessageCode.GUIDE_FOULS, "guideId", axleBelowBack)
+            throw new RefusedException(Refusal.of(MessageCode.GUIDE_FOULS, "holderId", axleBelowBack)
                     .with("low", Length.ofMm(thickness.mm() + rollerRadius.mm())));
         }
     }
