@@ -239,7 +239,11 @@ public abstract class ApiTest {
 
     /** Puts a small kit down, once for the database. */
     protected void kit() {
-        if (get("/api/v1/kit").body().path("holders").isEmpty()) {
+        boolean there = false;
+        for (JsonNode h : get("/api/v1/kit").body().path("holders")) {
+            there |= h.path("name").asText().equals("guide");
+        }
+        if (!there) {
             post("/api/v1/kit/abrasives", stone("coarse", "ceramic-bonded water stone", "JIS", "#400"));
             post("/api/v1/kit/abrasives", stone("middle", "ceramic-bonded water stone", "JIS", "#1000"));
             post("/api/v1/kit/abrasives", stone("fine", "ceramic-bonded water stone", "JIS", "#6000"));
