@@ -147,7 +147,8 @@ function BevelGrid({ gone, tap, ends }: { gone: string[]; tap: (place: string) =
   }
   return (
     <div>
-      <p className="mb-1">Tap where the ink is gone</p>
+      <p className="mb-1 font-semibold">Tap where the ink is gone</p>
+      <p className="max-w-[28rem] text-center quiet">heel of the bevel</p>
       <div className="grid grid-cols-3 gap-[3px] max-w-[28rem] border-2 border-base-content p-[3px]">
         {ZONES.flatMap((z) =>
           PARTS.map((p) => {
@@ -170,7 +171,7 @@ function BevelGrid({ gone, tap, ends }: { gone: string[]; tap: (place: string) =
       </div>
       <p className="flex justify-between max-w-[28rem] quiet">
         <span>{names['LEFT']}</span>
-        <span>heel above, edge below</span>
+        <span>the edge</span>
         <span>{names['RIGHT']}</span>
       </p>
     </div>

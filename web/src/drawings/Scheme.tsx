@@ -169,6 +169,18 @@ function Lettering({ scheme, f, to }: { scheme: Scheme; f: Frame; to: To }) {
           )
         }
         const at = p.outline.map(to)
+        const tilted = Math.abs(at[0]!.y - at[1]!.y) > 2
+        if (p.material === 'STONE' && tilted)
+          return (
+            <Label
+              key={i}
+              x={at.reduce((sum, q) => sum + q.x, 0) / at.length}
+              y={at.reduce((sum, q) => sum + q.y, 0) / at.length + TEXT / 3}
+              size={TEXT}
+              text={name}
+              chief={false}
+            />
+          )
         const foot = Math.max(...at.map((q) => q.y))
         const right = Math.max(...at.map((q) => q.x))
         if (p.material === 'BELT')

@@ -118,7 +118,9 @@ public final class Browser implements AutoCloseable {
     /** Presses a button or follows a link by its words. */
     public Browser press(String words) {
         String has = "[normalize-space(.)=" + quoted(words) + " or @aria-label=" + quoted(words) + "]";
-        By by = By.xpath("//button" + has + " | //a" + has + " | //summary" + has);
+        String titled = "[.//span[normalize-space(.)=" + quoted(words) + "]]";
+        By by = By.xpath(
+                "//button" + has + " | //a" + has + " | //summary" + has + " | //button" + titled + " | //a" + titled);
         until("waiting to press “" + words + "”", d -> {
             WebElement element = d.findElements(by).stream()
                     .filter(e -> e.isDisplayed() && e.isEnabled())
@@ -130,6 +132,18 @@ public final class Browser implements AutoCloseable {
             center(element);
             element.click();
             return element;
+        });
+        return this;
+    }
+
+    /** Goes to a stage of the tool at hand. */
+    Browser stage(String name) {
+        By by = By.xpath("//nav[@aria-label='Stages']//a[contains(normalize-space(.), " + quoted(name) + ")]");
+        until("the stage “" + name + "”", d -> {
+            WebElement link = d.findElement(by);
+            center(link);
+            link.click();
+            return link;
         });
         return this;
     }

@@ -57,6 +57,8 @@ class ScreensIT {
                     new String[] {"/", "Bench board"},
                     new String[] {"/rack", "The rack"},
                     new String[] {"/kit", "What holds the angle"},
+                    new String[] {"/reference", "Rules of the shelf"},
+                    new String[] {"/reference/guide-projection", "With your own numbers"},
                     new String[] {"/take-in", "each family has its own"},
                     new String[] {"/house-rules", "At work now"},
                     new String[] {slick, "Set-up card"},
