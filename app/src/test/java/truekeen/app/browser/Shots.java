@@ -8,7 +8,16 @@ import java.util.List;
  * BASE all DIRECTORY} retakes every picture of the documentation.
  */
 public final class Shots {
-    private record Shot(String file, String tool, String path, int width, int height, String theme) {}
+    /**
+     * One picture.
+     *
+     * @param acts what is pressed before it is taken; "#label" brings the section of that name to the top
+     */
+    private record Shot(String file, String tool, String path, int width, int height, String theme, List<String> acts) {
+        Shot(String file, String tool, String path, int width, int height, String theme, String... acts) {
+            this(file, tool, path, width, height, theme, List.of(acts));
+        }
+    }
 
     private static final List<Shot> ALL = List.of(
             new Shot("board.png", "", "/", 1280, 800, "stone"),
@@ -25,7 +34,38 @@ public final class Shots {
             new Shot("bench-phone.png", "24 mm bench chisel", "bench", 390, 844, "stone"),
             new Shot("test.png", "16 mm bench chisel", "/test", 1280, 800, "stone"),
             new Shot("log.png", "12 mm bench chisel", "/log", 1280, 800, "stone"),
-            new Shot("kit.png", "", "/kit", 1280, 800, "stone"));
+            new Shot("kit.png", "", "/kit", 1280, 800, "stone"),
+            new Shot(
+                    "holding.png",
+                    "12 mm bench chisel",
+                    "/angle",
+                    1280,
+                    800,
+                    "stone",
+                    "This angle on everything you own",
+                    "#On everything you own"),
+            new Shot(
+                    "calibrate.png",
+                    "",
+                    "/kit",
+                    1280,
+                    800,
+                    "stone",
+                    "brass roller guide",
+                    "#Calibrate the brass roller guide"),
+            new Shot(
+                    "ink-phone.png",
+                    "24 mm bench chisel",
+                    "bench",
+                    390,
+                    844,
+                    "slate",
+                    "Ink check",
+                    "heel of the bevel, left: inked",
+                    "heel of the bevel, middle: inked",
+                    "heel of the bevel, right: inked",
+                    "#Ink check"),
+            new Shot("reference.png", "", "/reference/support-bar", 1280, 800, "stone"));
 
     private Shots() {}
 
@@ -72,6 +112,16 @@ public final class Shots {
         ready(browser);
         if (shot.path.equals("bench") && browser.text().contains("Take it over here")) {
             browser.press("Take it over here").seeNoMore("Take it over here");
+        }
+        for (String act : shot.acts) {
+            if (act.startsWith("#")) {
+                browser.script(
+                        "document.querySelector(`section[aria-label=\"${arguments[0]}\"]`).scrollIntoView()",
+                        act.substring(1));
+            } else {
+                browser.press(act);
+            }
+            ready(browser);
         }
         browser.picture(directory.resolve(shot.file));
         System.out.println(directory.resolve(shot.file));

@@ -24,6 +24,8 @@ import truekeen.core.setup.SpineHeight;
  */
 public record SpineStack(Optional<Length> piece, Optional<Length> lever) implements Holder {
     private static final int MOST_PIECES = 14;
+    /** A taller pile does not stand. Source: workshop prior. */
+    private static final int HANDY = 60;
 
     @Override
     public HolderKind kind() {
@@ -96,7 +98,8 @@ public record SpineStack(Optional<Length> piece, Optional<Length> lever) impleme
                     whole,
                     "",
                     Formula.STACK,
-                    "exactly " + Numbers.plain(many, 1) + "; " + whole + " of them hold " + held));
+                    "exactly " + Numbers.plain(many, 1) + "; " + whole + " of them hold " + held
+                            + (whole > HANDY ? ". Something thicker is handier" : "")));
         });
         for (Seat.Station s : seat.stations()
                 .subList(Math.min(1, seat.stations().size()), seat.stations().size())) {
@@ -173,7 +176,7 @@ public record SpineStack(Optional<Length> piece, Optional<Length> lever) impleme
         return pen.span(
                         new Point(corner.x(), 0),
                         corner,
-                        piece.isPresent() ? -reach * 0.22 : 0,
+                        piece.isPresent() ? -reach * 0.22 : -0.001,
                         Outline.mm(height),
                         true)
                 .turn(new Point(0, 0), reach * 0.45, 0, angle.degrees(), Outline.degrees(angle.degrees()), false)
