@@ -83,7 +83,7 @@ export function Calibrate({
               />
               {seen && (
                 <p className="col-span-2 sm:col-span-1 sm:pt-8">
-                  {seen.writtenDeg !== null && (
+                  {seen.writtenDeg !== null && Math.abs(seen.writtenDeg - seen.modelDeg) > 0.005 && (
                     <>as it was written down it would be {num(seen.writtenDeg, 2)}°; </>
                   )}
                   the fit says {num(seen.modelDeg, 2)}° <b>({signed(seen.residualDeg)}°)</b>

@@ -223,6 +223,7 @@ public final class AngleRecords {
             @Nullable Double camberMm,
             @Nullable UUID holderId,
             String holder,
+            String holderKind,
             List<KeptSetting> settings,
             double inkDeg,
             List<RestatedNote> restated,

@@ -22,6 +22,7 @@ import truekeen.app.angle.AngleRecords.StandsView;
 import truekeen.app.angle.AngleRecords.StationsView;
 import truekeen.app.houserule.HouseRuleService;
 import truekeen.app.kit.HolderRecords.CoreHolder;
+import truekeen.app.kit.HolderRecords.HolderView;
 import truekeen.app.kit.HolderService;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.BenchClock;
@@ -41,6 +42,7 @@ import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.holding.Holder;
+import truekeen.core.holding.HolderKind;
 import truekeen.core.holding.Seat;
 import truekeen.core.message.Checks;
 import truekeen.core.message.Numbers;
@@ -139,6 +141,7 @@ public class AngleService {
                 tool.geometry().kind(),
                 target(s),
                 s.holderId() == null ? Optional.empty() : Optional.of(s.holder()),
+                HolderKind.valueOf(s.holderKind()),
                 camber);
     }
 
@@ -453,6 +456,8 @@ public class AngleService {
     }
 
     private SetupView view(SetupRow s) {
+        Optional<HolderView> holder =
+                Optional.ofNullable(s.holderId).map(holders::core).map(CoreHolder::view);
         return new SetupView(
                 s.id,
                 s.name,
@@ -463,7 +468,8 @@ public class AngleService {
                 s.wheelMm,
                 s.camberMm,
                 s.holderId,
-                s.holderId == null ? "by hand" : holders.core(s.holderId).view().name(),
+                holder.map(HolderView::name).orElse("by hand"),
+                holder.map(HolderView::kind).orElse(HolderKind.HAND.name()),
                 s.settings,
                 s.inkDeg,
                 s.restated,

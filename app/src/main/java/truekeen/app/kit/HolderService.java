@@ -156,7 +156,10 @@ public class HolderService {
                         .findFirst(),
                 kinds().stream().map(HolderKindView::key).collect(Collectors.joining(", ")));
         form.checks().orThrow();
-        Map<String, Double> values = HolderReader.dimensions(form, kind.dimensions(), in.parts());
+        // What was not touched stays as exact as it was measured; the form shows it rounded.
+        Map<String, Double> values = kind == row.kind && row.typed.equals(in.parts())
+                ? row.dimensions
+                : HolderReader.dimensions(form, kind.dimensions(), in.parts());
         List<Double> blocks = kind.takesBlocks() ? HolderReader.blocks(form, in.blocks()) : List.of();
         Optional<WheelRow> wheel = kind.onWheel() && !Form.blank(in.wheelId())
                 ? Optional.ofNullable(

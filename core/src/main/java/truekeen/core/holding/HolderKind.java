@@ -188,6 +188,47 @@ public enum HolderKind {
         return dimensions;
     }
 
+    /** How a tool is seated in it. */
+    public String seating() {
+        return switch (this) {
+            case ROLLER_GUIDE, FACE_GUIDE -> "Side of the tool against its stop, screws turned up alternately.";
+            case PLATFORM_REST, BELT_TABLE -> "Lay the tool flat on the table, and set the tilt while nothing turns.";
+            case SUPPORT_BAR ->
+                "Clamp the tool square in its jig at the reach written down, and set the gap while nothing" + " turns.";
+            case STACK -> "Build the stack beside the stone and lay the spine on it.";
+            case WEDGE_BLOCK -> "Lay the side of the blade flat on the wedge.";
+            case SPINE_HONE -> "Wipe and wax the spine, and set the foot.";
+            case HAND_STONE -> "Lay the stone on the bevel and lift its far end until the shadow is right.";
+            case HAND -> "Lay the bevel flat, heel first, then tip it until heel and edge both bear.";
+        };
+    }
+
+    /** What raises the angle, as an instruction. */
+    public String toRaise() {
+        return switch (this) {
+            case ROLLER_GUIDE, FACE_GUIDE -> "shorten the projection";
+            case PLATFORM_REST, BELT_TABLE -> "tilt the table less below level";
+            case SUPPORT_BAR -> "widen the gap";
+            case STACK -> "lay one more under";
+            case WEDGE_BLOCK -> "take a steeper wedge";
+            case SPINE_HONE -> "lengthen the foot";
+            case HAND_STONE, HAND -> "raise a little";
+        };
+    }
+
+    /** What lowers the angle, as an instruction. */
+    public String toLower() {
+        return switch (this) {
+            case ROLLER_GUIDE, FACE_GUIDE -> "lengthen it";
+            case PLATFORM_REST, BELT_TABLE -> "tilt it more";
+            case SUPPORT_BAR -> "narrow it";
+            case STACK -> "take one away";
+            case WEDGE_BLOCK -> "a lower one";
+            case SPINE_HONE -> "shorten it";
+            case HAND_STONE, HAND -> "lower";
+        };
+    }
+
     /** Whether it stands before a wheel, whose diameter then counts. */
     public boolean onWheel() {
         return onWheel;

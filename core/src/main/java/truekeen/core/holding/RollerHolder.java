@@ -153,7 +153,9 @@ public record RollerHolder(
                     Math.toDegrees(Math.asin(Math.min(1, 2 * corner / w.mm()))),
                     "°",
                     Formula.BODY_CLEARANCE,
-                    "either way, until the body touches: for a camber")));
+                    2 * corner < w.mm()
+                            ? "either way, until the body touches: for a camber"
+                            : "as far as you like: the body never touches")));
         });
         rollerWidth.ifPresent(w -> all.add(new Setting.Aside(
                 "roller",

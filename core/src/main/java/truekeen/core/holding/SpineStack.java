@@ -88,19 +88,7 @@ public record SpineStack(Optional<Length> piece, Optional<Length> lever) impleme
 
     private List<Setting.Aside> asides(Seat seat, Angle angle, double height) {
         List<Setting.Aside> all = new ArrayList<>();
-        piece.ifPresent(one -> {
-            double many = height / one.mm();
-            long whole = Math.max(1, Math.round(many));
-            Angle held =
-                    gives(seat, Math.min(whole * one.mm(), 0.999 * width(seat).mm()));
-            all.add(new Setting.Aside(
-                    "of them, laid on one another",
-                    whole,
-                    "",
-                    Formula.STACK,
-                    "exactly " + Numbers.plain(many, 1) + "; " + whole + " of them hold " + held
-                            + (whole > HANDY ? ". Something thicker is handier" : "")));
-        });
+        piece.ifPresent(one -> all.add(stacked(seat, one, height)));
         for (Seat.Station s : seat.stations()
                 .subList(Math.min(1, seat.stations().size()), seat.stations().size())) {
             double there = spine(seat, s.width()).height(angle).mm();
@@ -119,6 +107,17 @@ public record SpineStack(Optional<Length> piece, Optional<Length> lever) impleme
             all.add(halving(angle));
         }
         return all;
+    }
+
+    private Setting.Aside stacked(Seat seat, Length one, double height) {
+        double many = height / one.mm();
+        long whole = Math.max(1, Math.round(many));
+        boolean tooThick = whole * one.mm() >= width(seat).mm();
+        String words = tooThick
+                ? "even one is thicker than the blade is wide"
+                : "exactly " + Numbers.plain(many, 1) + "; " + whole + " of them hold " + gives(seat, whole * one.mm())
+                        + (whole > HANDY ? ". Something thicker is handier" : "");
+        return new Setting.Aside("of them, laid on one another", whole, "", Formula.STACK, words);
     }
 
     private static String handle(Seat seat, Seat.Station s) {

@@ -67,7 +67,7 @@ public record InkAmount(
         double a = areaMm2 / InkCheck.share(pattern);
         double likely = degrees(heel, a, w, true);
         double low = least(heel, a / spread, w + slack);
-        double high = most(heel, a * spread, Math.max(w - slack, w / 3));
+        double high = most(heel, a * spread, w - slack);
         return likely <= MOST_DEG && high <= 2 * MOST_DEG && low < high
                 ? Optional.of(new Off(Math.min(low, likely), likely, Math.max(high, likely)))
                 : Optional.empty();

@@ -84,7 +84,8 @@ public enum MessageCode {
     WHEEL_GROWN("A wheel does not grow: it was {low} before, and {value} is more. If it is a new wheel, say so."),
     HOLDER_IN_USE("It is what {what} set-ups are held by, and stays what it is. Put the other down as a new thing."),
     NOT_CALIBRATED_SO("Only a roller guide is calibrated by measured pairs."),
-    BLOCKS_UNREADABLE("“{value}” does not read as stop blocks. Type lengths with commas: 41, 31.8, 25.1"),
+    BLOCKS_UNREADABLE(
+            "“{value}” does not read as stop blocks. Type lengths with commas between them, such as 41, 31.8, 25.1."),
     NO_CAMBER("The set-up of {value} has no camber to draw."),
     PAIRS_MISSING("Measure {low} pairs at least; there are {value}."),
     PAIRS_UNEVEN("There are {value} here and {high} of the others: they go in pairs."),

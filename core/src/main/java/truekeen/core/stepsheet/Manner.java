@@ -3,6 +3,7 @@ package truekeen.core.stepsheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import truekeen.core.holding.HolderKind;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.PlaneSetting;
 import truekeen.core.tool.Convention;
@@ -17,7 +18,8 @@ import truekeen.core.tool.GeometryKind;
  * @param other where the burr is raised
  * @param back whether it has a back that is worked
  * @param angleWords words that say how its angle is measured
- * @param guide the guide that holds it; empty where it is held by hand
+ * @param guide what holds it; empty where it is held by hand
+ * @param heldBy what kind of thing that is
  * @param camber the camber an iron is to have, if any
  */
 public record Manner(
@@ -28,6 +30,7 @@ public record Manner(
         boolean back,
         String angleWords,
         Optional<String> guide,
+        HolderKind heldBy,
         Optional<PlaneSetting.Camber> camber) {
 
     /** The manner of a family that is not cambered. */
@@ -35,9 +38,19 @@ public record Manner(
         return of(kind, target, guide, Optional.empty());
     }
 
-    /** The manner of a family. */
+    /** The manner of a family, in a roller guide where it is held by anything. */
     public static Manner of(
             GeometryKind kind, TargetBevel target, Optional<String> guide, Optional<PlaneSetting.Camber> camber) {
+        return of(kind, target, guide, HolderKind.ROLLER_GUIDE, camber);
+    }
+
+    /** The manner of a family. */
+    public static Manner of(
+            GeometryKind kind,
+            TargetBevel target,
+            Optional<String> guide,
+            HolderKind heldBy,
+            Optional<PlaneSetting.Camber> camber) {
         boolean both = kind.convention() == Convention.PER_SIDE || kind == GeometryKind.TURNSCREW;
         boolean single = kind == GeometryKind.SINGLE_BEVEL_KNIFE;
         String honed = single
@@ -51,6 +64,7 @@ public record Manner(
                 kind.back(),
                 kind.convention().words(),
                 guide,
+                heldBy,
                 camber);
     }
 

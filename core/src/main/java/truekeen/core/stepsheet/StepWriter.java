@@ -127,11 +127,11 @@ final class StepWriter {
                 edge,
                 Optional.of(angle.degrees()),
                 SECONDS_TO_SET,
-                "Side of the tool against its stop, screws turned up alternately. Ink the bevel, take two strokes: the"
-                        + " ink goes evenly from corner to corner.",
+                manner.heldBy().seating() + " Ink the bevel, take two strokes: the ink goes evenly from end to end.",
                 "Does the ink go evenly?",
-                "Ink gone only at the heel: shorten the projection. Only at the edge: lengthen it. Only left or right:"
-                        + " seat the tool again.",
+                "Ink gone only at the heel: " + manner.heldBy().toRaise() + ". Only at the edge: "
+                        + manner.heldBy().toLower()
+                        + ". Only at one end: seat the tool again. The ink check says by how much.",
                 "",
                 "Repeating the same setting matters more than its exact degree.",
                 "");

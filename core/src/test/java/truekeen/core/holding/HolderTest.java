@@ -213,6 +213,27 @@ class HolderTest {
         assertThat(after.gives(seat, gap).degrees()).isNotCloseTo(27, within(0.05));
     }
 
+    @Test
+    void oneObjectThickerThanTheBladeIsWideIsSaidAndNotBentToFit() {
+        Holder bricks = HolderKind.STACK.build(new Measures(Map.of("piece", 60.0)), List.of(), Optional.empty());
+        Setting s = bricks.setting(Seat.of(Blades.blade(GeometryKind.KNIFE)), Angle.ofDegrees(15));
+        assertThat(aside(s, "of them, laid on one another").words()).contains("thicker than the blade is wide");
+    }
+
+    /** What is said to raise the angle does. */
+    @ParameterizedTest
+    @EnumSource(HolderKind.class)
+    void whatIsSaidToRaiseTheAngleDoes(HolderKind kind) {
+        Holder holder = sample(kind);
+        GeometryKind family = kind.holds(GeometryKind.KNIFE) ? GeometryKind.KNIFE : GeometryKind.CHISEL;
+        double slope = holder.setting(Seat.of(Blades.blade(family)), Angle.ofDegrees(30))
+                .degreesPerUnit();
+        boolean less = kind.toRaise().startsWith("shorten") || kind.toRaise().contains("less");
+        assertThat(slope < 0).as(kind + ": " + kind.toRaise()).isEqualTo(less);
+        assertThat(kind.seating()).endsWith(".");
+        assertThat(kind.toLower()).isNotEmpty();
+    }
+
     private static Setting.Aside aside(Setting s, String label) {
         return s.asides().stream()
                 .filter(a -> a.label().equals(label))
