@@ -32,6 +32,7 @@ class ArchitectureTest {
         "rule",
         "condition",
         "removal",
+        "heat",
         "ink",
         "progression",
         "keenness",
