@@ -63,7 +63,8 @@ export function Holdings({
                     .filter((a) => a.words.includes('hold'))
                     .map((a) => (
                       <p key={a.advice.label}>
-                        {a.advice.label}: <b>{`${num(a.advice.value, 1)} ${a.advice.unit}`.trim()}</b>; {a.words}.
+                        {a.advice.label}: <b>{`${num(a.advice.value, 1)} ${a.advice.unit}`.trim()}</b>;{' '}
+                        {a.words}.
                       </p>
                     ))}
                   {!h.refused && (
