@@ -10,6 +10,7 @@ import { Pick } from '../ui/Field'
 import { figures, num, span, upper } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { Advised } from '../ui/Why'
+import { Heat } from './Heat'
 import { StepList } from './StepList'
 
 type Plan = Schemas['PlanView']
@@ -143,6 +144,7 @@ function Decisions({
           ]}
         />
       )}
+      {plan.offers.map((o) => o.heat && <Heat key={o.abrasiveId} name={o.name} heat={o.heat} />)}
       {plan.stropNote && <p className="quiet">{plan.stropNote}</p>}
       <div>
         <h2 className="font-semibold mb-1">Step sheet</h2>

@@ -144,7 +144,7 @@ public class PlanService {
         List<Step> steps = retired
                 ? new ArrayList<>()
                 : StepSheet.of(plan, target, tool.steel(), edge, angles.manner(tool, setup));
-        PlanView view = PlanViews.of(restoration, plan, steps, setup, tool.steel(), edge);
+        PlanView view = PlanViews.of(restoration, plan, steps, setup, tool.steel(), tool.geometry(), edge);
         return new Worked(survey, setup, restoration, steps, plan, view);
     }
 

@@ -23,16 +23,24 @@ import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WorkPlan;
+import truekeen.core.quantity.Angle;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.tool.Blade;
 
 /** The core's plan, for the screens. */
 public final class PlanViews {
     private PlanViews() {}
 
     static PlanView of(
-            Restoration r, WorkPlan plan, List<Step> steps, SetupView setup, SteelClass steel, double edgeLengthMm) {
+            Restoration r,
+            WorkPlan plan,
+            List<Step> steps,
+            SetupView setup,
+            SteelClass steel,
+            Blade blade,
+            double edgeLengthMm) {
         return new PlanView(
                 r.scope().name(),
                 SurveyService.words(r.scope()),
@@ -52,7 +60,9 @@ public final class PlanViews {
                                 o.machine().name(),
                                 o.leastSeconds(),
                                 o.mostSeconds(),
-                                plan.grind().filter(o::equals).isPresent()))
+                                plan.grind().filter(o::equals).isPresent(),
+                                HeatViews.of(
+                                        o.machine().kind().name(), blade, Angle.ofDegrees(setup.primaryDeg()), steel)))
                         .toList(),
                 plan.strop().map(Abrasive::id).orElse(""),
                 plan.strop().map(Abrasive::name).orElse(""),

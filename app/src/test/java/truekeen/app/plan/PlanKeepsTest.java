@@ -113,6 +113,15 @@ class PlanKeepsTest extends ApiTest {
         planned(tool, survey);
         JsonNode byHand = preview(tool, "");
         assertThat(byHand.path("offers")).hasSize(1);
+        // How soon the edge draws its temper there, with its why, and more time where it is ground blunt first.
+        JsonNode heat = byHand.path("offers").get(0).path("heat");
+        assertThat(heat.path("limitC").asDouble()).isEqualTo(140);
+        assertThat(heat.path("why").path("low").asDouble())
+                .isLessThan(heat.path("why").path("high").asDouble());
+        assertThat(heat.path("finger").asText()).contains("cannot warn");
+        assertThat(heat.path("dip").asText()).contains("never by feel");
+        assertThat(first(heat.path("bluntAlike").asText()))
+                .isGreaterThan(first(heat.path("sharp").asText()));
         JsonNode ground = preview(tool, id);
         assertThat(ground.path("steps").get(0).path("kind").asText()).isEqualTo("GRIND");
         assertThat(ground.path("minutes").path("value").asDouble())
@@ -137,5 +146,10 @@ class PlanKeepsTest extends ApiTest {
         assertThat(refused.body().path("detail").asText())
                 .contains("come to its end")
                 .contains("retire limit");
+    }
+
+    /** The first number in words. */
+    private static double first(String words) {
+        return Double.parseDouble(words.replaceAll("^[^\\d]*([\\d.]+).*$", "$1"));
     }
 }

@@ -246,6 +246,13 @@ public enum Formula {
             "counts",
             "the same on every edge",
             "derived here"),
+    WHEEL_HEAT(
+            "How hot an edge becomes at the wheel",
+            "ρc·h·∂T/∂t = ∂/∂x(k·h·∂T/∂x) + P/(2·w) over the first 2 mm, h = min(T, b + x·tan β)",
+            "T thickness, b land of at least 0.02, w width in contact (mm); k conductivity (W/m·K), ρc 3.7 MJ/m³K, P power"
+                    + " into the steel (W)",
+            "contacts of seconds; losses left out, which is on the safe side; knives thicken by 2·tan θ",
+            "derived here"),
     WEDGE(
             "The wedge that a blade's side lies on",
             "θ − κ, κ = atan((S − t)/(2·(W − t/(2·tan θ))))",

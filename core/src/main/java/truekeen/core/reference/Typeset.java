@@ -77,6 +77,10 @@ public final class Typeset {
         TEX.put(
                 Formula.LEAST_TIME,
                 "\\min_{\\text{paths}} \\sum \\left(1.2\\,n_i + 25 + \\text{flattening} + \\text{soaking}\\right)");
+        TEX.put(
+                Formula.WHEEL_HEAT,
+                "\\rho c\\, h\\, \\frac{\\partial T}{\\partial t} = \\frac{\\partial}{\\partial x}\\left(k\\, h\\,"
+                        + " \\frac{\\partial T}{\\partial x}\\right) + \\frac{P}{2w}");
         TEX.put(Formula.KEENNESS_INDEX, "\\frac{\\overline{F}}{F_{\\text{new blade}}}");
         TEX.put(Formula.UNBALANCE, "U = m r, \\quad \\ell = \\frac{U/r_c}{7.85\\cdot10^{-3}\\,b\\,t}");
         TEX.put(Formula.SHAKING_FORCE, "U\\cdot 10^{-6}\\left(\\frac{2\\pi n}{60}\\right)^2");

@@ -30,6 +30,9 @@ import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Shaping;
+import truekeen.core.heat.EdgeFin;
+import truekeen.core.heat.HeatModel;
+import truekeen.core.heat.HeatRun;
 import truekeen.core.keenness.EdgeTest;
 import truekeen.core.keenness.Reading;
 import truekeen.core.progression.FinishWindow;
@@ -52,7 +55,7 @@ final class WorkCalculators {
     private WorkCalculators() {}
 
     static List<Calculator> all() {
-        return List.of(choice(), history(), newEdge(), steelToGo(), leastTime(), keenness());
+        return List.of(choice(), history(), newEdge(), steelToGo(), leastTime(), keenness(), heat());
     }
 
     private static Angle deg(double degrees) {
@@ -263,6 +266,43 @@ final class WorkCalculators {
                     double mean = all.stream().mapToDouble(x -> x).average().orElseThrow();
                     double worst = all.stream().mapToDouble(x -> x).max().orElseThrow();
                     return gives("mean", mean, "index", mean / v.num("reference"), "worst", worst / mean);
+                });
+    }
+
+    private static Calculator heat() {
+        return new Calculator(
+                "wheel-heat",
+                Formula.WHEEL_HEAT,
+                "How hot an edge becomes at the wheel, and how soon",
+                in(
+                        num("watts", "Heat into the steel", "W", 0.1, 2000, 60),
+                        num("land", "Land at the edge; none on a sharp one", "mm", 0, 25, 0),
+                        num("bevel", "Bevel", "°", 5, 75, 25),
+                        num("thickness", "Thickness", "mm", 0.1, 25, 4),
+                        num("width", "Width in contact", "mm", 1, 200, 20),
+                        num("conductivity", "Conductivity of the steel", "W/m·K", 5, 80, 43),
+                        num("start", "Before", "°C", -20, 200, 20),
+                        num("limit", "Not to be reached", "°C", 40, 700, 140),
+                        num("seconds", "Contact", "s", 0.01, 30, 0.5)),
+                to(
+                        out("edge", "The edge then", "°C"),
+                        out("reached", "The limit is reached after; none where it is not", "s"),
+                        out("threeBack", "Three millimetres behind", "°C"),
+                        out("hot", "At 100 °C so far behind the edge", "mm")),
+                v -> {
+                    EdgeFin fin = EdgeFin.flatBack(
+                            mm(v.num("land")), deg(v.num("bevel")), mm(v.num("thickness")), mm(v.num("width")), mm(80));
+                    HeatRun run = new HeatModel(fin, v.num("conductivity"))
+                            .contact(v.num("watts"), v.num("start"), v.num("limit"), v.num("seconds"));
+                    return gives(
+                            "edge",
+                            run.edgeC(),
+                            "reached",
+                            run.limitAt().isPresent() ? (Double) run.limitAt().getAsDouble() : null,
+                            "threeBack",
+                            run.at(3),
+                            "hot",
+                            run.hotBehindMm(100));
                 });
     }
 }

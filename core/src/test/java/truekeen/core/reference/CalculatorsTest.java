@@ -220,6 +220,17 @@ class CalculatorsTest {
     }
 
     @Test
+    void theWorkedFiguresOfHeat() {
+        assertThat(num(ask("wheel-heat"), "reached")).isCloseTo(0.096, within(0.001));
+        assertThat(num(ask("wheel-heat", "land", 1.0, "seconds", 2.0), "reached"))
+                .isCloseTo(1.139, within(0.012));
+        assertThat(num(ask("wheel-heat", "watts", 20.0, "seconds", 5.0), "reached"))
+                .isCloseTo(3.04, within(0.031));
+        assertThat(ask("wheel-heat", "seconds", 0.05).get("reached")).isNull();
+        assertThatThrownBy(() -> ask("wheel-heat", "land", 6.0)).isInstanceOf(RefusedException.class);
+    }
+
+    @Test
     void eitherTheAngleOrTheSettingIsNeeded() {
         for (String id : List.of("guide-projection", "platform-rest", "support-bar", "spine-height")) {
             assertThatThrownBy(() -> ask(id, "angle", null))

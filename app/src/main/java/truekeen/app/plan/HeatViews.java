@@ -1,0 +1,96 @@
+package truekeen.app.plan;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import truekeen.app.plan.PlanRecords.HeatView;
+import truekeen.app.platform.AdviceView;
+import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
+import truekeen.core.heat.GrindHeat;
+import truekeen.core.heat.GrindHeat.Contact;
+import truekeen.core.heat.HeatSource;
+import truekeen.core.message.Numbers;
+import truekeen.core.quantity.Angle;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.Blade;
+
+/** How hot an edge gets on the wheel or belt that is offered. */
+final class HeatViews {
+    private HeatViews() {}
+
+    /** What to know of the heat; null where the machine is not known to heat. */
+    static HeatView of(String kind, Blade blade, Angle bevel, SteelClass steel) {
+        HeatSource source = HeatSource.of(kind).orElse(null);
+        if (source == null) {
+            return null;
+        }
+        GrindHeat heat = GrindHeat.of(blade, bevel, steel, source);
+        return new HeatView(
+                heat.limitC(),
+                words(heat.sharp()),
+                words(heat.bluntAlike()),
+                words(heat.blunt()),
+                advice(heat, blade, bevel, steel, kind),
+                heat.sharp().leastSeconds().isPresent()
+                        ? "When a sharp edge is at its limit, the steel 3 mm behind it is at "
+                                + Numbers.plain(heat.sharp().threeBackC(), 0)
+                                + " °C: a finger there cannot warn."
+                        : "",
+                dip(heat.sharp().leastSeconds()));
+    }
+
+    private static String words(Contact c) {
+        if (c.leastSeconds().isEmpty()) {
+            return "more than " + Numbers.plain(GrindHeat.MOST_SECONDS, 0) + " s";
+        }
+        String least = seconds(c.leastSeconds().getAsDouble());
+        return c.mostSeconds().isEmpty()
+                ? least + " s or more"
+                : least + " to " + seconds(c.mostSeconds().getAsDouble()) + " s";
+    }
+
+    private static String seconds(double s) {
+        return Numbers.plain(s, s < 1 ? 2 : s < 10 ? 1 : 0);
+    }
+
+    private static AdviceView advice(GrindHeat heat, Blade blade, Angle bevel, SteelClass steel, String kind) {
+        Contact c = heat.sharp();
+        if (c.leastSeconds().isEmpty() || c.mostSeconds().isEmpty()) {
+            return null;
+        }
+        double least = c.leastSeconds().getAsDouble();
+        double most = c.mostSeconds().getAsDouble();
+        return AdviceView.of(new Advice(
+                "contact of a sharp edge",
+                Math.sqrt(least * most),
+                least,
+                most,
+                "s",
+                Formula.WHEEL_HEAT,
+                List.of(
+                        new Advice.Given(
+                                "steel",
+                                steel.name() + ", drawn from " + Numbers.plain(steel.temperLimitC(), 0) + " °C"),
+                        new Advice.Given("kept below", Numbers.plain(heat.limitC(), 0) + " °C"),
+                        new Advice.Given("bevel", bevel.toString()),
+                        new Advice.Given("on", kind),
+                        new Advice.Given(
+                                "light removal",
+                                Numbers.plain(c.slowMm3(), 1) + " to " + Numbers.plain(c.fastMm3(), 1) + " mm³/s"),
+                        new Advice.Given("edge", Numbers.plain(blade.layout().edgeMm(), 0) + " mm")),
+                "Evidence: first estimate, from workshop priors of how much heat goes into the steel",
+                "A blunter edge, a lighter hand, a cooler wheel, thicker steel."));
+    }
+
+    /** The rhythm as a count, a second to a pass. */
+    private static String dip(OptionalDouble least) {
+        if (least.isEmpty()) {
+            return "Dip when it feels warm.";
+        }
+        int passes = (int) Math.floor(least.getAsDouble());
+        return passes < 1
+                ? "Near the finished edge one short, light pass, then dip; never by feel."
+                : "Near the finished edge count " + passes + (passes == 1 ? " pass" : " passes")
+                        + " of a second, then dip; never by feel.";
+    }
+}

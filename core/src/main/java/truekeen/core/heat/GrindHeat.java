@@ -1,0 +1,91 @@
+package truekeen.core.heat;
+
+import java.util.Map;
+import java.util.OptionalDouble;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Convention;
+import truekeen.core.tool.DoubleBevelKnife;
+
+/**
+ * How long a blade may touch a wheel, before its edge comes within forty degrees of drawing its temper. An estimate, on
+ * the safe side: nothing is cooled by air or water, and heat runs only straight back from the contact.
+ *
+ * @param limitC temperature the edge is kept below (°C)
+ * @param sharp contact with a finished edge, light pressure
+ * @param blunt contact with an edge ground blunt first, working pressure
+ * @param bluntAlike contact with the blunt edge at the light pressure, to compare like with like
+ */
+public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact bluntAlike) {
+    /** Below the limit of the steel by so much (K). Source: workshop prior. */
+    public static final double MARGIN_K = 40;
+    /** Land of an edge that was ground blunt first. Source: workshop prior. */
+    public static final Length BLUNT_LAND = Length.ofMm(1);
+    /** Longest contact that is looked at (s). */
+    public static final double MOST_SECONDS = 30;
+
+    private static final double ROOM_C = 20;
+    private static final double CONTACT_WIDTH_MM = 25;
+    private static final double REACH_MM = 60;
+
+    /**
+     * A contact, at the faster and at the slower end of its removal rates.
+     *
+     * @param fastMm3 removal rate at the faster end (mm³/s)
+     * @param slowMm3 at the slower end
+     * @param leastSeconds until the limit at the faster end; empty where half a minute is not enough
+     * @param mostSeconds until the limit at the slower end
+     * @param threeBackC how warm the steel is three millimetres behind the edge at that moment, faster end (°C)
+     * @param hotMm how far behind the edge it is at 100 °C then (mm)
+     */
+    public record Contact(
+            double fastMm3,
+            double slowMm3,
+            OptionalDouble leastSeconds,
+            OptionalDouble mostSeconds,
+            double threeBackC,
+            double hotMm) {}
+
+    /** The heat of grinding a blade to a bevel. */
+    public static GrindHeat of(Blade blade, Angle bevel, SteelClass steel, HeatSource source) {
+        double limit = steel.temperLimitC() - MARGIN_K;
+        HeatModel sharp = new HeatModel(fin(blade, bevel, Length.ofMm(0)), steel.conductivityWmK());
+        double full = thickness(blade);
+        Length land = Length.ofMm(Math.min(BLUNT_LAND.mm(), full));
+        HeatModel blunt = new HeatModel(fin(blade, bevel, land), steel.conductivityWmK());
+        return new GrindHeat(
+                limit,
+                contact(sharp, source, source.lightFast(), source.lightSlow(), limit),
+                contact(blunt, source, source.fast(), source.slow(), limit),
+                contact(blunt, source, source.lightFast(), source.lightSlow(), limit));
+    }
+
+    private static EdgeFin fin(Blade blade, Angle bevel, Length land) {
+        Length width = Length.ofMm(Math.min(CONTACT_WIDTH_MM, blade.layout().edgeMm()));
+        Length full = Length.ofMm(thickness(blade));
+        Length reach = Length.ofMm(Math.min(REACH_MM, Math.max(5, blade.usable().mm())));
+        return blade.kind().convention() == Convention.PER_SIDE
+                ? EdgeFin.symmetric(land, bevel, full, width, reach)
+                : EdgeFin.flatBack(land, bevel, full, width, reach);
+    }
+
+    /** Where the fin stops thickening: on a tapering knife at its shoulder, which is on the safe side. */
+    private static double thickness(Blade blade) {
+        if (blade instanceof DoubleBevelKnife knife) {
+            return knife.behindEdge().mm();
+        }
+        Map<String, Double> m = blade.measures().values();
+        return m.getOrDefault("spineThickness", m.getOrDefault("thickness", m.getOrDefault("thicknessBehind", 1.0)));
+    }
+
+    private static Contact contact(HeatModel model, HeatSource source, double fast, double slow, double limitC) {
+        OptionalDouble least =
+                model.contact(source.watts(fast), ROOM_C, limitC, MOST_SECONDS).limitAt();
+        OptionalDouble most =
+                model.contact(source.watts(slow), ROOM_C, limitC, MOST_SECONDS).limitAt();
+        HeatRun then = model.contact(source.watts(fast), ROOM_C, limitC, least.orElse(MOST_SECONDS));
+        return new Contact(fast, slow, least, most, then.at(3), then.hotBehindMm(100));
+    }
+}
