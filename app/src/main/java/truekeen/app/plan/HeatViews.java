@@ -55,16 +55,15 @@ final class HeatViews {
 
     private static AdviceView advice(GrindHeat heat, Blade blade, Angle bevel, SteelClass steel, String kind) {
         Contact c = heat.sharp();
-        if (c.leastSeconds().isEmpty() || c.mostSeconds().isEmpty()) {
+        if (c.leastSeconds().isEmpty()) {
             return null;
         }
         double least = c.leastSeconds().getAsDouble();
-        double most = c.mostSeconds().getAsDouble();
         return AdviceView.of(new Advice(
-                "contact of a sharp edge",
-                Math.sqrt(least * most),
+                "contact of a sharp edge, at the faster removal",
                 least,
-                most,
+                least,
+                least,
                 "s",
                 Formula.WHEEL_HEAT,
                 List.of(

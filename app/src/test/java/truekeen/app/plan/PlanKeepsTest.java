@@ -116,8 +116,8 @@ class PlanKeepsTest extends ApiTest {
         // How soon the edge draws its temper there, with its why, and more time where it is ground blunt first.
         JsonNode heat = byHand.path("offers").get(0).path("heat");
         assertThat(heat.path("limitC").asDouble()).isEqualTo(140);
-        assertThat(heat.path("why").path("low").asDouble())
-                .isLessThan(heat.path("why").path("high").asDouble());
+        assertThat(heat.path("why").path("value").asDouble())
+                .isCloseTo(first(heat.path("sharp").asText()), within(0.1));
         assertThat(heat.path("finger").asText()).contains("cannot warn");
         assertThat(heat.path("dip").asText()).contains("never by feel");
         assertThat(first(heat.path("bluntAlike").asText()))

@@ -108,7 +108,7 @@ public record RollerHolder(
             throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "standsAt", Length.ofMm(value))
                     .with("what", "A projection"));
         }
-        return guide(seat.thickness()).angle(Length.ofMm(value));
+        return Holder.inRange(guide(seat.thickness()).angle(Length.ofMm(value)));
     }
 
     /** Height of the body's front corner above the stone: {@code P·sin θ − drop·cos θ}. */
