@@ -28,7 +28,7 @@ public final class Shots {
             new Shot("angle-knife.png", "thin slicing knife", "/angle", 1280, 800, "stone"),
             new Shot("angle-iron.png", "bevel-up smoother iron", "/angle", 1280, 800, "slate"),
             new Shot("house-rules.png", "", "/house-rules", 1280, 800, "stone"),
-            new Shot("plan.png", "24 mm bench chisel", "/plan", 1280, 800, "stone"),
+            new Shot("plan.png", "drawknife", "/plan", 1280, 800, "stone"),
             new Shot("bench.png", "24 mm bench chisel", "bench", 1280, 800, "stone"),
             new Shot("bench-lamp.png", "24 mm bench chisel", "bench", 1280, 800, "slate"),
             new Shot("bench-phone.png", "24 mm bench chisel", "bench", 390, 844, "stone"),
