@@ -57,7 +57,7 @@ final class SurveyFormReader {
                 in.stropTried(),
                 back,
                 backDepth);
-        read.check(form.checks(), tool.edgeLengthMm(), tool.usable().mm());
+        read.check(form.checks(), tool);
         survey = form.checks().clean() ? read : null;
     }
 

@@ -7,6 +7,7 @@ import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.tool.Blade;
 
 /**
  * What was found on an edge.
@@ -17,6 +18,7 @@ import truekeen.core.quantity.Length;
  * @param stropTried whether a strop was tried and did not bring it back
  * @param back state of the back
  * @param backDepthMm depth of ridges, pits or dubbing (mm); 0 to take the usual one
+ * @param departures how the blade's shape departs from what was noted at the door
  */
 public record EdgeSurvey(
         List<Finding> findings,
@@ -24,12 +26,24 @@ public record EdgeSurvey(
         Dullness dullness,
         boolean stropTried,
         BackState back,
-        double backDepthMm) {
+        double backDepthMm,
+        Departures departures) {
     private static final int MOST_FINDINGS = 60;
 
     /** Keeps the findings from changing. */
     public EdgeSurvey {
         findings = List.copyOf(findings);
+    }
+
+    /** A survey of a blade that is otherwise as it was noted. */
+    public EdgeSurvey(
+            List<Finding> findings,
+            Squareness square,
+            Dullness dullness,
+            boolean stropTried,
+            BackState back,
+            double backDepthMm) {
+        this(findings, square, dullness, stropTried, back, backDepthMm, Departures.NONE);
     }
 
     /** Which corner stands forward. */
@@ -69,13 +83,47 @@ public record EdgeSurvey(
         }
     }
 
-    /** Depth of what is wrong with the back (mm). */
+    /**
+     * Depth to be taken off the back (mm): of its state where that was measured, of the deepest pit that is not left, of
+     * an old back bevel that is to go by the back.
+     */
     public double effectiveBackDepthMm() {
-        return !back.needsFlattening() ? 0 : backDepthMm > 0 ? backDepthMm : back.usualDepthMm();
+        double state = !back.needsFlattening() ? 0 : backDepthMm > 0 ? backDepthMm : back.usualDepthMm();
+        double pits = findings.stream()
+                .filter(f -> f.kind() == Finding.Kind.PIT_BACK && !f.leave())
+                .mapToDouble(Finding::depthMm)
+                .max()
+                .orElse(0);
+        double measured = back == BackState.PITTED && backDepthMm <= 0 && pits > 0 ? 0 : state;
+        double old = departures
+                .oldBack()
+                .filter(o -> o.goes() == Departures.OldBackGoes.BY_THE_BACK)
+                .map(Departures.OldBack::depthMm)
+                .orElse(0.0);
+        return Math.max(Math.max(measured, pits), old);
+    }
+
+    /** Depth of the pits of the back that reach the edge (mm); 0 where there are none. */
+    public double pitsAtEdgeMm() {
+        double state = back == BackState.PITTED ? effectiveBackDepthMm() : 0;
+        return Math.max(
+                state,
+                findings.stream()
+                        .filter(f -> f.kind() == Finding.Kind.PIT_BACK && !f.leave() && f.behindMm() <= 0)
+                        .mapToDouble(Finding::depthMm)
+                        .max()
+                        .orElse(0));
+    }
+
+    /** Whether the back wants work before it can carry an edge. */
+    public boolean backWantsWork() {
+        return back != BackState.POLISHED || effectiveBackDepthMm() > 0;
     }
 
     /** Notes every fault; fields are named {@code findings[i].fromMm} and so on. */
-    public void check(Checks checks, double edgeLengthMm, double usableLengthMm) {
+    public void check(Checks checks, Blade blade) {
+        double edgeLengthMm = blade.edgeLengthMm();
+        double usableLengthMm = blade.usable().mm();
         checks.require(
                 findings.size() <= MOST_FINDINGS, () -> Refusal.of(MessageCode.TOO_MANY, "findings", findings.size())
                         .with("high", MOST_FINDINGS)
@@ -90,10 +138,19 @@ public record EdgeSurvey(
                     .with("what", "This mark")
                     .with("high", Length.ofMm(edgeLengthMm)));
             checks.within(at + "toMm", "A width", f.toMm() - f.fromMm(), 0.05, Math.max(edgeLengthMm, 0.1), " mm");
-            if (f.kind() != Finding.Kind.BRIGHT) {
+            if (f.kind().pit()) {
+                checks.within(at + "depthMm", "The depth of a pit", f.depthMm(), 0.005, 5, " mm");
+                checks.within(at + "behindMm", "A place behind the edge", f.behindMm(), 0, usableLengthMm, " mm");
+            } else if (f.kind().measured()) {
                 checks.within(at + "depthMm", "A depth", f.depthMm(), 0.005, usableLengthMm, " mm");
             }
+            checks.require(f.kind() != Finding.Kind.PIT_BACK || blade.kind().back(), () -> Refusal.of(
+                            MessageCode.NOT_OF_THIS_FAMILY,
+                            at + "kind",
+                            f.kind().words())
+                    .with("what", blade.kind().key()));
         }
+        departures.check(checks, blade);
         checks.within("square.off", "Out of square", square.off().degrees(), 0, 20, "°");
         checks.require(
                 square.high() != HighCorner.NONE || square.off().radians() == 0,

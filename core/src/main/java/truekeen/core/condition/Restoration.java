@@ -23,6 +23,8 @@ import truekeen.core.tool.Measures;
  *     where the one bevel is honed whole
  * @param measuresAfter dimensions of the tool afterwards
  * @param stations the new edge place by place
+ * @param demands what each thing found asks of the new edge
+ * @param regions steel that goes by region, the back not counted
  * @param before section at the deepest place before
  * @param after the same section afterwards
  * @param removed what goes from it
@@ -41,6 +43,8 @@ public record Restoration(
         int honingsLeft,
         Measures measuresAfter,
         List<StationCut> stations,
+        List<Demand> demands,
+        List<Region> regions,
         List<Section> before,
         List<Section> after,
         List<Section> removed) {

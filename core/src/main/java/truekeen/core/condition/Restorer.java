@@ -1,8 +1,8 @@
 package truekeen.core.condition;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeSet;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -10,10 +10,7 @@ import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.BevelCut;
-import truekeen.core.section.Cut;
-import truekeen.core.section.Cutter;
 import truekeen.core.section.EdgeShape;
-import truekeen.core.section.Facet;
 import truekeen.core.section.HollowGrind;
 import truekeen.core.section.MicroBevel;
 import truekeen.core.section.Section;
@@ -34,32 +31,33 @@ public final class Restorer {
     /** The same strip on a long blade (mm). */
     public static final double BACK_STRIP_MM = 3;
 
-    private static final double SAME_ANGLE_DEG = 0.25;
     /** A fresh secondary takes no more than this share of the face it lies on. */
     private static final double FRESH_SHARE = 0.4;
     /** Nor is one honed that takes more than this share. */
     private static final double WIDEST_SHARE = 0.9;
-    /** The steps of Simpson's rule stop this short of a jump, so that each sees one side of it (mm). */
-    private static final double NUDGE_MM = 1e-9;
 
     private final Blade blade;
     private final EdgeSurvey survey;
     private final TargetBevel target;
     private final EdgeShape shape;
     private final EdgeLine edge;
-    private final Section intact;
+    private final StationCutter cutter;
+    private final List<Demand> demands;
     private final double line;
+    private final boolean strop;
 
     private Restorer(Blade blade, EdgeSurvey survey, TargetBevel target) {
         this.blade = blade;
         this.survey = survey;
         this.target = target;
-        this.shape = EdgeShape.of(blade, target);
-        this.intact = keepsHoned() ? shape.now() : formerHoned(shape.now());
+        EdgeLine unworn = new EdgeLine(survey, blade, target, 0);
+        StationCutter looked = new StationCutter(blade, survey, target, unworn, true);
+        this.shape = looked.extremes().get(0);
+        this.strop = stropOnly(looked, unworn);
         this.edge = new EdgeLine(
-                survey,
-                blade.edgeLengthMm(),
-                stropOnly() ? 0 : survey.dullness().recessionMm());
+                survey, blade, target, strop ? 0 : survey.dullness().recessionMm());
+        this.cutter = new StationCutter(blade, survey, target, edge, !strop);
+        this.demands = edge.demands();
         this.line = edge.newEdge();
     }
 
@@ -70,9 +68,27 @@ public final class Restorer {
      *     what is wanted
      */
     public static Restoration restore(Blade blade, EdgeSurvey survey, TargetBevel target) {
+        require(blade, target);
+        return new Restorer(blade, survey, target).restore();
+    }
+
+    /**
+     * The blade cut through at one place, before and after.
+     *
+     * @param xMm the place along the edge (mm), within it
+     * @throws RefusedException as {@link #restore}
+     */
+    public static StationSection section(Blade blade, EdgeSurvey survey, TargetBevel target, double xMm) {
+        require(blade, target);
+        Restorer all = new Restorer(blade, survey, target);
+        String grind = all.strop ? null : all.grindReason();
+        StationCutter.Station at = all.cutter.cut(xMm, all.line, all.finalLine(grind), grind != null);
+        return new StationSection(xMm, at.before(), at.after(), at.removed());
+    }
+
+    private static void require(Blade blade, TargetBevel target) {
         target.back().ifPresent(b -> blade.kind().require(Operation.BACK_BEVEL, "backBevel"));
         target.wheel().ifPresent(w -> blade.kind().require(Operation.HOLLOW, "wheelDiameter"));
-        return new Restorer(blade, survey, target).restore();
     }
 
     /** Widest secondary of a blade that is still honed rather than reground (mm). */
@@ -81,132 +97,58 @@ public final class Restorer {
     }
 
     private Restoration restore() {
-        if (line >= blade.usable().mm()) {
+        if (line + edge.mostGain() >= blade.usable().mm()) {
             throw new RefusedException(Refusal.of(MessageCode.MOVED_PAST_STEEL, "findings", Length.ofMm(line))
                     .with("high", blade.usable()));
         }
-        boolean strop = stropOnly();
         String grindReason = strop ? null : grindReason();
-        double finalLine = strop ? 0 : grindReason == null ? honedLine() : line + freshRecession();
-        List<Cutting> cuts = cuttings(finalLine, grindReason != null);
-        Cutting deepest = cuts.stream()
-                .max((a, b) -> Double.compare(a.depthAll(), b.depthAll()))
-                .orElseThrow();
-        double width = strop
-                ? facetWidth(List.of(shape.now()))
-                : cuts.stream().mapToDouble(c -> facetWidth(c.after())).max().orElse(0);
-        double after = blade.usable().mm() - finalLine;
+        boolean ground = grindReason != null;
+        double last = finalLine(grindReason);
+        TreeSet<Double> stations = new TreeSet<>(edge.stations());
+        List<Region> named = Regions.of(blade.layout());
+        named.forEach(r -> stations.add(r.toMm()));
+        Integral cuts = new Integral(stations, x -> cutter.cut(x, line, last, ground));
+        StationCutter.Station deepest = cuts.deepest();
+        double width = strop ? StationCutter.facetWidth(shape, List.of(shape.now())) : cuts.widestHoned();
+        double after = blade.usable().mm() - last;
         double left = after - blade.retire().mm();
         ScopeChoice choice = ScopeChoice.of(survey, blade.kind(), left, grindReason, damaged(), strop, bevelChange());
-        boolean ground = grindReason != null;
         return new Restoration(
                 choice.scope(),
                 choice.reasons(),
                 line,
-                finalLine,
-                ground ? Optional.of(shaping(cuts, true)) : Optional.empty(),
-                strop ? Optional.empty() : Optional.of(shaping(cuts, false)),
+                last,
+                ground ? Optional.of(cuts.shaping(true, cutter, line)) : Optional.empty(),
+                strop ? Optional.empty() : Optional.of(cuts.shaping(false, cutter, line)),
                 back(),
                 width,
                 after,
                 left,
                 honingsLeft(width),
-                WornBlade.of(blade, target, finalLine, width, deepest.after()),
-                cuts.stream()
-                        .map(c -> new StationCut(c.x, c.present, finalLine - c.present))
+                WornBlade.of(blade, target, last, width, deepest.after()),
+                cuts.stations().stream()
+                        .map(s -> new StationCut(
+                                s.x(),
+                                s.present(),
+                                last + edge.gain(s.x()) - s.present(),
+                                s.removedArea(),
+                                EdgeShape.shoulderThickness(s.after())))
                         .toList(),
-                deepest.before,
+                demands,
+                named.stream()
+                        .map(r -> new Region(r.name(), r.fromMm(), r.toMm(), cuts.volume(r.fromMm(), r.toMm())))
+                        .toList(),
+                deepest.before(),
                 deepest.after(),
                 deepest.removed());
     }
 
-    /** The cuts at one station: what was there, the grinding where there is any, the honing. */
-    private record Cutting(double x, double present, List<Section> before, Cut ground, Cut honed, double weight) {
-        List<Section> after() {
-            return honed.kept();
-        }
-
-        double depthAll() {
-            return (ground == null ? 0 : ground.removedArea()) + honed.removedArea();
-        }
-
-        List<Section> removed() {
-            List<Section> all = new ArrayList<>(ground == null ? List.of() : ground.removed());
-            all.addAll(honed.removed());
-            return all;
-        }
-    }
-
-    private List<Cutting> cuttings(double finalLine, boolean grind) {
-        List<Cutting> cuts = new ArrayList<>();
-        double[] at = edge.stations().stream().mapToDouble(Double::doubleValue).toArray();
-        for (int i = 0; i + 1 < at.length; i++) {
-            double h = at[i + 1] - at[i];
-            // Simpson over each piece: the area is piecewise quadratic in the recession, which is linear here
-            cuts.add(cutting(at[i] + NUDGE_MM, finalLine, grind, h / 6));
-            cuts.add(cutting(at[i] + h / 2, finalLine, grind, h * 4 / 6));
-            cuts.add(cutting(at[i + 1] - NUDGE_MM, finalLine, grind, h / 6));
-        }
-        return cuts;
-    }
-
-    private Cutting cutting(double x, double finalLine, boolean grind, double weight) {
-        double tilt = edge.tilt(x);
-        double present = tilt + edge.missing(x);
-        List<Section> before = intact.movedAlongBack(tilt).within(Cutter.blunt(present), Facet.BLUNT);
-        Cut ground = grind ? shape.cut(before, shape.ground(), line) : null;
-        List<Section> rest = grind ? ground.kept() : before;
-        Cut honed = stropOnly() ? new Cut(rest, List.of()) : shape.cut(rest, shape.honed(), finalLine);
-        return new Cutting(x, present, before, ground, honed, weight);
-    }
-
-    private Shaping shaping(List<Cutting> cuts, boolean ofGround) {
-        double volume = 0;
-        double area = 0;
-        double depth = 0;
-        Facet facet = ofGround ? Facet.PRIMARY : shape.honedFacet();
-        for (Cutting c : cuts) {
-            Cut cut = ofGround ? c.ground : c.honed;
-            // The ground face is counted as ground, before the honing takes its strip of it.
-            volume += c.weight * cut.removedArea();
-            area += c.weight * Cut.lengthOf(cut.kept(), facet);
-            depth = Math.max(depth, cut.removedDepthFrom(facesBefore(ofGround, c)));
-        }
-        return new Shaping(volume, area, depth);
-    }
-
-    /** The lines of the bevels as they were before the cut. */
-    private List<Cutter> facesBefore(boolean ofGround, Cutting c) {
-        double tilt = edge.tilt(c.x);
-        List<BevelCut> wanted = ofGround ? shape.ground() : shape.honed();
-        if (!ofGround && c.ground != null) {
-            return shape.ground().stream().map(b -> b.chordAt(line)).toList();
-        }
-        double meeting = ofGround ? shape.facets().meetingMm() : 0;
-        Angle angle = ofGround
-                ? shape.facets().ground()
-                : shape.facets().honed().orElse(shape.facets().ground());
-        return wanted.stream()
-                .filter(b -> b.facet() != Facet.BACK_BEVEL)
-                .map(b ->
-                        new BevelCut(b.facet(), b.upper(), angle, new BevelCut.Flat(shape.riseMm())).at(tilt - meeting))
-                .toList();
-    }
-
-    /** Width of the honed facet on one side (mm). */
-    private double facetWidth(List<Section> pieces) {
-        return Cut.lengthOf(pieces, shape.honedFacet()) / shape.sides();
+    private double finalLine(String grindReason) {
+        return strop ? 0 : grindReason == null ? honedLine() : line + freshRecession();
     }
 
     private boolean keepsHoned() {
-        Angle now = shape.facets()
-                .honed()
-                .orElse(shape.ground().isEmpty() ? shape.facets().ground() : null);
-        return now != null && Math.abs(now.degrees() - target.last().degrees()) <= SAME_ANGLE_DEG;
-    }
-
-    private Section formerHoned(Section section) {
-        return section.renamed(shape.honedFacet(), Facet.FORMER);
+        return cutter.keepsHoned();
     }
 
     private double freshWidth() {
@@ -239,7 +181,10 @@ public final class Restorer {
         double high = shape.depthMm();
         while (high - low > 1e-9) {
             double middle = (low + high) / 2;
-            if (facetWidth(shape.cut(fresh, shape.honed(), line + middle).kept()) < width) {
+            if (StationCutter.facetWidth(
+                            shape,
+                            shape.cut(fresh, shape.honed(), line + middle).kept())
+                    < width) {
                 low = middle;
             } else {
                 high = middle;
@@ -251,24 +196,20 @@ public final class Restorer {
     /** Where the edge ends up when the ground bevel stays: a changed angle wants a facet of its own. */
     private double honedLine() {
         double fresh = freshWidth();
-        if (shape.ground().isEmpty() || keepsHoned() || honedWidthAt(line) >= fresh) {
+        if (shape.ground().isEmpty() || keepsHoned() || cutter.honedWidthAt(line) >= fresh) {
             return line;
         }
         double low = line;
         double high = line + shape.depthMm();
         while (high - low > 1e-9) {
             double middle = (low + high) / 2;
-            if (honedWidthAt(middle) < fresh) {
+            if (cutter.honedWidthAt(middle) < fresh) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
         return high;
-    }
-
-    private double honedWidthAt(double at) {
-        return facetWidth(shape.cut(List.of(intact), shape.honed(), at).kept());
     }
 
     /** Why the ground bevel must be ground, or null where honing will do. */
@@ -278,13 +219,13 @@ public final class Restorer {
         }
         Angle present = shape.facets().ground();
         Angle wanted = shape.ground().get(0).angle();
-        if (Math.abs(present.degrees() - wanted.degrees()) > SAME_ANGLE_DEG) {
+        if (!StationCutter.same(present, wanted)) {
             return "the primary changes from " + present + " to " + wanted;
         }
         if (target.wheel().isPresent() && blade.wheel().isEmpty()) {
             return "the primary is to be ground hollow";
         }
-        double width = honedWidthAt(honedLine());
+        double width = cutter.honedWidthAt(honedLine() + edge.mostGain());
         double most = widest(blade, shape, target);
         if (width > most) {
             return "honed down to clean steel the secondary would be " + Numbers.plain(width, 1)
@@ -328,25 +269,27 @@ public final class Restorer {
     }
 
     private boolean damaged() {
-        return survey.findings().stream().anyMatch(f -> !f.leave())
-                || (survey.square().mend() && survey.square().off().radians() > 0);
+        return demands.stream().anyMatch(d -> !d.left() && !d.subject().equals("wear"))
+                || survey.departures().uneven().isPresent();
     }
 
     /** A strop will do: nothing but a touch-up is wanted, no strop has failed at it, and no bevel is to change. */
-    private boolean stropOnly() {
+    private boolean stropOnly(StationCutter looked, EdgeLine unworn) {
         return survey.dullness() == Dullness.TOUCH_UP
                 && !survey.stropTried()
-                && !damaged()
-                && survey.back() == BackState.POLISHED
-                && keepsHoned()
+                && unworn.demands().stream().allMatch(Demand::left)
+                && !survey.backWantsWork()
+                && looked.keepsHoned()
                 && groundStays()
-                && (shape.ground().isEmpty() || facetWidth(List.of(shape.now())) <= widest(blade, shape, target));
+                && (shape.ground().isEmpty()
+                        || looked.extremes().stream()
+                                .allMatch(s ->
+                                        StationCutter.facetWidth(s, List.of(s.now())) <= widest(blade, shape, target)));
     }
 
     private boolean groundStays() {
         return shape.ground().isEmpty()
-                || Math.abs(shape.facets().ground().degrees()
-                                - shape.ground().get(0).angle().degrees())
-                        <= SAME_ANGLE_DEG;
+                || StationCutter.same(
+                        shape.facets().ground(), shape.ground().get(0).angle());
     }
 }

@@ -32,7 +32,7 @@ record ScopeChoice(Scope scope, List<String> reasons) {
             boolean stropOnly,
             String bevelChange) {
         List<String> reasons = new ArrayList<>();
-        double pits = survey.back() == BackState.PITTED ? survey.effectiveBackDepthMm() : 0;
+        double pits = survey.pitsAtEdgeMm();
         boolean saved = kind.allows(Operation.BACK_BEVEL);
         if (pits > Restorer.DEEPEST_PITS_MM && !saved) {
             reasons.add("pits " + Numbers.plain(pits, 2) + " mm deep reach the edge: flattening past "
@@ -51,7 +51,7 @@ record ScopeChoice(Scope scope, List<String> reasons) {
         if (damaged) {
             reasons.add(grindReason == null ? "the damage goes with the honing" : "damage is to be ground out");
         }
-        if (survey.back() != BackState.POLISHED) {
+        if (survey.backWantsWork()) {
             reasons.add(
                     pits > Restorer.DEEPEST_PITS_MM
                             ? "pits reach the edge: a back bevel wide enough to pass them saves the flattening"
@@ -64,10 +64,8 @@ record ScopeChoice(Scope scope, List<String> reasons) {
         if (grindReason != null) {
             return new ScopeChoice(damaged ? Scope.REPAIR : Scope.REGRIND, reasons);
         }
-        boolean light = survey.dullness() == Dullness.TOUCH_UP
-                && !damaged
-                && bevelChange == null
-                && survey.back() == BackState.POLISHED;
+        boolean light =
+                survey.dullness() == Dullness.TOUCH_UP && !damaged && bevelChange == null && !survey.backWantsWork();
         Scope scope = !light ? Scope.FULL_HONING : stropOnly ? Scope.STROP_ONLY : Scope.FINE_STONE_ONLY;
         return new ScopeChoice(scope, reasons);
     }

@@ -10,6 +10,7 @@ import truekeen.core.tool.Blade;
 import truekeen.core.tool.ConvexBlade;
 import truekeen.core.tool.DoubleBevelKnife;
 import truekeen.core.tool.Measures;
+import truekeen.core.tool.PlaneIron;
 import truekeen.core.tool.SingleBevelKnife;
 import truekeen.core.tool.WideBevelKnife;
 
@@ -38,6 +39,12 @@ final class WornBlade {
         target.back().ifPresent(b -> now.put("backBevel", b.degrees()));
         now.remove("wheelDiameter");
         target.wheel().ifPresent(w -> now.put("wheelDiameter", w.mm()));
+        target.camber().filter(c -> blade instanceof PlaneIron).ifPresent(c -> {
+            now.remove("camber");
+            if (c.mm() > 0) {
+                now.put("camber", c.mm());
+            }
+        });
         if (blade instanceof DoubleBevelKnife k) {
             // A knife's spine stays; what is behind the edge is read off the shoulder.
             now.put(

@@ -112,6 +112,18 @@ public enum MessageCode {
     BODY_UNREADABLE("What was sent could not be read: {what}."),
     BODY_TOO_LARGE("What was sent is too large: at most {high} is taken."),
     ORIGIN_REFUSED("This came from another page or host and was not acted on."),
+    MARKS_TOO_CLOSE("The two marks lie {value} apart on the photograph: at least {low} are needed to scale by them."),
+    TOO_FEW_POINTS("{value} points do not make a curve: put down {low} at least, along the edge."),
+    TRACE_CROSSES(
+            "The trace crosses itself. Put its {value} points down in order, from one end of the edge to the other."),
+    TRACES_APART("Only {value} of the edge as it was has the other trace beside it. Trace the same edge over its whole"
+            + " length, from the same marks."),
+    TRACE_ONE_FRAME("These two traces were not taken from the same marks."),
+    PHOTO_TYPE("This is no PNG or JPEG photograph, whatever its name says. Only these two are taken."),
+    PHOTO_EMPTY("Nothing was sent. Choose a PNG or JPEG photograph."),
+    PHOTO_BROKEN(
+            "The photograph ends before its picture does: it was cut off on its way or is damaged. Take it again."),
+    PHOTO_PIXELS("A photograph of {value} is too large to unfold: at most {high} are taken. Save it smaller."),
     STORE_AWAY("The store of records cannot be reached just now. Nothing was changed; try again in a moment.");
 
     private final String words;

@@ -8,7 +8,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.condition.BackState;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Shaping;
@@ -120,7 +119,7 @@ public final class WorkPlanner {
 
     private List<Job> jobs(Restoration restoration, EdgeSurvey survey, double startUm, boolean ground) {
         List<Job> jobs = new ArrayList<>();
-        if (kind.back() && restoration.secondary().isPresent() && survey.back() != BackState.POLISHED) {
+        if (kind.back() && restoration.secondary().isPresent() && survey.backWantsWork()) {
             jobs.add(job(Job.Kind.BACK, restoration.back(), UNKNOWN_SCRATCH_UM, true));
         }
         if (restoration.primary().isPresent() && !ground) {

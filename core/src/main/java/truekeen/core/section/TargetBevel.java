@@ -15,8 +15,11 @@ import truekeen.core.tool.Blade;
  * @param last bevel at the apex: steeper than the primary, or the same where there is to be no secondary
  * @param back back bevel, if it is to have one
  * @param wheel diameter of the wheel that is to leave the primary hollow, if one is
+ * @param camber how far the corners are to lie behind the middle, in the plane of the iron; zero for a straight edge,
+ *     empty to leave it as it is
  */
-public record TargetBevel(Angle primary, Angle last, Optional<Angle> back, Optional<Length> wheel) {
+public record TargetBevel(
+        Angle primary, Angle last, Optional<Angle> back, Optional<Length> wheel, Optional<Length> camber) {
     private static final double SAME_DEG = 1e-9;
 
     /** Refuses a last bevel that is less steep than the primary. */
@@ -25,6 +28,16 @@ public record TargetBevel(Angle primary, Angle last, Optional<Angle> back, Optio
             throw new RefusedException(
                     Refusal.of(MessageCode.BEVEL_ORDER, "last", last).with("low", primary));
         }
+    }
+
+    /** Bevels on an edge that keeps the camber it has. */
+    public TargetBevel(Angle primary, Angle last, Optional<Angle> back, Optional<Length> wheel) {
+        this(primary, last, back, wheel, Optional.empty());
+    }
+
+    /** The same bevels on an edge of that camber (mm in the plane of the iron; 0 for straight). */
+    public TargetBevel cambered(Length onIron) {
+        return new TargetBevel(primary, last, back, wheel, Optional.of(onIron));
     }
 
     /** A primary and a last bevel, both flat, on a tool without a back bevel. */

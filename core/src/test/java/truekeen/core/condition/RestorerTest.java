@@ -229,7 +229,7 @@ class RestorerTest {
                 false,
                 BackState.PITTED,
                 99);
-        bad.check(checks, 24, 90);
+        bad.check(checks, chisel(24, 0.6));
         assertThat(checks.refusals())
                 .extracting(r -> r.field())
                 .contains("findings[0].fromMm", "findings[1].depthMm", "square.off", "square.high", "backDepth");

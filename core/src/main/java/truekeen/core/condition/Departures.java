@@ -1,0 +1,214 @@
+package truekeen.core.condition;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import truekeen.core.message.Checks;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Convention;
+import truekeen.core.tool.Dimension;
+import truekeen.core.tool.Measures;
+import truekeen.core.tool.Operation;
+
+/**
+ * How the shape of a blade departs from what was noted at the door: measures that differ along the edge, sides that differ,
+ * an old back bevel, a bend.
+ *
+ * @param measures taken at stations, in any order
+ * @param uneven angles of the two sides, where they differ
+ * @param oldBack a back bevel that somebody left, on a tool that should have none
+ * @param bend how far the blade is bent
+ */
+public record Departures(
+        List<StationMeasure> measures, Optional<Uneven> uneven, Optional<OldBack> oldBack, Optional<Bend> bend) {
+    /** The blade is as it was noted. */
+    public static final Departures NONE =
+            new Departures(List.of(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    /** Dimensions that may be measured at stations, where a family has them. */
+    private static final Set<String> VARYING =
+            Set.of("behindEdge", "secondaryWidth", "edgeBevelWidth", "thicknessBehind");
+
+    private static final int MOST_MEASURES = 60;
+
+    /** Keeps the list from changing. */
+    public Departures {
+        measures = List.copyOf(measures);
+    }
+
+    /**
+     * A dimension measured at a place.
+     *
+     * @param field the dimension of the family
+     * @param xMm place along the edge (mm)
+     * @param value what it measures there, in the unit of the dimension
+     */
+    public record StationMeasure(String field, double xMm, double value) {}
+
+    /** Angles of the two sides at the edge, seen from the handle with the edge down. */
+    public record Uneven(Angle left, Angle right) {
+        /** The steeper one: less steel has gone from that side. */
+        Angle steeper() {
+            return left.compareTo(right) > 0 ? left : right;
+        }
+
+        /** The flatter one. */
+        Angle flatter() {
+            return Angle.min(left, right);
+        }
+    }
+
+    /** What becomes of an old back bevel. */
+    public enum OldBackGoes {
+        /** It stays. */
+        KEPT,
+        /** The edge is moved back past it. */
+        BY_THE_EDGE,
+        /** The back is flattened until it is gone. */
+        BY_THE_BACK
+    }
+
+    /**
+     * A back bevel that is not wanted.
+     *
+     * @param width along its face
+     * @param angle to the back
+     * @param goes what becomes of it
+     */
+    public record OldBack(Length width, Angle angle, OldBackGoes goes) {
+        /** How far the edge must go back to pass it (mm). */
+        public double recessionMm() {
+            return width.mm() * angle.cos();
+        }
+
+        /** How deep the back must be flattened to be rid of it (mm). */
+        public double depthMm() {
+            return width.mm() * angle.sin();
+        }
+    }
+
+    /**
+     * A bend along the edge.
+     *
+     * @param gap under a straightedge laid over the whole edge, at its widest
+     */
+    public record Bend(Length gap) {
+        /** A stone of that length lies over the hollow side and misses so much in its middle (mm), at most the gap. */
+        public double missedUnder(double stoneMm, double edgeMm) {
+            double share = Math.min(1, stoneMm / edgeMm);
+            return gap.mm() * share * share;
+        }
+    }
+
+    /** Dimensions of a family that may be measured at stations. */
+    public static List<Dimension> varying(Blade blade) {
+        return blade.kind().dimensions().stream()
+                .filter(d -> VARYING.contains(d.field()) && blade.measures().has(d.field()))
+                .toList();
+    }
+
+    /** Whether the two sides of a family can differ. */
+    public static boolean canBeUneven(Blade blade) {
+        return blade.kind().convention() == Convention.PER_SIDE;
+    }
+
+    /** Whether a back bevel on it would be somebody's mistake. */
+    public static boolean canHaveOldBack(Blade blade) {
+        return blade.kind().back() && !blade.kind().allows(Operation.BACK_BEVEL);
+    }
+
+    /** Places where something was measured. */
+    TreeSet<Double> places() {
+        TreeSet<Double> at = new TreeSet<>();
+        measures.forEach(m -> at.add(m.xMm()));
+        return at;
+    }
+
+    /** The blade as it is at a place: measured dimensions lie on straight lines between stations and go on level. */
+    Blade at(Blade blade, double x) {
+        if (measures.isEmpty() && uneven.isEmpty()) {
+            return blade;
+        }
+        Map<String, Double> now = new TreeMap<>(blade.measures().values());
+        measures.stream().map(StationMeasure::field).distinct().forEach(f -> now.put(f, valueAt(f, x)));
+        // The section is drawn with the steeper side on both; the flatter one is then cut.
+        uneven.ifPresent(u -> now.put(
+                blade.secondary().isPresent() ? "secondary" : "primary",
+                u.steeper().degrees()));
+        return blade.kind().build(new Measures(now));
+    }
+
+    private double valueAt(String field, double x) {
+        TreeMap<Double, Double> known = new TreeMap<>();
+        measures.stream().filter(m -> m.field().equals(field)).forEach(m -> known.put(m.xMm(), m.value()));
+        Map.Entry<Double, Double> before = known.floorEntry(x);
+        Map.Entry<Double, Double> after = known.ceilingEntry(x);
+        if (before == null || after == null || before.getKey().equals(after.getKey())) {
+            return (before == null ? after : before).getValue();
+        }
+        double share = (x - before.getKey()) / (after.getKey() - before.getKey());
+        return before.getValue() + share * (after.getValue() - before.getValue());
+    }
+
+    /** Notes every fault; fields are named {@code measures[i].value}, {@code uneven.left} and so on. */
+    void check(Checks checks, Blade blade) {
+        checks.require(
+                measures.size() <= MOST_MEASURES, () -> Refusal.of(MessageCode.TOO_MANY, "measures", measures.size())
+                        .with("high", MOST_MEASURES)
+                        .with("what", "measures at stations"));
+        for (int i = 0; i < Math.min(measures.size(), MOST_MEASURES); i++) {
+            StationMeasure m = measures.get(i);
+            String at = "measures[" + i + "].";
+            Optional<Dimension> dimension = varying(blade).stream()
+                    .filter(d -> d.field().equals(m.field()))
+                    .findFirst();
+            checks.within(at + "at", "A place", m.xMm(), 0, blade.edgeLengthMm(), " mm");
+            if (dimension.isEmpty()) {
+                checks.refuse(Refusal.of(MessageCode.NOT_OF_THIS_FAMILY, at + "field", m.field())
+                        .with("what", blade.kind().key()));
+            } else {
+                Dimension d = dimension.get();
+                checks.within(
+                        at + "value",
+                        d.label(),
+                        m.value(),
+                        d.low(),
+                        d.high(),
+                        d.measure().unit());
+            }
+        }
+        uneven.ifPresent(u -> {
+            checks.require(canBeUneven(blade), () -> Refusal.of(
+                            MessageCode.NOT_OF_THIS_FAMILY, "uneven.left", "sides that differ")
+                    .with("what", blade.kind().key()));
+            double least = blade.secondary().isPresent() ? blade.primary().degrees() + 0.5 : 2;
+            checks.within("uneven.left", "A side", u.left().degrees(), least, 60, "°");
+            checks.within("uneven.right", "A side", u.right().degrees(), least, 60, "°");
+        });
+        oldBack.ifPresent(o -> {
+            checks.require(canHaveOldBack(blade), () -> Refusal.of(
+                            MessageCode.NOT_OF_THIS_FAMILY, "oldBack.width", "an old back bevel")
+                    .with("what", blade.kind().key()));
+            checks.within(
+                    "oldBack.width",
+                    "A back bevel",
+                    o.width().mm(),
+                    0.02,
+                    blade.usable().mm(),
+                    " mm");
+            checks.within("oldBack.angle", "A back bevel", o.angle().degrees(), 0.1, 45, "°");
+        });
+        bend.ifPresent(b -> checks.within("bend", "A gap", b.gap().mm(), 0.01, blade.edgeLengthMm() / 10, " mm"));
+        if (checks.clean()) {
+            // What is measured at each station must still make a blade that can be.
+            places().forEach(x -> at(blade, x).check(checks));
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package truekeen.core.condition;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.TreeSet;
+import java.util.function.DoubleFunction;
+import truekeen.core.section.Cut;
+import truekeen.core.section.Facet;
+
+/**
+ * The edge summed up over its stations, by Simpson's rule over each piece: the area of a cut is quadratic in the
+ * recession, which is linear between stations, so that it is exact wherever the blade itself does not vary.
+ */
+final class Integral {
+    /** The steps stop this short of a jump, so that each sees one side of it (mm). */
+    private static final double NUDGE_MM = 1e-9;
+
+    private record Weighed(StationCutter.Station station, double weight) {}
+
+    private final List<Weighed> all = new ArrayList<>();
+
+    Integral(TreeSet<Double> stations, DoubleFunction<StationCutter.Station> cut) {
+        double[] at = stations.stream().mapToDouble(Double::doubleValue).toArray();
+        for (int i = 0; i + 1 < at.length; i++) {
+            double h = at[i + 1] - at[i];
+            all.add(new Weighed(cut.apply(at[i] + NUDGE_MM), h / 6));
+            all.add(new Weighed(cut.apply(at[i] + h / 2), h * 4 / 6));
+            all.add(new Weighed(cut.apply(at[i + 1] - NUDGE_MM), h / 6));
+        }
+    }
+
+    List<StationCutter.Station> stations() {
+        return all.stream().map(Weighed::station).toList();
+    }
+
+    /** The station where most goes. */
+    StationCutter.Station deepest() {
+        return stations().stream()
+                .max(Comparator.comparingDouble(StationCutter.Station::removedArea))
+                .orElseThrow();
+    }
+
+    /** Greatest width of the honed facet on one side (mm). */
+    double widestHoned() {
+        return stations().stream()
+                .mapToDouble(s -> StationCutter.facetWidth(s.shape(), s.after()))
+                .max()
+                .orElse(0);
+    }
+
+    /** What grinding or honing takes, the ground face counted as ground, before the honing takes its strip of it. */
+    Shaping shaping(boolean ofGround, StationCutter cutter, double groundLine) {
+        double volume = 0;
+        double area = 0;
+        double depth = 0;
+        for (Weighed w : all) {
+            StationCutter.Station s = w.station;
+            Cut cut = ofGround ? s.ground() : s.honed();
+            Facet facet = ofGround ? Facet.PRIMARY : s.shape().honedFacet();
+            volume += w.weight * cut.removedArea();
+            area += w.weight * Cut.lengthOf(cut.kept(), facet);
+            depth = Math.max(depth, cut.removedDepthFrom(cutter.facesBefore(s, ofGround, groundLine)));
+        }
+        return new Shaping(volume, area, depth);
+    }
+
+    /** Steel that goes between two places (mm³). */
+    double volume(double from, double to) {
+        return all.stream()
+                .filter(w -> w.station.x() > from && w.station.x() < to)
+                .mapToDouble(w -> w.weight * w.station.removedArea())
+                .sum();
+    }
+}
