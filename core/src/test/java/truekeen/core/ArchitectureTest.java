@@ -1,6 +1,7 @@
 package truekeen.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -24,6 +25,7 @@ class ArchitectureTest {
         "steel",
         "tool",
         "section",
+        "profile",
         "setup",
         "holding",
         "template",
@@ -35,6 +37,7 @@ class ArchitectureTest {
         "heat",
         "ink",
         "progression",
+        "repair",
         "keenness",
         "stepsheet",
         "bench",
@@ -48,7 +51,12 @@ class ArchitectureTest {
                 .resideInAPackage("truekeen.core..")
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("truekeen.core..", "java..", "org.apache.commons.csv..", "org.hipparchus..")
+                .resideInAnyPackage(
+                        "truekeen.core..",
+                        "java..",
+                        "org.apache.commons.csv..",
+                        "org.hipparchus..",
+                        "org.locationtech.jts..")
                 .check(CORE);
     }
 
@@ -65,6 +73,17 @@ class ArchitectureTest {
                     : plan.whereLayer(BOTTOM_UP[i]).mayOnlyBeAccessedByLayers(above);
         }
         plan.check(CORE);
+    }
+
+    @Test
+    void theGeometryOfLinesServesProfilesAndNotTheSectionKernel() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("truekeen.core.profile..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("org.locationtech.jts..")
+                .check(CORE);
     }
 
     @Test

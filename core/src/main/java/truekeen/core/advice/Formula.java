@@ -294,6 +294,44 @@ public enum Formula {
             "(e at the widest secondary − e now)/e per honing, e = m·sin(β₂ − β₁)/sin β₁",
             "m width of the secondary, e recession (mm); β from the back (°)",
             "with 8 µm a honing until the log knows better",
+            "derived here"),
+    SHARPENINGS_LEFT(
+            "Sharpenings that the steel will last",
+            "n = steel left/recession per sharpening",
+            "steel left down to the retire limit, recession along the back (mm)",
+            "8 µm each until something is logged, then the middle one of what was logged; a range of a factor of two, or one"
+                    + " and a half after three",
+            "derived here"),
+    THINNING(
+            "Steel that thinning takes",
+            "V = Δt·ℓ/2·L",
+            "Δt excess behind the edge, ℓ how far behind it the faces are eased, L edge (mm)",
+            "flat faces, nothing taken at their far end",
+            "derived here"),
+    BACK_FLATTENING(
+            "Steel that flattening a back takes",
+            "V = d·s·L",
+            "d depth, s strip behind the edge that is kept flat, L edge (mm)",
+            "30 mm on square-ended tools, 3 mm on long blades; pits deeper than 0.25 mm are hardly worth it",
+            "workshop prior"),
+    GRINDING_TIME(
+            "How long a wheel or belt takes",
+            "t = 0.9·V/rate + 0.1·V/light rate",
+            "V volume (mm³); rates of removal (mm³/s) as ranges",
+            "an estimate: a dry wheel 1 to 6, light 0.3 to 1; a belt 3 to 15; a slow wet wheel 0.2 to 0.8; a paper disc about"
+                    + " 0.5",
+            "workshop prior"),
+    OVERHEATED(
+            "How far past its limit overheated steel reaches",
+            "the run of heat after a contact, scaled to the temperature that the colour's rim tells",
+            "distance behind the edge (mm), temperature (°C)",
+            "contacts of one to ten seconds; straw about 220, brown 255, purple 280, blue 300 °C",
+            "workshop prior"),
+    PROFILE_CHANGE(
+            "How the shape of an edge has changed",
+            "distance square to the edge as it was, less its middle value along the edge",
+            "distances (mm)",
+            "both traces from the same marks; up to 0.3 mm is taken as the same shape",
             "derived here");
 
     private final String meaning;

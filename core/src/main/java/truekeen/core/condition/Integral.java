@@ -5,7 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.function.DoubleFunction;
+import java.util.function.DoubleUnaryOperator;
 import truekeen.core.section.Cut;
+import truekeen.core.section.Cutter;
 import truekeen.core.section.Facet;
 
 /**
@@ -71,5 +73,25 @@ final class Integral {
                 .filter(w -> w.station.x() > from && w.station.x() < to)
                 .mapToDouble(w -> w.weight * w.station.removedArea())
                 .sum();
+    }
+
+    /** Steel ahead of a line square to the back, which lies so far behind the foremost point there (mm³). */
+    double ahead(DoubleUnaryOperator lineAt) {
+        return all.stream()
+                .mapToDouble(w -> w.weight
+                        * Cut.of(w.station.before(), Cutter.blunt(lineAt.applyAsDouble(w.station.x())), Facet.BLUNT)
+                                .removedArea())
+                .sum();
+    }
+
+    /** Greatest thickness of the blade at that line (mm): the land that grinding blunt to it leaves. */
+    double landAt(DoubleUnaryOperator lineAt) {
+        return all.stream()
+                .mapToDouble(w -> w.station.before().stream()
+                        .mapToDouble(s -> s.thicknessAt(lineAt.applyAsDouble(w.station.x())))
+                        .max()
+                        .orElse(0))
+                .max()
+                .orElse(0);
     }
 }

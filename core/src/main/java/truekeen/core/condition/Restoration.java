@@ -23,6 +23,8 @@ import truekeen.core.tool.Measures;
  *     where the one bevel is honed whole
  * @param measuresAfter dimensions of the tool afterwards
  * @param stations the new edge place by place
+ * @param bluntMm3 steel ahead of the new edge line (mm³), where anything is ground: what grinding blunt to it takes
+ * @param landMm thickness of the land that leaves (mm)
  * @param demands what each thing found asks of the new edge
  * @param regions steel that goes by region, the back not counted
  * @param before section at the deepest place before
@@ -43,6 +45,8 @@ public record Restoration(
         int honingsLeft,
         Measures measuresAfter,
         List<StationCut> stations,
+        double bluntMm3,
+        double landMm,
         List<Demand> demands,
         List<Region> regions,
         List<Section> before,

@@ -134,6 +134,8 @@ public final class Restorer {
                                 s.removedArea(),
                                 EdgeShape.shoulderThickness(s.after())))
                         .toList(),
+                ground ? cuts.ahead(x -> line + edge.gain(x)) : 0,
+                ground ? cuts.landAt(x -> line + edge.gain(x)) : 0,
                 demands,
                 named.stream()
                         .map(r -> new Region(r.name(), r.fromMm(), r.toMm(), cuts.volume(r.fromMm(), r.toMm())))

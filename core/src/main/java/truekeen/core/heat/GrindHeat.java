@@ -1,5 +1,6 @@
 package truekeen.core.heat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import truekeen.core.quantity.Angle;
@@ -39,6 +40,7 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
      * @param mostSeconds until the limit at the slower end
      * @param threeBackC how warm the steel is three millimetres behind the edge at that moment, faster end (°C)
      * @param hotMm how far behind the edge it is at 100 °C then (mm)
+     * @param curve temperature of the edge against time at the faster end
      */
     public record Contact(
             double fastMm3,
@@ -46,14 +48,25 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
             OptionalDouble leastSeconds,
             OptionalDouble mostSeconds,
             double threeBackC,
-            double hotMm) {}
+            double hotMm,
+            List<HeatRun.Moment> curve) {
+        /** Keeps the curve from changing. */
+        public Contact {
+            curve = List.copyOf(curve);
+        }
+    }
 
-    /** The heat of grinding a blade to a bevel. */
+    /** The heat of grinding a blade to a bevel, ground blunt to a usual land first. */
     public static GrindHeat of(Blade blade, Angle bevel, SteelClass steel, HeatSource source) {
+        return of(blade, bevel, steel, source, BLUNT_LAND);
+    }
+
+    /** The heat of grinding a blade to a bevel, ground blunt to that land first. */
+    public static GrindHeat of(Blade blade, Angle bevel, SteelClass steel, HeatSource source, Length bluntLand) {
         double limit = steel.temperLimitC() - MARGIN_K;
         HeatModel sharp = new HeatModel(fin(blade, bevel, Length.ofMm(0)), steel.conductivityWmK());
         double full = thickness(blade);
-        Length land = Length.ofMm(Math.min(BLUNT_LAND.mm(), full));
+        Length land = Length.ofMm(Math.min(bluntLand.mm(), full));
         HeatModel blunt = new HeatModel(fin(blade, bevel, land), steel.conductivityWmK());
         return new GrindHeat(
                 limit,
@@ -62,7 +75,8 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
                 contact(blunt, source, source.lightFast(), source.lightSlow(), limit));
     }
 
-    private static EdgeFin fin(Blade blade, Angle bevel, Length land) {
+    /** The steel behind an edge of that land, as far as heat runs in a contact. */
+    public static EdgeFin fin(Blade blade, Angle bevel, Length land) {
         Length width = Length.ofMm(Math.min(CONTACT_WIDTH_MM, blade.layout().edgeMm()));
         Length full = Length.ofMm(thickness(blade));
         Length reach = Length.ofMm(Math.min(REACH_MM, Math.max(5, blade.usable().mm())));
@@ -86,6 +100,6 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
         OptionalDouble most =
                 model.contact(source.watts(slow), ROOM_C, limitC, MOST_SECONDS).limitAt();
         HeatRun then = model.contact(source.watts(fast), ROOM_C, limitC, least.orElse(MOST_SECONDS));
-        return new Contact(fast, slow, least, most, then.at(3), then.hotBehindMm(100));
+        return new Contact(fast, slow, least, most, then.at(3), then.hotBehindMm(100), then.moments());
     }
 }

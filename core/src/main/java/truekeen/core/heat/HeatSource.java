@@ -51,7 +51,8 @@ public enum HeatSource {
         return slow;
     }
 
-    double fast() {
+    /** Working removal at the faster end (mm³/s). */
+    public double fast() {
         return fast;
     }
 
@@ -59,7 +60,8 @@ public enum HeatSource {
         return lightSlow;
     }
 
-    double lightFast() {
+    /** Light removal at the faster end (mm³/s). */
+    public double lightFast() {
         return lightFast;
     }
 }

@@ -25,4 +25,18 @@ public record PlanRules(
         double offerPowerAboveMm3) {
     /** The defaults of the house. Source: workshop prior. */
     public static final PlanRules USUAL = new PlanRules(10, 1.5, 1.2, 25, 120, 60, 40, 0.5, 20);
+
+    /** The same rules with another volume above which a wheel or belt is offered (mm³). */
+    public PlanRules withPowerAbove(double mm3) {
+        return new PlanRules(
+                startRule,
+                widestStep,
+                secondsPerStroke,
+                changeSeconds,
+                flattenSeconds,
+                degreaseSeconds,
+                resetSeconds,
+                tieSeconds,
+                mm3);
+    }
 }

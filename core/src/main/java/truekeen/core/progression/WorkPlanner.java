@@ -66,6 +66,12 @@ public final class WorkPlanner {
         return new WorkPlanner(shelf, steel, rules, trade).plan(restoration, survey, loggedScratchUm, grindOn);
     }
 
+    /** Shapes of abrasives that can work the edge of a family. */
+    public static Set<Abrasive.Shape> shapes(GeometryKind kind) {
+        boolean hollowEdge = kind == GeometryKind.RECURVE || kind == GeometryKind.HOOK_KNIFE;
+        return hollowEdge ? NARROW_SHAPES : FLAT_SHAPES;
+    }
+
     /** The stone of a shelf nearest the finish a trade wants, for a touch-up that a strop could not do. */
     public static Optional<Abrasive> finishingStone(List<Abrasive> shelf, Trade trade, SteelClass steel) {
         WorkPlanner planner = new WorkPlanner(shelf, steel, PlanRules.USUAL, trade);
@@ -130,7 +136,6 @@ public final class WorkPlanner {
     }
 
     private Job job(Job.Kind kind, Shaping shaping, double startUm, boolean finished) {
-        boolean hollowEdge = this.kind == GeometryKind.RECURVE || this.kind == GeometryKind.HOOK_KNIFE;
         return new Job(
                 kind,
                 shaping,
@@ -138,7 +143,7 @@ public final class WorkPlanner {
                 finished ? Optional.of(window) : Optional.empty(),
                 Job.Forces.of(this.kind),
                 kind == Job.Kind.BACK && this.kind == GeometryKind.SINGLE_BEVEL_KNIFE,
-                hollowEdge ? NARROW_SHAPES : FLAT_SHAPES);
+                shapes(this.kind));
     }
 
     private List<PowerOffer> offers(Shaping shaping) {

@@ -8,7 +8,11 @@ import truekeen.core.advice.Formula;
 /** All calculators: at least one for every formula. */
 public final class Calculators {
     private static final List<Calculator> ALL = Stream.of(
-                    SectionCalculators.all(), HoldingCalculators.all(), ShopCalculators.all(), WorkCalculators.all())
+                    SectionCalculators.all(),
+                    HoldingCalculators.all(),
+                    ShopCalculators.all(),
+                    WorkCalculators.all(),
+                    RepairCalculators.all())
             .flatMap(List::stream)
             .toList();
 

@@ -13,8 +13,10 @@ import truekeen.core.angle.AngleChoice;
 import truekeen.core.angle.AngleChooser;
 import truekeen.core.angle.AngleHistory;
 import truekeen.core.condition.Shaping;
+import truekeen.core.message.Numbers;
 import truekeen.core.progression.FinishWindow;
 import truekeen.core.progression.Job;
+import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.ShelfRule;
 import truekeen.core.quantity.Angle;
 import truekeen.core.rule.HouseRule;
@@ -174,6 +176,18 @@ public final class RuleExamples {
                             !rules.cambers()
                                     ? "irons begin straight"
                                     : rules.camberAtStations() ? "camber with strokes at stations" : "camber, ground";
+                        case REPAIRS -> {
+                            double above = rules.offerPowerAboveMm3(PlanRules.USUAL.offerPowerAboveMm3());
+                            yield Double.isInfinite(above)
+                                    ? "no wheel or belt is offered"
+                                    : above == 0
+                                            ? "a wheel or belt is offered for any grinding"
+                                            : "a wheel or belt is offered above " + Numbers.plain(above, 0) + " mm³";
+                        }
+                        case NEW_EDGE ->
+                            rules.bluntFirst()
+                                    ? "the grinding plan goes blunt to the line first"
+                                    : "the grinding plan goes straight at the bevel";
                         default -> chisel(rules);
                     };
             lines.add(new Line(option.words(), result));

@@ -86,6 +86,14 @@ public final class Typeset {
         TEX.put(Formula.SHAKING_FORCE, "U\\cdot 10^{-6}\\left(\\frac{2\\pi n}{60}\\right)^2");
         TEX.put(Formula.PERMISSIBLE_UNBALANCE, "\\frac{1000\\,G\\,m}{\\omega}");
         TEX.put(Formula.TIP_SPEED, "\\frac{\\pi L n}{60}");
+        TEX.put(Formula.SHARPENINGS_LEFT, "n = \\frac{\\text{steel left}}{e_{\\text{each}}}");
+        TEX.put(Formula.THINNING, "V = \\tfrac12\\,\\Delta t\\,\\ell\\,L");
+        TEX.put(Formula.BACK_FLATTENING, "V = d\\,s\\,L");
+        TEX.put(Formula.GRINDING_TIME, "t = \\frac{0.9\\,V}{q} + \\frac{0.1\\,V}{q_{\\text{light}}}");
+        TEX.put(
+                Formula.OVERHEATED,
+                "T(x) = T_0 + \\left(T_{\\text{colour}} - T_0\\right)\\frac{\\theta(x)}{\\theta(x_{\\text{rim}})}");
+        TEX.put(Formula.PROFILE_CHANGE, "\\delta(s) = d(s) - \\operatorname*{median}_s d(s)");
         TEX.put(Formula.TRIMMER_STROKES, "\\text{teeth}\\times\\text{edges}\\times\\text{strokes}");
     }
 

@@ -32,6 +32,16 @@ public enum PowerRate {
         return Arrays.stream(values()).filter(r -> r.kind.equals(kind)).findFirst();
     }
 
+    /** Fastest removal (mm³/s), near a finished edge or not. */
+    public double fastest(boolean light) {
+        return light ? fastLast : fast;
+    }
+
+    /** Slowest removal (mm³/s), near a finished edge or not. */
+    public double slowest(boolean light) {
+        return light ? slowLast : slow;
+    }
+
     /** Least time for a volume (s): blunt first at the fast rate, the last tenth light. */
     public double leastSeconds(double volumeMm3) {
         return volumeMm3 * (1 - LAST_PASSES) / fast + volumeMm3 * LAST_PASSES / fastLast;

@@ -147,14 +147,14 @@ public enum HouseRule {
     REPAIRS(
             "Big repairs",
             "Whether a wheel or belt is offered.",
-            false,
+            true,
             option("VOLUME", "By volume: above a limit the wheel", ""),
             option("GRIND", "Grind, then stones", ""),
             option("STONES", "Stones only", "")),
     NEW_EDGE(
             "Grinding to a new edge",
             "The order of the grinding plan.",
-            false,
+            true,
             option("BLUNT", "Blunt to the line first", "Cooler, straighter."),
             option("BEVEL", "Straight at the bevel", "")),
     LUBRICANT(

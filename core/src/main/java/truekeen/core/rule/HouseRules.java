@@ -80,4 +80,18 @@ public record HouseRules(Map<HouseRule, String> picked) {
     public boolean camberAtStations() {
         return of(HouseRule.CAMBER).key().equals("STATIONS");
     }
+
+    /** Volume of shaping above which a wheel or belt is offered (mm³): none at all where the house works on stones only. */
+    public double offerPowerAboveMm3(double usual) {
+        return switch (of(HouseRule.REPAIRS).key()) {
+            case "STONES" -> Double.POSITIVE_INFINITY;
+            case "GRIND" -> 0;
+            default -> usual;
+        };
+    }
+
+    /** Whether an edge is ground blunt to its new line before the bevel. */
+    public boolean bluntFirst() {
+        return of(HouseRule.NEW_EDGE).key().equals("BLUNT");
+    }
 }

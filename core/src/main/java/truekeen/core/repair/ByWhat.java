@@ -1,0 +1,207 @@
+package truekeen.core.repair;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.condition.Restoration;
+import truekeen.core.condition.Shaping;
+import truekeen.core.heat.GrindHeat;
+import truekeen.core.message.Numbers;
+import truekeen.core.message.RefusedException;
+import truekeen.core.progression.Job;
+import truekeen.core.progression.JobPath;
+import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.ProgressionPlanner;
+import truekeen.core.progression.WorkPlanner;
+import truekeen.core.quantity.Angle;
+import truekeen.core.removal.PowerRate;
+import truekeen.core.removal.StockRemoval;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.EdgeLayout;
+
+/**
+ * Compares the means of taking the shaping off: time, heat, what becomes of the profile, and whether the house does it so.
+ * Times are estimates with a range. Source: derived here, on rates that are workshop priors.
+ */
+public final class ByWhat {
+    private final Blade blade;
+    private final Angle bevel;
+    private final SteelClass steel;
+    private final double hrc;
+    private final List<Abrasive> shelf;
+    private final PlanRules rules;
+
+    private ByWhat(
+            Blade blade,
+            Angle bevel,
+            SteelClass steel,
+            OptionalDouble hardnessHrc,
+            List<Abrasive> shelf,
+            PlanRules rules) {
+        this.blade = blade;
+        this.bevel = bevel;
+        this.steel = steel;
+        this.hrc = hardnessHrc.orElse(steel.hardnessLow().orElse(60));
+        this.shelf = shelf;
+        this.rules = rules;
+    }
+
+    /**
+     * All means, in their own order; at most one is advised.
+     *
+     * @param bevel the bevel that is shaped
+     * @param rules above which volume the house takes a wheel or belt; infinite where it works on stones only
+     */
+    public static List<MeansEstimate> compare(
+            Restoration restoration,
+            Blade blade,
+            Angle bevel,
+            SteelClass steel,
+            OptionalDouble hardnessHrc,
+            List<Abrasive> shelf,
+            PlanRules rules) {
+        ByWhat by = new ByWhat(blade, bevel, steel, hardnessHrc, shelf, rules);
+        Optional<Shaping> shaped = restoration.primary().or(restoration::secondary);
+        if (shaped.isEmpty()) {
+            return List.of();
+        }
+        List<MeansEstimate> all = new ArrayList<>();
+        for (Means m : Means.values()) {
+            all.add(by.estimate(m, shaped.get(), restoration.primary().isPresent()));
+        }
+        boolean big = restoration.primary().isPresent() && shaped.get().volumeMm3() > rules.offerPowerAboveMm3();
+        Optional<MeansEstimate> best = all.stream()
+                .filter(e -> e.allowed()
+                        && e.pieceId().isPresent()
+                        && e.leastSeconds().isPresent())
+                .filter(e -> big == e.means().powered() || (e.means() == Means.FILE && big))
+                .min(by.preference());
+        // Nothing that the house would take is there: by hand then, if that can be done.
+        Optional<MeansEstimate> taken = best.or(() -> all.stream()
+                .filter(e -> e.allowed() && e.pieceId().isPresent() && e.means().byHand())
+                .min(by.preference()));
+        return all.stream()
+                .map(e -> taken.filter(t -> t == e).isPresent() ? e.asAdvised() : e)
+                .toList();
+    }
+
+    /** The cooler means first where another would burn the edge within a second; then the quicker. */
+    private Comparator<MeansEstimate> preference() {
+        return Comparator.comparing((MeansEstimate e) -> e.risk() == MeansEstimate.Risk.HIGH)
+                .thenComparingDouble(e -> e.leastSeconds().orElse(Double.MAX_VALUE)
+                        + e.mostSeconds().orElse(Double.MAX_VALUE));
+    }
+
+    private MeansEstimate estimate(Means m, Shaping shaping, boolean grinding) {
+        String profile = m.profile(blade.layout().form() == EdgeLayout.Form.CURVED);
+        if (m.byHand()) {
+            return byHand(m, shaping, profile);
+        }
+        Optional<Abrasive> piece =
+                shelf.stream().filter(a -> m.holds(a) && !a.state().retired()).findFirst();
+        if (m == Means.FILE) {
+            boolean bites = hrc <= Means.FILE_HRC;
+            return row(
+                    m,
+                    piece,
+                    bites,
+                    bites
+                            ? owned(piece)
+                            : "a file skates on steel of " + Numbers.plain(hrc, 0) + " HRC: it bites up to "
+                                    + Numbers.plain(Means.FILE_HRC, 0),
+                    bites ? OptionalDouble.of(shaping.volumeMm3() / Means.FILE_FAST) : OptionalDouble.empty(),
+                    bites ? OptionalDouble.of(shaping.volumeMm3() / Means.FILE_SLOW) : OptionalDouble.empty(),
+                    MeansEstimate.Risk.NONE,
+                    OptionalDouble.empty(),
+                    profile);
+        }
+        PowerRate rate = PowerRate.of(m.kind()).orElseThrow();
+        OptionalDouble contact = m.heat()
+                .map(source -> GrindHeat.of(blade, bevel, steel, source).sharp().leastSeconds())
+                .orElse(OptionalDouble.empty());
+        MeansEstimate.Risk risk = m.heat().isEmpty() ? MeansEstimate.Risk.NONE : MeansEstimate.Risk.of(contact);
+        String bar = !grinding
+                ? "nothing is to be ground: honing takes it"
+                : Double.isInfinite(rules.offerPowerAboveMm3()) ? "the house works on stones only" : "";
+        return row(
+                m,
+                piece,
+                bar.isEmpty(),
+                bar.isEmpty() ? owned(piece) : bar,
+                OptionalDouble.of(rate.leastSeconds(shaping.volumeMm3())),
+                OptionalDouble.of(rate.mostSeconds(shaping.volumeMm3())),
+                risk,
+                contact,
+                profile);
+    }
+
+    private MeansEstimate byHand(Means m, Shaping shaping, String profile) {
+        List<Abrasive> own = shelf.stream().filter(m::holds).toList();
+        Job job = new Job(
+                Job.Kind.PRIMARY,
+                shaping,
+                WorkPlanner.UNKNOWN_SCRATCH_UM,
+                Optional.empty(),
+                Job.Forces.of(blade.kind()),
+                false,
+                WorkPlanner.shapes(blade.kind()));
+        try {
+            JobPath path = ProgressionPlanner.plan(own, job, steel, rules, false);
+            double spread = StockRemoval.firstEstimateSpread();
+            Abrasive piece = path.legs().get(0).abrasive();
+            return row(
+                    m,
+                    Optional.of(piece),
+                    true,
+                    path.flags().isEmpty() ? "" : path.flags().get(0),
+                    OptionalDouble.of(path.seconds() / spread),
+                    OptionalDouble.of(path.seconds() * spread),
+                    MeansEstimate.Risk.NONE,
+                    OptionalDouble.empty(),
+                    profile);
+        } catch (RefusedException none) {
+            return row(
+                    m,
+                    Optional.empty(),
+                    false,
+                    own.isEmpty() ? "none on the shelf" : none.getMessage(),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    MeansEstimate.Risk.NONE,
+                    OptionalDouble.empty(),
+                    profile);
+        }
+    }
+
+    private static String owned(Optional<Abrasive> piece) {
+        return piece.isPresent() ? "" : "none in the kit";
+    }
+
+    private static MeansEstimate row(
+            Means m,
+            Optional<Abrasive> piece,
+            boolean allowed,
+            String reason,
+            OptionalDouble least,
+            OptionalDouble most,
+            MeansEstimate.Risk risk,
+            OptionalDouble contact,
+            String profile) {
+        return new MeansEstimate(
+                m,
+                piece.map(Abrasive::id),
+                piece.map(Abrasive::name).orElse(""),
+                allowed,
+                reason,
+                least,
+                most,
+                risk,
+                contact,
+                profile,
+                false);
+    }
+}

@@ -1,0 +1,57 @@
+package truekeen.core.repair;
+
+import java.util.OptionalDouble;
+import truekeen.core.message.Numbers;
+
+/**
+ * When to dip, as a count that a hand can keep: passes between two dips. On a short edge a pass is a second on the wheel;
+ * on a long one it is once along the edge, in which each place is in contact only as long as it takes to go by. Source:
+ * derived here; how fast a hand goes along is a workshop prior.
+ *
+ * @param passes passes between dips; 0 where even one is too long
+ * @param passSeconds how long one pass is (s)
+ * @param words the rhythm in one line
+ */
+public record DipRhythm(int passes, double passSeconds, String words) {
+    /** How fast a blade is drawn along a wheel or belt (mm/s). */
+    public static final double FEED_MM_S = 30;
+    /** Length of an edge that touches at once (mm). */
+    public static final double CONTACT_MM = 25;
+    /** More passes than this between dips nobody counts. */
+    private static final int MOST = 12;
+
+    /**
+     * The rhythm.
+     *
+     * @param contactSeconds how long a place may be in contact (s); empty where half a minute is not enough to harm it
+     * @param edgeMm length of the edge (mm)
+     */
+    public static DipRhythm of(OptionalDouble contactSeconds, double edgeMm) {
+        boolean along = edgeMm > CONTACT_MM;
+        double pass = along ? edgeMm / FEED_MM_S : 1;
+        double touched = along ? CONTACT_MM / FEED_MM_S : 1;
+        if (contactSeconds.isEmpty()) {
+            return new DipRhythm(MOST, pass, "Dip when it feels warm.");
+        }
+        int passes = (int) Math.min(MOST, Math.floor(contactSeconds.getAsDouble() / touched));
+        String what = along ? "full-length pass" : "pass of a second";
+        String words = passes < 1
+                ? "Even one " + what + " is too long near the finished edge: one short, light touch"
+                        + (along ? ", drawn along faster," : "") + " then dip; never by feel."
+                : "Count " + passes + " " + what.replace("pass", passes == 1 ? "pass" : "passes")
+                        + ", then dip; never by feel.";
+        return new DipRhythm(passes, pass, words);
+    }
+
+    /** The rhythm after it steamed: half as many. */
+    public DipRhythm halved() {
+        int fewer = passes / 2;
+        return new DipRhythm(
+                fewer,
+                passSeconds,
+                fewer < 1
+                        ? "One short, light touch, then dip."
+                        : "Count " + fewer + (fewer == 1 ? " pass" : " passes") + " now, then dip: "
+                                + Numbers.plain(passes, 0) + " was too many.");
+    }
+}

@@ -1,0 +1,175 @@
+package truekeen.core.repair;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.condition.BackState;
+import truekeen.core.condition.Departures;
+import truekeen.core.condition.Dullness;
+import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.Finding;
+import truekeen.core.condition.Restoration;
+import truekeen.core.condition.Restorer;
+import truekeen.core.progression.PlanRules;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.steel.Steels;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Blades;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Trade;
+import truekeen.core.tool.Trades;
+
+class BackWorkTest {
+    private static final List<Abrasive> SHELF = List.of(
+            ByWhatTest.piece("aluminium oxide water stone", 30), ByWhatTest.piece("aluminium oxide water stone", 1.2));
+
+    private static EdgeSurvey pitted(double deep, Finding... findings) {
+        return new EdgeSurvey(
+                List.of(findings), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, true, BackState.PITTED, deep);
+    }
+
+    private static BackWork work(Blade blade, EdgeSurvey survey, boolean thinRule) {
+        Restoration r = Restorer.restore(blade, survey, TargetBevel.of(blade));
+        return BackWork.of(r, survey, blade, Steels.all().get(0), SHELF, PlanRules.USUAL, thinRule)
+                .orElseThrow();
+    }
+
+    private static BackWork.Option option(BackWork work, String key) {
+        return work.options().stream()
+                .filter(o -> o.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void flatteningGoesByDepthStripAndWidth() {
+        Blade chisel = Blades.blade(GeometryKind.CHISEL);
+        BackWork work = work(chisel, pitted(0.06), false);
+        BackWork.Option flatten = option(work, "FLATTEN");
+        assertThat(flatten.volumeMm3()).isCloseTo(0.06 * 30 * 24, within(1e-9));
+        assertThat(flatten.leastSeconds().getAsDouble()).isPositive();
+        BackWork deeper = work(chisel, pitted(0.12), false);
+        assertThat(option(deeper, "FLATTEN").leastSeconds().getAsDouble())
+                .isGreaterThan(1.5 * flatten.leastSeconds().getAsDouble());
+        assertThat(work.stripMm()).isEqualTo(30);
+    }
+
+    @Test
+    void aBackBevelIsNeverForAChiselAndSavesAPlaneIron() {
+        BackWork chisel = work(Blades.blade(GeometryKind.CHISEL), pitted(0.3), false);
+        assertThat(option(chisel, "BACK_BEVEL").allowed()).isFalse();
+        assertThat(option(chisel, "BACK_BEVEL").reason()).isNotBlank();
+        assertThat(option(chisel, "RETIRE").reason()).contains("end its life");
+        BackWork iron = work(Blades.blade(GeometryKind.PLANE_IRON_DOWN), pitted(0.3), true);
+        BackWork.Option bevel = option(iron, "BACK_BEVEL");
+        assertThat(bevel.allowed()).isTrue();
+        assertThat(bevel.angleDeg().getAsDouble()).isCloseTo(Math.toDegrees(Math.asin(0.3)), within(1e-9));
+        assertThat(bevel.reason()).contains("cutting angle");
+        assertThat(option(iron, "RETIRE").reason()).contains("ways to save it");
+        BackWork up = work(Blades.blade(GeometryKind.PLANE_IRON_UP), pitted(0.3), true);
+        assertThat(option(up, "BACK_BEVEL").allowed())
+                .as("17° of a bed of 12° is no clearance")
+                .isFalse();
+        assertThat(option(work(Blades.blade(GeometryKind.PLANE_IRON_DOWN), pitted(0.8), true), "BACK_BEVEL")
+                        .allowed())
+                .isFalse();
+    }
+
+    @Test
+    void pitsThatWereMarkedCanBePassedByTheEdge() {
+        Finding pit = new Finding(Finding.Kind.PIT_BACK, 10, 11.5, 0.2, 0, false);
+        BackWork work = work(Blades.blade(GeometryKind.CHISEL), pitted(0, pit), false);
+        BackWork.Option past = option(work, "PAST_THE_PITS");
+        assertThat(past.lostMm()).isEqualTo(1.5);
+        assertThat(past.allowed()).isTrue();
+        assertThat(work.depthMm()).isEqualTo(0.2);
+        BackWork worn =
+                work(Blades.blade(GeometryKind.CHISEL, "usableLength", 26, "retireLength", 25), pitted(0, pit), false);
+        assertThat(option(worn, "PAST_THE_PITS").allowed()).isFalse();
+    }
+
+    @Test
+    void theTechniqueFollowsTheTool() {
+        Blade narrow = Blades.blade(GeometryKind.CHISEL, "width", 6);
+        assertThat(String.join(" ", work(narrow, pitted(0.05), false).acts())).contains("in and out");
+        assertThat(String.join(
+                        " ",
+                        work(Blades.blade(GeometryKind.CHISEL), pitted(0.05), false)
+                                .acts()))
+                .doesNotContain("in and out");
+        assertThat(String.join(
+                        " ",
+                        work(Blades.blade(GeometryKind.PLANE_IRON_DOWN), pitted(0.05), true)
+                                .acts()))
+                .contains("thin rule");
+        assertThat(String.join(
+                        " ",
+                        work(Blades.blade(GeometryKind.PLANE_IRON_DOWN), pitted(0.05), false)
+                                .acts()))
+                .doesNotContain("thin rule");
+        assertThat(String.join(
+                        " ",
+                        work(Blades.blade(GeometryKind.SINGLE_BEVEL_KNIFE), pitted(0.02), true)
+                                .acts()))
+                .contains("kisses");
+    }
+
+    @Test
+    void anOldBackBevelAndABendAreSpokenOf() {
+        Departures d = new Departures(
+                List.of(),
+                Optional.empty(),
+                Optional.of(
+                        new Departures.OldBack(Length.ofMm(1), Angle.ofDegrees(8), Departures.OldBackGoes.BY_THE_BACK)),
+                Optional.of(new Departures.Bend(Length.ofMm(0.5))));
+        EdgeSurvey survey =
+                new EdgeSurvey(List.of(), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, true, BackState.POLISHED, 0, d);
+        BackWork work = work(Blades.blade(GeometryKind.CHISEL), survey, false);
+        assertThat(String.join(" ", work.acts())).contains("old back bevel").contains("bent by");
+        assertThat(option(work, "PAST_THE_BEVEL").lostMm()).isCloseTo(Math.cos(Math.toRadians(8)), within(1e-9));
+        assertThat(new Departures.Bend(Length.ofMm(1)).missedUnder(200, 400)).isEqualTo(0.25);
+        assertThat(new Departures.Bend(Length.ofMm(1)).missedUnder(200, 100)).isEqualTo(1);
+    }
+
+    @Test
+    void sharpeningsLeftLearnFromTheLog() {
+        SharpeningsLeft first = SharpeningsLeft.of(8, List.of());
+        assertThat(first.value()).isEqualTo(1000);
+        assertThat(first.evidence()).contains("first estimate");
+        SharpeningsLeft learned = SharpeningsLeft.of(8, List.of(0.02, 0.02, 0.9, 0.03));
+        assertThat(learned.value()).isEqualTo(400);
+        assertThat(learned.evidence()).contains("4 sharpenings");
+        assertThat(learned.low()).isLessThan(learned.value());
+        assertThat(learned.high()).isGreaterThan(learned.value());
+        assertThat(SharpeningsLeft.of(-1, List.of()).value()).isZero();
+    }
+
+    @Test
+    void aKnifeMovedIntoThickerSteelIsThinned() {
+        Blade knife = Blades.blade(GeometryKind.KNIFE);
+        Trade trade = Trades.all().stream()
+                .filter(t -> t.geometry() == GeometryKind.KNIFE && t.thinAtMm() > 0)
+                .findFirst()
+                .orElseThrow();
+        EdgeSurvey survey = new EdgeSurvey(
+                List.of(new Finding(Finding.Kind.CHIP, 50, 52, 2, false)),
+                EdgeSurvey.Squareness.SQUARE,
+                Dullness.DULL,
+                true,
+                BackState.POLISHED,
+                0);
+        Restoration r = Restorer.restore(knife, survey, TargetBevel.of(knife));
+        Thinning t = Thinning.of(r, knife, trade).orElseThrow();
+        assertThat(t.afterMm()).isGreaterThan(t.nowMm());
+        double excess = t.afterMm() - Math.min(t.nowMm(), t.limitMm());
+        assertThat(t.reliefMm3()).isCloseTo(excess * 10 / 2 * 180, within(1e-9));
+        assertThat(t.facesMm3()).isGreaterThan(t.reliefMm3());
+        assertThat(Thinning.of(r, Blades.blade(GeometryKind.CHISEL), trade)).isEmpty();
+    }
+}
