@@ -123,13 +123,9 @@ public class AngleService {
                 .toList();
     }
 
-    /** The bevels that a set-up asks for. */
-    public TargetBevel target(SetupView s) {
-        return new TargetBevel(
-                Angle.ofDegrees(s.primaryDeg()),
-                Angle.ofDegrees(s.lastDeg()),
-                Optional.ofNullable(s.backDeg()).map(Angle::ofDegrees),
-                Optional.ofNullable(s.wheelMm()).map(Length::ofMm));
+    /** The bevels, and the camber, that a set-up asks for on a blade. */
+    public TargetBevel target(SetupView s, Blade blade) {
+        return AskedBevels.of(s.primaryDeg(), s.lastDeg(), s.backDeg(), s.wheelMm(), s.camberMm(), blade);
     }
 
     /** How a tool is worked with a set-up. */
@@ -139,7 +135,7 @@ public class AngleService {
                 : Optional.of(new PlaneSetting.Camber(iron.width(), iron.bed(), Length.ofMm(s.camberMm())));
         return Manner.of(
                 tool.geometry().kind(),
-                target(s),
+                target(s, tool.geometry()),
                 s.holderId() == null ? Optional.empty() : Optional.of(s.holder()),
                 HolderKind.valueOf(s.holderKind()),
                 camber);

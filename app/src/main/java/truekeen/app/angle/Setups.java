@@ -9,6 +9,7 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Component;
 import truekeen.app.survey.ChosenBevels;
 import truekeen.core.section.TargetBevel;
+import truekeen.core.tool.Blade;
 
 interface Setups extends JpaRepository<SetupRow, UUID> {
     // Plain SQL: asked with every move of a slider, and a limit would have it translated anew each time.
@@ -33,7 +34,8 @@ class SetupBevels implements ChosenBevels {
     }
 
     @Override
-    public Optional<TargetBevel> chosen(UUID toolId) {
-        return setups.newest(toolId).map(SetupRow::target);
+    public Optional<TargetBevel> chosen(UUID toolId, Blade blade) {
+        return setups.newest(toolId)
+                .map(s -> AskedBevels.of(s.primaryDeg, s.lastDeg, s.backDeg, s.wheelMm, s.camberMm, blade));
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
+import truekeen.app.repair.RepairRecords.HeatView;
 import truekeen.core.holding.Scheme;
 
 /** What the plan shows and takes. */
@@ -55,26 +56,6 @@ public final class PlanRecords {
             List<PassedView> passedOver,
             List<String> flags,
             double seconds) {}
-
-    /**
-     * How hot an edge gets, as an estimate on the safe side.
-     *
-     * @param limitC what the edge is kept below (°C)
-     * @param sharp seconds of light contact of a sharp edge, in words
-     * @param bluntAlike the same for an edge ground blunt first, at the same pressure
-     * @param blunt the same at working pressure
-     * @param why the first of these with its why; none where it is longer than is looked at
-     * @param finger why a finger cannot warn, or empty
-     * @param dip the rhythm of dipping
-     */
-    public record HeatView(
-            double limitC,
-            String sharp,
-            String bluntAlike,
-            String blunt,
-            @Nullable AdviceView why,
-            String finger,
-            String dip) {}
 
     /** A wheel or belt that could shape the primary. */
     public record OfferView(

@@ -17,6 +17,7 @@ import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanRecords.SavedPlan;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
+import truekeen.app.repair.Grinding;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.survey.SurveyService.CoreSurvey;
 import truekeen.app.tool.ToolService;
@@ -28,9 +29,9 @@ import truekeen.core.condition.Scope;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
-import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
+import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.stepsheet.StepSheet;
@@ -47,6 +48,7 @@ public class PlanService {
     private final SurveyService surveys;
     private final AngleService angles;
     private final KitService kit;
+    private final Grinding grinding;
     private final BenchClock clock;
 
     PlanService(
@@ -55,12 +57,14 @@ public class PlanService {
             SurveyService surveys,
             AngleService angles,
             KitService kit,
+            Grinding grinding,
             BenchClock clock) {
         this.plans = plans;
         this.tools = tools;
         this.surveys = surveys;
         this.angles = angles;
         this.kit = kit;
+        this.grinding = grinding;
         this.clock = clock;
     }
 
@@ -124,7 +128,7 @@ public class PlanService {
         if (tool.geometry().kind().powered()) {
             throw new RefusedException(Refusal.of(MessageCode.POWERED_FIRST, "", ""));
         }
-        TargetBevel target = angles.target(setup);
+        TargetBevel target = angles.target(setup, tool.geometry());
         Restoration restoration = Restorer.restore(tool.geometry(), survey.survey(), target);
         List<Abrasive> shelf = kit.shelf();
         Optional<String> grindOn = Form.blank(in.grindOn()) ? Optional.empty() : Optional.of(in.grindOn());
@@ -137,15 +141,27 @@ public class PlanService {
                         tool.trade(),
                         tool.steel(),
                         shelf,
-                        PlanRules.USUAL,
+                        grinding.rules(tool),
                         tool.scratchUm(),
                         grindOn);
         double edge = tool.geometry().edgeLengthMm();
         List<Step> steps = retired
                 ? new ArrayList<>()
-                : StepSheet.of(plan, target, tool.steel(), edge, angles.manner(tool, setup));
+                : StepSheet.of(
+                        plan,
+                        target,
+                        tool.steel(),
+                        edge,
+                        angles.manner(tool, setup),
+                        grindPlan(tool, restoration, target, plan));
         PlanView view = PlanViews.of(restoration, plan, steps, setup, tool.steel(), tool.geometry(), edge);
         return new Worked(survey, setup, restoration, steps, plan, view);
+    }
+
+    /** The acts of the grinding on the machine that was chosen; refused where its wheel would run too fast. */
+    private Optional<GrindPlan> grindPlan(CoreTool tool, Restoration r, TargetBevel target, WorkPlan plan) {
+        return plan.grind().flatMap(g -> Grinding.means(g.machine().kind().name())
+                .flatMap(m -> grinding.plan(tool, r, target, m, g.machine().name())));
     }
 
     private static SavedPlan view(PlanRow p) {

@@ -11,6 +11,7 @@ import truekeen.app.plan.PlanRecords.PassedView;
 import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanRecords.StepView;
 import truekeen.app.platform.AdviceView;
+import truekeen.app.repair.HeatViews;
 import truekeen.app.survey.SurveyService;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.advice.Advice;

@@ -28,6 +28,8 @@ import truekeen.core.message.Refusal;
 class DoorGuard extends OncePerRequestFilter {
     /** No form of the bench is larger. */
     static final int MOST_BYTES = 1_000_000;
+    /** No photograph of an edge needs to be larger. */
+    static final int MOST_PHOTO_BYTES = 12_000_000;
 
     private static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline';"
             + " img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none';"
@@ -57,15 +59,20 @@ class DoorGuard extends OncePerRequestFilter {
             refuse(response, HttpStatus.FORBIDDEN, Refusal.of(MessageCode.ORIGIN_REFUSED, "", ""));
             return;
         }
-        if (request.getContentLengthLong() > MOST_BYTES) {
+        int most = isPhoto(request) ? MOST_PHOTO_BYTES : MOST_BYTES;
+        if (request.getContentLengthLong() > most) {
             refuse(
                     response,
                     HttpStatus.PAYLOAD_TOO_LARGE,
                     Refusal.of(MessageCode.BODY_TOO_LARGE, "", request.getContentLengthLong())
-                            .with("high", "1 MB"));
+                            .with("high", most / 1_000_000 + " MB"));
             return;
         }
         chain.doFilter(request, response);
+    }
+
+    private static boolean isPhoto(HttpServletRequest request) {
+        return request.getMethod().equals("POST") && request.getRequestURI().endsWith("/photos");
     }
 
     /** Whether the request was made by a page of another origin. */

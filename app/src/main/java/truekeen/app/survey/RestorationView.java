@@ -2,14 +2,24 @@ package truekeen.app.survey;
 
 import java.util.List;
 import truekeen.app.platform.AdviceView;
+import truekeen.app.survey.SurveyRecords.DemandView;
+import truekeen.app.survey.SurveyRecords.RegionView;
 import truekeen.app.survey.SurveyRecords.ResultView;
+import truekeen.app.survey.SurveyRecords.SparedView;
 import truekeen.app.survey.SurveyRecords.StationView;
 import truekeen.app.tool.SectionDrawing;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
+import truekeen.core.condition.Demand;
+import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
+import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Shaping;
+import truekeen.core.message.Numbers;
+import truekeen.core.quantity.Angle;
+import truekeen.core.repair.SharpeningsLeft;
+import truekeen.core.repair.Thinning;
 import truekeen.core.section.EdgeShape;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.tool.DoubleBevelKnife;
@@ -43,7 +53,78 @@ final class RestorationView {
                 "Thinning the faces brings it back; each sharpening adds to it."));
     }
 
-    static ResultView of(Restoration r, CoreTool tool, TargetBevel target) {
+    private static AdviceView sharpenings(Restoration r, List<Double> loggedMm) {
+        SharpeningsLeft left = SharpeningsLeft.of(r.steelLeftMm(), loggedMm);
+        return AdviceView.of(new Advice(
+                "sharpenings left",
+                left.value(),
+                left.low(),
+                left.high(),
+                "",
+                Formula.SHARPENINGS_LEFT,
+                List.of(
+                        new Advice.Given("steel left", Numbers.plain(r.steelLeftMm(), 2) + " mm"),
+                        new Advice.Given("each takes", Numbers.plain(left.eachMm() * 1000, 0) + " µm")),
+                left.evidence(),
+                "How much each sharpening takes: a repair costs many at once."));
+    }
+
+    private static AdviceView thinning(Restoration r, CoreTool tool) {
+        return Thinning.of(r, tool.geometry(), tool.trade())
+                .filter(t -> t.afterMm() > t.nowMm())
+                .map(t -> AdviceView.of(new Advice(
+                        t.needed() ? "thinning, needed afterwards" : "thinning, when it wedges",
+                        t.reliefMm3(),
+                        t.reliefMm3(),
+                        t.facesMm3(),
+                        "mm³",
+                        Formula.THINNING,
+                        List.of(
+                                new Advice.Given("behind the edge now", Numbers.plain(t.nowMm(), 3) + " mm"),
+                                new Advice.Given("afterwards", Numbers.plain(t.afterMm(), 3) + " mm"),
+                                new Advice.Given(
+                                        "thinned from", Numbers.plain(t.limitMm(), 2) + " mm, workshop prior")),
+                        "the least eases " + Numbers.plain(Thinning.RELIEF_MM, 0)
+                                + " mm behind the edge, the most goes up to the spine",
+                        "Less off the edge now is less off the faces later.")))
+                .orElse(null);
+    }
+
+    private static AdviceView squaring(EdgeSurvey survey, CoreTool tool) {
+        double width = tool.geometry().edgeLengthMm();
+        Angle off = survey.square().off();
+        Double thickness = tool.geometry().measures().values().get("thickness");
+        if (off.radians() == 0 || !survey.square().mend() || thickness == null) {
+            return null;
+        }
+        return AdviceView.of(Advice.exact(
+                "the wedge that squaring takes",
+                width * width / 2 * off.tan() * thickness,
+                "mm³",
+                Formula.SQUARING,
+                List.of(
+                        new Advice.Given("width", Numbers.plain(width, 1) + " mm"),
+                        new Advice.Given("thickness", Numbers.plain(thickness, 2) + " mm"),
+                        new Advice.Given("out of square", off.toString()),
+                        new Advice.Given("off the high corner", Numbers.plain(width * off.tan(), 3) + " mm")),
+                "Part of the steel that goes; leave it out of square and it stays."));
+    }
+
+    /** What would be spared if the deciding thing were left; null where it cannot be left or decides nothing. */
+    private static SparedView spared(Restoration r, EdgeSurvey survey, CoreTool tool, TargetBevel target) {
+        Demand decides =
+                r.demands().stream().filter(Demand::decides).findFirst().orElse(null);
+        if (decides == null
+                || !(decides.subject().startsWith("findings")
+                        || decides.subject().equals("square"))) {
+            return null;
+        }
+        Restoration without = Restorer.restore(tool.geometry(), survey.leaving(decides.subject()), target);
+        return new SparedView(
+                decides.subject(), decides.words(), r.lostMm() - without.lostMm(), r.volumeMm3() - without.volumeMm3());
+    }
+
+    static ResultView of(Restoration r, EdgeSurvey survey, CoreTool tool, TargetBevel target, List<Double> loggedMm) {
         List<Advice.Given> given = List.of(
                 new Advice.Given("edge", tool.geometry().edgeLengthMm() + " mm"),
                 new Advice.Given("new edge", r.newEdgeMm() + " mm behind the foremost point"),
@@ -87,6 +168,16 @@ final class RestorationView {
                 target.primary().degrees(),
                 target.last().degrees(),
                 behindEdge(r, tool, target),
+                thinning(r, tool),
+                squaring(survey, tool),
+                sharpenings(r, loggedMm),
+                r.demands().stream()
+                        .map(d -> new DemandView(d.subject(), d.words(), d.ownMm(), d.lineMm(), d.decides(), d.left()))
+                        .toList(),
+                spared(r, survey, tool, target),
+                r.regions().stream()
+                        .map(g -> new RegionView(g.name(), g.fromMm(), g.toMm(), g.volumeMm3()))
+                        .toList(),
                 stations(r),
                 SectionDrawing.of(tool.geometry(), target, r));
     }

@@ -7,10 +7,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.survey.SurveyRecords.HistoryView;
 import truekeen.app.survey.SurveyRecords.LatestSurvey;
 import truekeen.app.survey.SurveyRecords.OutcomeForm;
+import truekeen.app.survey.SurveyRecords.StationSectionView;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
 import truekeen.app.survey.SurveyRecords.SurveyPreview;
 import truekeen.app.survey.SurveyRecords.SurveyView;
@@ -27,6 +29,11 @@ class SurveyController {
     @PostMapping("/survey/preview")
     SurveyPreview preview(@PathVariable UUID id, @RequestBody SurveyForm form) {
         return surveys.preview(id, form);
+    }
+
+    @PostMapping("/survey/section")
+    StationSectionView section(@PathVariable UUID id, @RequestParam double at, @RequestBody SurveyForm form) {
+        return surveys.section(id, at, form);
     }
 
     @PostMapping("/surveys")

@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import truekeen.app.platform.Form;
 import truekeen.app.survey.SurveyRecords.FindingForm;
+import truekeen.app.survey.SurveyRecords.MeasureForm;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
 import truekeen.core.angle.EdgeOutcome;
 import truekeen.core.condition.BackState;
+import truekeen.core.condition.Departures;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
@@ -45,6 +47,7 @@ final class SurveyFormReader {
                 : 0;
         Angle off = high == EdgeSurvey.HighCorner.NONE ? Angle.ZERO : off(in, tool);
         List<Finding> findings = findings(in, tool);
+        Departures departures = departures(in, tool);
         form.checks().text("person", "A name", in.person(), false, 80);
         if (!form.checks().clean() || dullness == null || back == null || high == null || off == null) {
             survey = null;
@@ -56,9 +59,56 @@ final class SurveyFormReader {
                 dullness,
                 in.stropTried(),
                 back,
-                backDepth);
+                backDepth,
+                departures);
         read.check(form.checks(), tool);
         survey = form.checks().clean() ? read : null;
+    }
+
+    private Departures departures(SurveyForm in, Blade tool) {
+        List<Departures.StationMeasure> measures = new ArrayList<>();
+        for (int i = 0; i < Math.min(in.measures().size(), MOST_READ + 1); i++) {
+            MeasureForm m = in.measures().get(i);
+            Length place = form.length("measures[" + i + "].at", m.at());
+            Length value = form.length("measures[" + i + "].value", m.value());
+            if (place != null && value != null) {
+                measures.add(new Departures.StationMeasure(Form.orEmpty(m.field()), place.mm(), value.mm()));
+            }
+        }
+        return new Departures(measures, uneven(in, tool), oldBack(in, tool), bend(in));
+    }
+
+    private Optional<Departures.Uneven> uneven(SurveyForm in, Blade tool) {
+        boolean none = Form.blank(in.unevenLeft()) && Form.blank(in.unevenRight());
+        if (none || !Departures.canBeUneven(tool)) {
+            return Optional.empty();
+        }
+        Angle left = form.angle("uneven.left", in.unevenLeft());
+        Angle right = form.angle("uneven.right", in.unevenRight());
+        return left == null || right == null || left.equals(right)
+                ? Optional.empty()
+                : Optional.of(new Departures.Uneven(left, right));
+    }
+
+    private Optional<Departures.OldBack> oldBack(SurveyForm in, Blade tool) {
+        boolean none = Form.blank(in.oldBackWidth()) && Form.blank(in.oldBackAngle());
+        if (none || !Departures.canHaveOldBack(tool)) {
+            return Optional.empty();
+        }
+        Length width = form.length("oldBack.width", in.oldBackWidth());
+        Angle angle = form.angle("oldBack.angle", in.oldBackAngle());
+        Departures.OldBackGoes goes = choice(
+                "oldBack.goes",
+                "What becomes of the old back bevel",
+                in.oldBackGoes(),
+                Departures.OldBackGoes.values());
+        return width == null || angle == null || goes == null
+                ? Optional.empty()
+                : Optional.of(new Departures.OldBack(width, angle, goes));
+    }
+
+    private Optional<Departures.Bend> bend(SurveyForm in) {
+        return form.lengthIfAny("bend", in.bend()).filter(g -> g.mm() != 0).map(Departures.Bend::new);
     }
 
     private Angle off(SurveyForm in, Blade tool) {
@@ -91,13 +141,16 @@ final class SurveyFormReader {
             Finding.Kind kind = choice(at + "kind", "What was found", f.kind(), Finding.Kind.values());
             Length from = form.length(at + "fromMm", f.from());
             Length to = form.length(at + "toMm", f.to());
-            boolean bright = kind == Finding.Kind.BRIGHT;
-            Length depth = bright ? Length.ofMm(0) : form.length(at + "depthMm", f.depth());
+            boolean seen = kind != null && !kind.measured();
+            Length depth = seen ? Length.ofMm(0) : form.length(at + "depthMm", f.depth());
+            Length behind = kind == null || !kind.pit()
+                    ? Length.ofMm(0)
+                    : form.lengthIfAny(at + "behindMm", f.behind()).orElse(Length.ofMm(0));
             if (kind != null && from != null && to != null && depth != null) {
                 if (kind == Finding.Kind.ROUNDED_CORNER) {
                     atACorner(at, from.mm(), to.mm(), tool.edgeLengthMm());
                 }
-                findings.add(new Finding(kind, from.mm(), to.mm(), depth.mm(), f.leave()));
+                findings.add(new Finding(kind, from.mm(), to.mm(), depth.mm(), behind.mm(), f.leave()));
             }
         }
         return findings;

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
+import truekeen.app.platform.Form;
 import truekeen.app.platform.SectionView;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
@@ -13,7 +14,21 @@ public final class SurveyRecords {
     private SurveyRecords() {}
 
     /** One mark on the strip, its lengths as typed or as drawn. */
-    public record FindingForm(String kind, String from, String to, String depth, boolean leave) {}
+    public record FindingForm(String kind, String from, String to, String depth, String behind, boolean leave) {
+        /** What an older record does not have is empty. */
+        public FindingForm {
+            depth = orEmpty(depth);
+            behind = orEmpty(behind);
+        }
+
+        /** Something along the edge itself. */
+        public FindingForm(String kind, String from, String to, String depth, boolean leave) {
+            this(kind, from, to, depth, "", leave);
+        }
+    }
+
+    /** A dimension measured at a place of the edge, as typed. */
+    public record MeasureForm(String field, String at, String value) {}
 
     /**
      * What is put down about an edge.
@@ -23,6 +38,13 @@ public final class SurveyRecords {
      * @param highCorner NONE, LEFT or RIGHT
      * @param squareOff how far out of square, as typed: an angle, or a gap over the width
      * @param squareAs ANGLE or GAP
+     * @param measures dimensions that differ along the edge
+     * @param unevenLeft angle of the left side, as typed; empty where both sides are alike
+     * @param unevenRight angle of the right side
+     * @param oldBackWidth width of an old back bevel, as typed; empty where there is none
+     * @param oldBackAngle its angle
+     * @param oldBackGoes KEPT, BY_THE_EDGE or BY_THE_BACK
+     * @param bend gap under a straightedge, as typed; empty where it is straight
      * @param fared how the edge fared since it was last sharpened: HELD, CHIPPED or ROLLED; empty where that is not known
      * @param basedOn id of the survey this one follows, or empty for the first
      */
@@ -36,15 +58,104 @@ public final class SurveyRecords {
             String squareOff,
             String squareAs,
             boolean squareMend,
+            List<MeasureForm> measures,
+            String unevenLeft,
+            String unevenRight,
+            String oldBackWidth,
+            String oldBackAngle,
+            String oldBackGoes,
+            String bend,
             String fared,
             String person,
-            String basedOn) {}
+            String basedOn) {
+        /** What an older record does not have is empty. */
+        public SurveyForm {
+            findings = findings == null ? List.of() : findings;
+            measures = measures == null ? List.of() : measures;
+            unevenLeft = orEmpty(unevenLeft);
+            unevenRight = orEmpty(unevenRight);
+            oldBackWidth = orEmpty(oldBackWidth);
+            oldBackAngle = orEmpty(oldBackAngle);
+            oldBackGoes = Form.blank(oldBackGoes) ? "BY_THE_EDGE" : oldBackGoes;
+            bend = orEmpty(bend);
+            fared = orEmpty(fared);
+        }
+
+        /** An edge of a blade that is otherwise as it was noted at the door. */
+        public SurveyForm(
+                List<FindingForm> findings,
+                String dullness,
+                boolean stropTried,
+                String backState,
+                String backDepth,
+                String highCorner,
+                String squareOff,
+                String squareAs,
+                boolean squareMend,
+                String fared,
+                String person,
+                String basedOn) {
+            this(
+                    findings,
+                    dullness,
+                    stropTried,
+                    backState,
+                    backDepth,
+                    highCorner,
+                    squareOff,
+                    squareAs,
+                    squareMend,
+                    List.of(),
+                    "",
+                    "",
+                    "",
+                    "",
+                    "",
+                    "",
+                    fared,
+                    person,
+                    basedOn);
+        }
+    }
 
     /** A mark as it was understood (mm from the left corner). */
-    public record FindingView(String kind, double fromMm, double toMm, double depthMm, boolean leave, String words) {}
+    public record FindingView(
+            String kind, double fromMm, double toMm, double depthMm, double behindMm, boolean leave, String words) {}
+
+    /**
+     * What one thing asks of the new edge.
+     *
+     * @param subject wear, square, camber, oldBack or findings[i]
+     * @param ownMm how far back it reaches by itself (mm)
+     * @param lineMm where it would put the new edge (mm)
+     */
+    public record DemandView(
+            String subject, String words, double ownMm, double lineMm, boolean decides, boolean left) {}
+
+    /** What leaving the deciding thing in place would spare. */
+    public record SparedView(String subject, String words, double lessMm, double lessMm3) {}
+
+    /** A stretch of the edge and the steel that goes from it (mm, mm³). */
+    public record RegionView(String name, double fromMm, double toMm, double volumeMm3) {}
+
+    /** What became of something since the last look. */
+    public record ChangeView(String kind, String words, @Nullable Double fromMm, @Nullable Double toMm) {}
+
+    /** A kind of finding, and what is asked about it. */
+    public record KindView(String kind, String words, boolean measured, boolean pit) {}
+
+    /** A dimension that may be measured at stations. */
+    public record VaryingView(String field, String label, String how, String unit) {}
+
+    /** What a survey of this tool asks beyond the edge. */
+    public record AsksView(List<KindView> kinds, List<VaryingView> varying, boolean uneven, boolean oldBack) {}
 
     /** One place along the edge (mm). */
     public record StationView(double xMm, double presentMm, double recessionMm) {}
+
+    private static String orEmpty(String text) {
+        return Form.orEmpty(text);
+    }
 
     /**
      * What must go.
@@ -70,6 +181,12 @@ public final class SurveyRecords {
             double primaryDeg,
             double lastDeg,
             @Nullable AdviceView behindEdge,
+            @Nullable AdviceView thinning,
+            @Nullable AdviceView squaring,
+            AdviceView sharpeningsLeft,
+            List<DemandView> demands,
+            @Nullable SparedView spared,
+            List<RegionView> regions,
             List<StationView> stations,
             SectionView section) {}
 
@@ -79,7 +196,11 @@ public final class SurveyRecords {
             List<FaultView> faults,
             List<FindingView> findings,
             double outOfSquareDeg,
+            List<ChangeView> changes,
             @Nullable ResultView result) {}
+
+    /** The blade cut through at a place, before and after. */
+    public record StationSectionView(double xMm, double removedMm2, double behindAfterMm, SectionView section) {}
 
     /** A survey as it was taken. */
     public record SurveyView(
@@ -116,5 +237,5 @@ public final class SurveyRecords {
     }
 
     /** The newest survey of a tool, if it has one. */
-    public record LatestSurvey(@Nullable SurveyView survey) {}
+    public record LatestSurvey(@Nullable SurveyView survey, AsksView asks) {}
 }

@@ -50,6 +50,9 @@ class SurveyRow {
     @JdbcTypeCode(SqlTypes.JSON)
     SurveyForm form;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    KeptDepartures departures;
+
     @Enumerated(EnumType.STRING)
     Scope scope;
 
@@ -71,6 +74,7 @@ class SurveyRow {
         this.squareOffDeg = survey.square().off().degrees();
         this.squareMend = survey.square().mend();
         this.findings = survey.findings();
+        this.departures = KeptDepartures.of(survey.departures());
         this.form = form;
     }
 
@@ -81,6 +85,7 @@ class SurveyRow {
                 dullness,
                 stropTried,
                 backState,
-                backDepthMm);
+                backDepthMm,
+                departures.toCore());
     }
 }

@@ -3,7 +3,6 @@ package truekeen.app.survey;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -13,15 +12,19 @@ import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.houserule.HouseRuleService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
+import truekeen.app.survey.SurveyRecords.ChangeView;
 import truekeen.app.survey.SurveyRecords.EdgeOnStrip;
 import truekeen.app.survey.SurveyRecords.FindingView;
 import truekeen.app.survey.SurveyRecords.HistoryView;
 import truekeen.app.survey.SurveyRecords.LatestSurvey;
 import truekeen.app.survey.SurveyRecords.OutcomeForm;
 import truekeen.app.survey.SurveyRecords.OutcomeView;
+import truekeen.app.survey.SurveyRecords.ResultView;
+import truekeen.app.survey.SurveyRecords.StationSectionView;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
 import truekeen.app.survey.SurveyRecords.SurveyPreview;
 import truekeen.app.survey.SurveyRecords.SurveyView;
+import truekeen.app.tool.SectionDrawing;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.app.tool.ToolService;
@@ -31,16 +34,18 @@ import truekeen.core.angle.AngleChooser;
 import truekeen.core.angle.AngleHistory;
 import truekeen.core.angle.EdgeOutcome;
 import truekeen.core.condition.EdgeSurvey;
-import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Scope;
+import truekeen.core.condition.StationSection;
+import truekeen.core.condition.SurveyChange;
 import truekeen.core.message.MessageCode;
-import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.rule.HouseRules;
+import truekeen.core.section.Cut;
+import truekeen.core.section.EdgeShape;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Micro;
@@ -50,11 +55,6 @@ import truekeen.core.tool.Trade;
 @Service
 @Transactional
 public class SurveyService {
-    private static final Map<Finding.Kind, String> WORDS = Map.of(
-            Finding.Kind.CHIP, "chip",
-            Finding.Kind.BRIGHT, "bright spot",
-            Finding.Kind.ROUNDED_CORNER, "rounded corner");
-
     private final Surveys surveys;
     private final ToolService tools;
     private final Outcomes outcomes;
@@ -83,7 +83,7 @@ public class SurveyService {
     /** The bevels a tool is to have: its set-up's, else those that the tables advise. */
     @Transactional(readOnly = true)
     public TargetBevel target(CoreTool tool) {
-        return chosen.chosen(tool.id()).orElseGet(() -> {
+        return chosen.chosen(tool.id(), tool.geometry()).orElseGet(() -> {
             HouseRules house = rules.core(tool.id());
             return advised(tool, tool.trade(), house).target(tool.geometry());
         });
@@ -181,13 +181,58 @@ public class SurveyService {
         Restoration restoration = read.survey == null
                 ? null
                 : read.form.checks().attempt(() -> Restorer.restore(tool.geometry(), read.survey, target));
-        List<FindingView> findings = read.survey == null ? List.of() : views(read.survey.findings());
         return new SurveyPreview(
                 Echo.of(read.form),
                 FaultView.of(read.form),
-                findings,
+                read.survey == null ? List.of() : SurveyViews.findings(read.survey.findings()),
                 read.survey == null ? 0 : read.survey.square().off().degrees(),
-                restoration == null ? null : RestorationView.of(restoration, tool, target));
+                read.survey == null ? List.of() : changes(toolId, read.survey),
+                restoration == null ? null : result(tool, read.survey, target, restoration));
+    }
+
+    /** What became of the findings of the last look; those that were mended in between are gone by then. */
+    private List<ChangeView> changes(UUID toolId, EdgeSurvey now) {
+        return newest(toolId)
+                .map(before -> {
+                    double shift = tools.wear(toolId).stream()
+                            .filter(w -> w.at().isAfter(before.takenAt))
+                            .mapToDouble(w -> w.usableBeforeMm() - w.usableAfterMm())
+                            .sum();
+                    return SurveyViews.changes(SurveyChange.between(before.findings, now.findings(), shift));
+                })
+                .orElse(List.of());
+    }
+
+    /** What must go, for the screens. */
+    @Transactional(readOnly = true)
+    public ResultView result(CoreTool tool, EdgeSurvey survey, TargetBevel target, Restoration restoration) {
+        List<Double> lost = tools.wear(tool.id()).stream()
+                .map(w -> w.usableBeforeMm() - w.usableAfterMm())
+                .toList();
+        return RestorationView.of(restoration, survey, tool, target, lost);
+    }
+
+    /** The blade cut through at one place, before and after what a survey asks. */
+    @Transactional(readOnly = true)
+    public StationSectionView section(UUID toolId, double atMm, SurveyForm in) {
+        CoreTool tool = tools.core(toolId);
+        Blade blade = tool.geometry();
+        SurveyFormReader read = new SurveyFormReader(in, blade);
+        read.form.checks().within("at", "A place", atMm, 0, blade.edgeLengthMm(), " mm");
+        read.form.checks().orThrow();
+        TargetBevel target = target(tool);
+        StationSection at = Restorer.section(blade, read.survey, target, atMm);
+        return new StationSectionView(
+                atMm,
+                Cut.area(at.removed()),
+                EdgeShape.shoulderThickness(at.after()),
+                SectionDrawing.of(blade, target, at));
+    }
+
+    /** What must go by the newest survey and the bevels chosen; nothing where there is no survey. */
+    @Transactional(readOnly = true)
+    public Optional<Restoration> restoration(CoreTool tool) {
+        return core(tool.id()).map(s -> Restorer.restore(tool.geometry(), s.survey(), target(tool)));
     }
 
     /** Keeps a survey. One that was based on an older survey than the newest is refused. */
@@ -226,8 +271,9 @@ public class SurveyService {
     /** The newest survey, for the screens. */
     @Transactional(readOnly = true)
     public LatestSurvey latest(UUID toolId) {
-        tools.core(toolId);
-        return new LatestSurvey(newest(toolId).map(SurveyService::view).orElse(null));
+        CoreTool tool = tools.core(toolId);
+        return new LatestSurvey(
+                newest(toolId).map(SurveyService::view).orElse(null), SurveyViews.asks(tool.geometry()));
     }
 
     /** The edge as the newest survey found it. */
@@ -238,7 +284,7 @@ public class SurveyService {
             return EdgeOnStrip.NONE;
         }
         CoreTool tool = tools.core(toolId);
-        List<FindingView> findings = views(newest.get().findings);
+        List<FindingView> findings = SurveyViews.findings(newest.get().findings);
         try {
             Restoration r = Restorer.restore(tool.geometry(), newest.get().toCore(), target(tool));
             return new EdgeOnStrip(findings, RestorationView.stations(r));
@@ -278,18 +324,6 @@ public class SurveyService {
         return surveys.newest(toolId);
     }
 
-    private static List<FindingView> views(List<Finding> findings) {
-        return findings.stream()
-                .map(f -> new FindingView(f.kind().name(), f.fromMm(), f.toMm(), f.depthMm(), f.leave(), words(f)))
-                .toList();
-    }
-
-    private static String words(Finding f) {
-        String where = Numbers.plain(f.fromMm(), 1) + " to " + Numbers.plain(f.toMm(), 1) + " mm";
-        String depth = f.kind() == Finding.Kind.BRIGHT ? "" : ", " + Numbers.plain(f.depthMm(), 2) + " mm deep";
-        return WORDS.get(f.kind()) + " at " + where + depth + (f.leave() ? ", left on purpose" : "");
-    }
-
     private static SurveyView view(SurveyRow s) {
         return new SurveyView(
                 s.id,
@@ -300,7 +334,7 @@ public class SurveyService {
                 s.lostMm,
                 s.volumeMm3,
                 s.form,
-                views(s.findings),
+                SurveyViews.findings(s.findings),
                 s.squareOffDeg);
     }
 

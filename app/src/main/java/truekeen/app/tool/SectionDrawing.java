@@ -5,6 +5,7 @@ import java.util.List;
 import truekeen.app.platform.SectionView;
 import truekeen.app.platform.SectionView.AngleMark;
 import truekeen.core.condition.Restoration;
+import truekeen.core.condition.StationSection;
 import truekeen.core.quantity.Angle;
 import truekeen.core.section.BevelCut;
 import truekeen.core.section.Cut;
@@ -42,6 +43,21 @@ public final class SectionDrawing {
                 r.removed(),
                 r.honedWidthMm(),
                 r.lostMm());
+    }
+
+    /** A blade before and after at one place of its edge. */
+    public static SectionView of(Blade blade, TargetBevel target, StationSection at) {
+        EdgeShape shape = EdgeShape.of(blade, target);
+        double apex = at.after().stream().mapToDouble(Section::apexX).min().orElse(0);
+        return draw(
+                blade,
+                shape,
+                target,
+                at.before(),
+                at.after(),
+                at.removed(),
+                Cut.lengthOf(at.after(), shape.honedFacet()) / shape.sides(),
+                apex);
     }
 
     private static SectionView draw(

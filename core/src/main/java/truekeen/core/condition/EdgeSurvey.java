@@ -1,5 +1,6 @@
 package truekeen.core.condition;
 
+import java.util.ArrayList;
 import java.util.List;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
@@ -118,6 +119,18 @@ public record EdgeSurvey(
     /** Whether the back wants work before it can carry an edge. */
     public boolean backWantsWork() {
         return back != BackState.POLISHED || effectiveBackDepthMm() > 0;
+    }
+
+    /** The same survey with the subject of a demand left in place on purpose. */
+    public EdgeSurvey leaving(String subject) {
+        List<Finding> some = new ArrayList<>();
+        for (int i = 0; i < findings.size(); i++) {
+            Finding f = findings.get(i);
+            boolean leave = f.leave() || subject.equals("findings[" + i + "]");
+            some.add(new Finding(f.kind(), f.fromMm(), f.toMm(), f.depthMm(), f.behindMm(), leave));
+        }
+        Squareness kept = subject.equals("square") ? new Squareness(square.high, square.off, false) : square;
+        return new EdgeSurvey(some, kept, dullness, stropTried, back, backDepthMm, departures);
     }
 
     /** Notes every fault; fields are named {@code findings[i].fromMm} and so on. */

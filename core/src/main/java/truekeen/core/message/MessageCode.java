@@ -118,7 +118,7 @@ public enum MessageCode {
             "The trace crosses itself. Put its {value} points down in order, from one end of the edge to the other."),
     TRACES_APART("Only {value} of the edge as it was has the other trace beside it. Trace the same edge over its whole"
             + " length, from the same marks."),
-    TRACE_ONE_FRAME("These two traces were not taken from the same marks."),
+    PHOTO_TRACED("A trace lies on this photograph. Take the trace away first, if it is not wanted."),
     PHOTO_TYPE("This is no PNG or JPEG photograph, whatever its name says. Only these two are taken."),
     PHOTO_EMPTY("Nothing was sent. Choose a PNG or JPEG photograph."),
     PHOTO_BROKEN(

@@ -131,7 +131,7 @@ public final class EdgeProfile {
     }
 
     /** The same trace moved and turned so that its ends lie where those of another do, as nearly as they can. */
-    EdgeProfile layOn(EdgeProfile other) {
+    public EdgeProfile laidOn(EdgeProfile other) {
         Point a = raw.get(0);
         Point b = raw.get(raw.size() - 1);
         Point c = other.raw.get(0);

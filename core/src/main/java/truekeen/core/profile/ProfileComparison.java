@@ -62,7 +62,7 @@ public record ProfileComparison(double lostMm, List<Sample> samples, Sample wors
      * @throws RefusedException when they hardly lie beside each other
      */
     public static ProfileComparison of(EdgeProfile before, EdgeProfile after, boolean sameFrame) {
-        EdgeProfile laid = sameFrame ? after : after.layOn(before);
+        EdgeProfile laid = sameFrame ? after : after.laidOn(before);
         LineString was = before.line();
         LineString is = laid.line();
         LengthIndexedLine alongWas = new LengthIndexedLine(was);

@@ -12,6 +12,7 @@ import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.quantity.Angle;
+import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 
@@ -23,8 +24,16 @@ public final class StepSheet {
     private final Stretch edge;
     private final Manner manner;
     private final StepWriter write;
+    private final Optional<GrindPlan> grinding;
 
-    private StepSheet(WorkPlan plan, TargetBevel target, SteelClass steel, double edgeLengthMm, Manner manner) {
+    private StepSheet(
+            WorkPlan plan,
+            TargetBevel target,
+            SteelClass steel,
+            double edgeLengthMm,
+            Manner manner,
+            Optional<GrindPlan> grinding) {
+        this.grinding = grinding;
         this.plan = plan;
         this.target = target;
         this.steel = steel;
@@ -37,17 +46,32 @@ public final class StepSheet {
      * The steps of a plan.
      *
      * @param manner how the tool is worked
+     * @param grinding the acts of the grinding, where there is one that is planned; else it is one step
      */
     public static List<Step> of(
+            WorkPlan plan,
+            TargetBevel target,
+            SteelClass steel,
+            double edgeLengthMm,
+            Manner manner,
+            Optional<GrindPlan> grinding) {
+        return new StepSheet(plan, target, steel, edgeLengthMm, manner, grinding).steps();
+    }
+
+    /** The steps of a plan whose grinding, if any, is one step. */
+    public static List<Step> of(
             WorkPlan plan, TargetBevel target, SteelClass steel, double edgeLengthMm, Manner manner) {
-        return new StepSheet(plan, target, steel, edgeLengthMm, manner).steps();
+        return of(plan, target, steel, edgeLengthMm, manner, Optional.empty());
     }
 
     private List<Step> steps() {
         List<Step> steps = new ArrayList<>();
         prepare().ifPresent(steps::add);
         plan.path(Job.Kind.BACK).ifPresent(path -> path.legs().forEach(leg -> steps.add(backLeg(path, leg))));
-        plan.grind().ifPresent(g -> steps.add(write.grind(g, target.primary(), edge)));
+        plan.grind()
+                .ifPresent(g -> grinding.ifPresentOrElse(
+                        acts -> acts.acts().forEach(a -> steps.add(write.act(a, g, target.primary(), edge))),
+                        () -> steps.add(write.grind(g, target.primary(), edge))));
         bevel(steps, Job.Kind.PRIMARY, target.primary());
         bevel(steps, Job.Kind.SECONDARY, target.last());
         Optional<JobPath> last = plan.path(Job.Kind.SECONDARY);

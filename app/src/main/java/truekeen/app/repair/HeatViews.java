@@ -1,9 +1,8 @@
-package truekeen.app.plan;
+package truekeen.app.repair;
 
 import java.util.List;
-import java.util.OptionalDouble;
-import truekeen.app.plan.PlanRecords.HeatView;
 import truekeen.app.platform.AdviceView;
+import truekeen.app.repair.RepairRecords.HeatView;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.heat.GrindHeat;
@@ -11,20 +10,26 @@ import truekeen.core.heat.GrindHeat.Contact;
 import truekeen.core.heat.HeatSource;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
+import truekeen.core.repair.DipRhythm;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.tool.Blade;
 
 /** How hot an edge gets on the wheel or belt that is offered. */
-final class HeatViews {
+public final class HeatViews {
     private HeatViews() {}
 
     /** What to know of the heat; null where the machine is not known to heat. */
-    static HeatView of(String kind, Blade blade, Angle bevel, SteelClass steel) {
+    public static HeatView of(String kind, Blade blade, Angle bevel, SteelClass steel) {
         HeatSource source = HeatSource.of(kind).orElse(null);
         if (source == null) {
             return null;
         }
         GrindHeat heat = GrindHeat.of(blade, bevel, steel, source);
+        DipRhythm dip = DipRhythm.of(heat.sharp().leastSeconds(), blade.layout().edgeMm());
+        return of(heat, dip, kind, blade, bevel, steel);
+    }
+
+    static HeatView of(GrindHeat heat, DipRhythm dip, String kind, Blade blade, Angle bevel, SteelClass steel) {
         return new HeatView(
                 heat.limitC(),
                 words(heat.sharp()),
@@ -36,7 +41,7 @@ final class HeatViews {
                                 + Numbers.plain(heat.sharp().threeBackC(), 0)
                                 + " °C: a finger there cannot warn."
                         : "",
-                dip(heat.sharp().leastSeconds()));
+                dip.words());
     }
 
     private static String words(Contact c) {
@@ -79,17 +84,5 @@ final class HeatViews {
                         new Advice.Given("edge", Numbers.plain(blade.layout().edgeMm(), 0) + " mm")),
                 "Evidence: first estimate, from workshop priors of how much heat goes into the steel",
                 "A blunter edge, a lighter hand, a cooler wheel, thicker steel."));
-    }
-
-    /** The rhythm as a count, a second to a pass. */
-    private static String dip(OptionalDouble least) {
-        if (least.isEmpty()) {
-            return "Dip when it feels warm.";
-        }
-        int passes = (int) Math.floor(least.getAsDouble());
-        return passes < 1
-                ? "Near the finished edge one short, light pass, then dip; never by feel."
-                : "Near the finished edge count " + passes + (passes == 1 ? " pass" : " passes")
-                        + " of a second, then dip; never by feel.";
     }
 }

@@ -1,0 +1,177 @@
+package truekeen.app.repair;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import truekeen.app.platform.AdviceView;
+import truekeen.app.repair.RepairRecords.ActView;
+import truekeen.app.repair.RepairRecords.BackOptionView;
+import truekeen.app.repair.RepairRecords.BackView;
+import truekeen.app.repair.RepairRecords.CurveView;
+import truekeen.app.repair.RepairRecords.GrindView;
+import truekeen.app.repair.RepairRecords.MeansView;
+import truekeen.app.repair.RepairRecords.MomentView;
+import truekeen.app.repair.RepairRecords.SeenView;
+import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
+import truekeen.core.condition.Restoration;
+import truekeen.core.condition.Shaping;
+import truekeen.core.heat.GrindHeat;
+import truekeen.core.message.Numbers;
+import truekeen.core.repair.BackWork;
+import truekeen.core.repair.Caution;
+import truekeen.core.repair.DipRhythm;
+import truekeen.core.repair.GrindPlan;
+import truekeen.core.repair.MeansEstimate;
+import truekeen.core.repair.Overheated;
+import truekeen.core.section.TargetBevel;
+
+/** Grinding, means, back and heat as the screens show them. */
+final class GrindViews {
+    private GrindViews() {}
+
+    static GrindView of(GrindPlan plan, Restoration r, String piece, CoreTool tool, TargetBevel target) {
+        return new GrindView(
+                plan.means().name(),
+                piece,
+                plan.lineMm(),
+                r.bluntMm3(),
+                plan.acts().stream()
+                        .map(a -> new ActView(
+                                a.kind().name(),
+                                a.title(),
+                                a.words(),
+                                a.until(),
+                                a.volumeMm3(),
+                                boxed(a.leastSeconds()),
+                                boxed(a.mostSeconds()),
+                                a.dip(),
+                                a.cautions().stream().map(Caution::words).toList()))
+                        .toList(),
+                plan.dip().passes(),
+                plan.dip().passSeconds(),
+                plan.dip().words(),
+                plan.heat()
+                        .map(h -> HeatViews.of(
+                                h, plan.dip(), plan.means().kind(), tool.geometry(), target.primary(), tool.steel()))
+                        .orElse(null),
+                plan.heat().map(GrindViews::curves).orElse(List.of()));
+    }
+
+    private static List<CurveView> curves(GrindHeat heat) {
+        List<CurveView> all = new ArrayList<>();
+        all.add(curve("sharp edge, light touch", heat.sharp()));
+        all.add(curve("ground blunt first, the same touch", heat.bluntAlike()));
+        return all;
+    }
+
+    private static CurveView curve(String name, GrindHeat.Contact contact) {
+        return new CurveView(
+                name,
+                contact.hotMm(),
+                contact.curve().stream()
+                        .map(m -> new MomentView(m.seconds(), m.edgeC()))
+                        .toList());
+    }
+
+    static MeansView means(MeansEstimate m, Restoration r) {
+        return new MeansView(
+                m.means().name(),
+                m.means().words(),
+                m.pieceId().map(UUID::fromString).orElse(null),
+                m.pieceName(),
+                m.allowed(),
+                m.reason(),
+                time(m, r),
+                m.risk().name(),
+                m.risk().words(),
+                boxed(m.contactSeconds()),
+                m.profile(),
+                m.means().powered(),
+                m.advised());
+    }
+
+    private static AdviceView time(MeansEstimate m, Restoration r) {
+        OptionalDouble middle = RepairService.middle(m.leastSeconds(), m.mostSeconds());
+        if (middle.isEmpty()) {
+            return null;
+        }
+        double volume = r.primary().or(r::secondary).map(Shaping::volumeMm3).orElse(0.0);
+        return AdviceView.of(new Advice(
+                "time, " + m.means().words().toLowerCase(java.util.Locale.ROOT),
+                middle.getAsDouble() / 60,
+                m.leastSeconds().getAsDouble() / 60,
+                m.mostSeconds().getAsDouble() / 60,
+                "min",
+                m.means().byHand() ? Formula.STROKES : Formula.GRINDING_TIME,
+                List.of(
+                        new Advice.Given("steel to go", Numbers.plain(volume, 1) + " mm³"),
+                        new Advice.Given("on", m.pieceName().isEmpty() ? "none owned" : m.pieceName())),
+                m.means().byHand()
+                        ? "first estimate: two sessions in three fall within the range"
+                        : "first estimate: hands and wheels differ as much as the range",
+                "Less steel to go; a coarser abrasive; a heavier hand, within what the heat allows."));
+    }
+
+    static BackView back(BackWork b, Restoration r, CoreTool tool) {
+        return new BackView(
+                b.stripMm(),
+                b.depthMm(),
+                b.depthMm() <= 0
+                        ? null
+                        : AdviceView.of(Advice.exact(
+                                "steel off the back",
+                                r.back().volumeMm3(),
+                                "mm³",
+                                Formula.BACK_FLATTENING,
+                                List.of(
+                                        new Advice.Given("depth", Numbers.plain(b.depthMm(), 3) + " mm"),
+                                        new Advice.Given("strip", Numbers.plain(b.stripMm(), 0) + " mm"),
+                                        new Advice.Given(
+                                                "edge",
+                                                Numbers.plain(tool.geometry().edgeLengthMm(), 1) + " mm")),
+                                "A short trial grind shows how deep the pits really go.")),
+                b.acts(),
+                b.options().stream()
+                        .map(o -> new BackOptionView(
+                                o.key(),
+                                o.words(),
+                                o.allowed(),
+                                o.reason(),
+                                o.depthMm(),
+                                o.volumeMm3(),
+                                o.lostMm(),
+                                boxed(o.leastSeconds()),
+                                boxed(o.mostSeconds())))
+                        .toList());
+    }
+
+    static SeenView seen(Overheated o, CoreTool tool, TargetBevel target, int passes) {
+        AdviceView past = o.mostMm() <= 0
+                ? null
+                : AdviceView.of(new Advice(
+                        "soft steel may reach so far",
+                        o.mostMm(),
+                        o.leastMm(),
+                        o.mostMm(),
+                        "mm",
+                        Formula.OVERHEATED,
+                        List.of(
+                                new Advice.Given("seen", o.sign().words()),
+                                new Advice.Given(
+                                        "steel",
+                                        tool.steel().name() + ", drawn from "
+                                                + Numbers.plain(tool.steel().temperLimitC(), 0) + " °C"),
+                                new Advice.Given("bevel", target.primary().toString())),
+                        "an estimate: contacts of one to ten seconds",
+                        "How far the colour reaches, and how long the contact was."));
+        String dip = passes <= 0 ? "" : new DipRhythm(passes, 1, "").halved().words();
+        return new SeenView(o.drawn().name(), past, o.act(), o.why(), dip);
+    }
+
+    private static Double boxed(OptionalDouble value) {
+        return value.isPresent() ? (Double) value.getAsDouble() : null;
+    }
+}

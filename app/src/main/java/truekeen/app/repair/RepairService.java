@@ -1,0 +1,167 @@
+package truekeen.app.repair;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.houserule.HouseRuleService;
+import truekeen.app.kit.KitService;
+import truekeen.app.platform.Form;
+import truekeen.app.repair.RepairRecords.GrindView;
+import truekeen.app.repair.RepairRecords.RepairView;
+import truekeen.app.repair.RepairRecords.SeenForm;
+import truekeen.app.repair.RepairRecords.SeenView;
+import truekeen.app.repair.RepairRecords.SignView;
+import truekeen.app.survey.SurveyRecords.ResultView;
+import truekeen.app.survey.SurveyService;
+import truekeen.app.survey.SurveyService.CoreSurvey;
+import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.condition.Restoration;
+import truekeen.core.condition.Restorer;
+import truekeen.core.heat.EdgeFin;
+import truekeen.core.heat.GrindHeat;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.progression.PlanRules;
+import truekeen.core.quantity.Length;
+import truekeen.core.repair.BackWork;
+import truekeen.core.repair.ByWhat;
+import truekeen.core.repair.Means;
+import truekeen.core.repair.MeansEstimate;
+import truekeen.core.repair.Overheated;
+import truekeen.core.section.TargetBevel;
+
+/** Works out the repair of a tool from its newest survey and the bevels chosen for it. */
+@Service
+@Transactional(readOnly = true)
+public class RepairService {
+    private final ToolService tools;
+    private final SurveyService surveys;
+    private final KitService kit;
+    private final HouseRuleService houses;
+    private final Grinding grinding;
+
+    RepairService(
+            ToolService tools, SurveyService surveys, KitService kit, HouseRuleService houses, Grinding grinding) {
+        this.tools = tools;
+        this.surveys = surveys;
+        this.kit = kit;
+        this.houses = houses;
+        this.grinding = grinding;
+    }
+
+    /**
+     * The repair.
+     *
+     * @param by the machine to plan the grinding for, or empty for the one advised
+     */
+    public RepairView repair(UUID toolId, String by) {
+        CoreTool tool = core(toolId);
+        CoreSurvey survey = surveys.core(toolId)
+                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.SURVEY_FIRST, "", "")));
+        TargetBevel target = surveys.target(tool);
+        Restoration r = Restorer.restore(tool.geometry(), survey.survey(), target);
+        PlanRules rules = grinding.rules(tool);
+        List<Abrasive> shelf = kit.shelf();
+        List<MeansEstimate> means =
+                ByWhat.compare(r, tool.geometry(), target.primary(), tool.steel(), tool.hardnessHrc(), shelf, rules);
+        Optional<MeansEstimate> chosen = chosen(means, by);
+        GrindView grind = null;
+        String refused = "";
+        try {
+            grind = chosen.flatMap(m -> grinding.plan(tool, r, target, m.means(), piece(m))
+                            .map(p -> GrindViews.of(p, r, piece(m), tool, target)))
+                    .orElse(null);
+        } catch (RefusedException tooFast) {
+            refused = tooFast.getMessage();
+        }
+        ResultView result = surveys.result(tool, survey.survey(), target, r);
+        return new RepairView(
+                result,
+                result.section(),
+                means.stream().map(m -> GrindViews.means(m, r)).toList(),
+                chosen.map(m -> m.means().name()).orElse(""),
+                grind,
+                refused,
+                BackWork.of(
+                                r,
+                                survey.survey(),
+                                tool.geometry(),
+                                tool.steel(),
+                                shelf,
+                                rules,
+                                houses.core(toolId).thinRule())
+                        .map(b -> GrindViews.back(b, r, tool))
+                        .orElse(null),
+                Arrays.stream(Overheated.Sign.values())
+                        .map(s -> new SignView(s.name(), s.words(), s != Overheated.Sign.STEAM))
+                        .toList());
+    }
+
+    /** What to do now that something was seen at the wheel. */
+    public SeenView seen(UUID toolId, SeenForm in) {
+        CoreTool tool = core(toolId);
+        Form form = new Form();
+        Overheated.Sign sign = form.choice(
+                "sign",
+                "What was seen",
+                in.sign(),
+                Arrays.stream(Overheated.Sign.values())
+                        .filter(s -> s.name().equals(in.sign()))
+                        .findFirst(),
+                Arrays.toString(Overheated.Sign.values()));
+        boolean colour = sign != null && sign != Overheated.Sign.STEAM;
+        Length extent = colour ? form.length("extent", in.extent()) : Length.ofMm(0);
+        form.checks().within("passes", "A count of passes", (double) in.passes(), 0, 500, "");
+        form.checks().orThrow();
+        TargetBevel target = surveys.target(tool);
+        EdgeFin fin = GrindHeat.fin(tool.geometry(), target.primary(), Length.ofMm(0));
+        return GrindViews.seen(Overheated.of(sign, extent.mm(), fin, tool.steel()), tool, target, in.passes());
+    }
+
+    private CoreTool core(UUID toolId) {
+        CoreTool tool = tools.core(toolId);
+        if (tool.geometry().kind().powered()) {
+            throw new RefusedException(Refusal.of(MessageCode.POWERED_FIRST, "", ""));
+        }
+        return tool;
+    }
+
+    /** The machine asked for; else the one advised; else the first that may be used. */
+    private static Optional<MeansEstimate> chosen(List<MeansEstimate> means, String by) {
+        if (!Form.blank(by)) {
+            MeansEstimate asked = means.stream()
+                    .filter(m -> m.means().name().equals(by) && m.means().powered())
+                    .findFirst()
+                    .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.UNKNOWN_CHOICE, "by", by)
+                            .with(
+                                    "allowed",
+                                    String.join(
+                                            ", ",
+                                            Arrays.stream(Means.values())
+                                                    .filter(Means::powered)
+                                                    .map(Means::name)
+                                                    .toList()))));
+            return Optional.of(asked);
+        }
+        return means.stream()
+                .filter(m -> m.means().powered() && m.allowed() && m.pieceId().isPresent())
+                .min(java.util.Comparator.comparing((MeansEstimate m) -> !m.advised()));
+    }
+
+    private static String piece(MeansEstimate m) {
+        return m.pieceName().isEmpty() ? m.means().words().toLowerCase(java.util.Locale.ROOT) : m.pieceName();
+    }
+
+    static OptionalDouble middle(OptionalDouble a, OptionalDouble b) {
+        return a.isPresent() && b.isPresent()
+                ? OptionalDouble.of((a.getAsDouble() + b.getAsDouble()) / 2)
+                : OptionalDouble.empty();
+    }
+}
