@@ -7,9 +7,11 @@ import { HouseRulesPage } from './houserule/HouseRulesPage'
 import { KitPage } from './kit/KitPage'
 import { LogPage } from './log/LogPage'
 import { PlanPage } from './plan/PlanPage'
+import { ProfilePage } from './profile/ProfilePage'
 import { RackPage } from './rack/RackPage'
 import { EntryPage } from './reference/EntryPage'
 import { ReferencePage } from './reference/ReferencePage'
+import { RepairPage } from './repair/RepairPage'
 import { SurveyPage } from './survey/SurveyPage'
 import { TakeInPage } from './takein/TakeInPage'
 import { ToolBench, ToolHub } from './tool/ToolHub'
@@ -34,6 +36,8 @@ export function App() {
             <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/take-in">{(p) => <TakeInPage key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/survey">{(p) => <SurveyPage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/profile">{(p) => <ProfilePage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/repair">{(p) => <RepairPage key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/angle">{(p) => <AnglePage key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/plan">{(p) => <PlanPage key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/bench">{(p) => <ToolBench key={p.id} toolId={p.id} />}</Route>

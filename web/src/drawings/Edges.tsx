@@ -35,8 +35,8 @@ export function Body({ p, id, x, scale, edge }: Part) {
   const { layout } = p
   const up = edgeHeight(layout, scale)
   const y = (at: number, back: number) => Math.max(TOP + 4, edge - up(at) - back * scale)
-  const deepest = Math.max(0, ...(p.stations ?? []).map((s) => s.presentMm + s.recessionMm))
-  const goes = deepest * scale > 1
+  const ends: [number, number][] = (p.stations ?? []).map((s) => [s.xMm, s.presentMm + s.recessionMm])
+  const goes = Math.max(0, ...ends.map(([, back]) => back)) * scale > 1
   const pieces = Array.from({ length: layout.edges }, (_, i) => ({
     from: i * layout.edgeMm,
     to: (i + 1) * layout.edgeMm,
@@ -46,7 +46,7 @@ export function Body({ p, id, x, scale, edge }: Part) {
       {layout.form === 'BAR' && <Bar layout={layout} x={x} edge={edge} />}
       {pieces.map(({ from, to }, i) => {
         const present = profile(p, from, to).map(([at, back]) => `${x(at)},${y(at, back)}`)
-        const after = [...places(p, from, to)].reverse().map((at) => `${x(at)},${y(at, deepest)}`)
+        const after = [...places(p, from, to)].reverse().map((at) => `${x(at)},${y(at, behind(ends, at))}`)
         const root = layout.form === 'TEETH' ? tooth(layout, i, x(from), x(to)) : [x(from), x(to)]
         return (
           <g key={i}>
@@ -111,7 +111,9 @@ function profile(p: StripProps, from: number, to: number): [number, number][] {
 
 /** Places that the line of the new edge is drawn through. */
 function places(p: StripProps, from: number, to: number): number[] {
-  return p.layout.rise.length < 2 ? [from, to] : p.layout.rise.map((r) => r.alongMm)
+  const known = (p.stations ?? []).map((s) => s.xMm).filter((at) => at > from && at < to)
+  const curve = p.layout.rise.length < 2 ? [] : p.layout.rise.map((r) => r.alongMm)
+  return [...new Set([from, ...known, ...curve, to])].sort((a, b) => a - b)
 }
 
 function behind(known: [number, number][], at: number): number {

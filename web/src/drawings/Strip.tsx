@@ -3,7 +3,9 @@ import { num } from '../ui/format'
 import type { Schemas } from '../api/client'
 import { Body, edgeHeight } from './Edges'
 import { Patterns } from './Patterns'
-import { roundNear, useWidth } from './useWidth'
+import { MarkTag } from './StripMarks'
+import { pad, Rule } from './StripRule'
+import { useWidth } from './useWidth'
 
 type Layout = Schemas['LayoutView']
 
@@ -27,10 +29,16 @@ export interface StripProps {
   where?: { fromMm: number; toMm: number }
   /** Makes the strip take marks: called with a stretch once it is drawn or placed. */
   onMark?: (fromMm: number, toMm: number) => void
+  /** The mark in hand: the arrow keys and the finger move it. */
+  selected?: number | null
+  onSelect?: (index: number | null) => void
+  onMove?: (index: number, fromMm: number, toMm: number) => void
+  onRemove?: (index: number) => void
+  /** A place that is looked at. */
+  lookMm?: number | null
   tall?: boolean
 }
 
-const pad = 14
 const EDGE_Y = { low: 56, tall: 78 }
 
 /** The edge drawn out to scale, corner to corner, with what is known along it. */
@@ -52,12 +60,44 @@ export function Strip(p: StripProps) {
     return Math.min(p.layout.totalMm, Math.max(0, Math.round(mm * 10) / 10))
   }
   const mark = (from: number, to: number) => p.onMark?.(Math.min(from, to), Math.max(from, to))
+  const held = p.selected === null || p.selected === undefined ? undefined : p.marks?.[p.selected]
+  const grip = useRef<{ index: number; part: 'all' | 'from' | 'to'; at: number; from: number; to: number }>(
+    null,
+  )
+  const clamp = (mm: number) => Math.min(p.layout.totalMm, Math.max(0, Math.round(mm * 10) / 10))
+  const move = (index: number, from: number, to: number) => {
+    if (to - from >= 0.1 && from >= 0 && to <= p.layout.totalMm + 1e-6)
+      p.onMove?.(index, clamp(from), clamp(to))
+  }
+  /** What of the marks lies under the finger: the tag of one, or an end of the one in hand. */
+  const under = (e: PointerEvent) => {
+    const box = svg.current!.getBoundingClientRect()
+    const [px, py] = [e.clientX - box.left, e.clientY - box.top]
+    if (held && py > 36 && Math.abs(px - x(held.toMm)) < 14)
+      return { index: p.selected!, part: 'to' as const }
+    if (held && py > 36 && Math.abs(px - x(held.fromMm)) < 14)
+      return { index: p.selected!, part: 'from' as const }
+    const tags = (p.marks ?? []).map((m) => Math.hypot(px - x((m.fromMm + m.toMm) / 2), py - 20))
+    const near = tags.indexOf(Math.min(...tags))
+    return near >= 0 && tags[near]! < 20 ? { index: near, part: 'all' as const } : null
+  }
   const keys = (e: KeyboardEvent) => {
     const step = e.shiftKey ? 0.1 : 1
     const moves: Record<string, number> = { ArrowLeft: -step, ArrowRight: step, PageUp: 5, PageDown: -5 }
-    const move = moves[e.key]
-    if (move !== undefined) {
-      setCursor((c) => Math.min(p.layout.totalMm, Math.max(0, Math.round((c + move) * 10) / 10)))
+    const by = moves[e.key]
+    if (held && p.selected !== null && p.selected !== undefined) {
+      const wider = e.key === '+' ? step / 2 : e.key === '-' ? -step / 2 : 0
+      if (by !== undefined) move(p.selected, held.fromMm + by, held.toMm + by)
+      else if (wider)
+        move(p.selected, Math.max(0, held.fromMm - wider), Math.min(p.layout.totalMm, held.toMm + wider))
+      else if (e.key === 'Delete') p.onRemove?.(p.selected)
+      else if (e.key === 'Escape' || e.key === 'Enter') p.onSelect?.(null)
+      else return
+      e.preventDefault()
+      return
+    }
+    if (by !== undefined) {
+      setCursor((c) => clamp(c + by))
       e.preventDefault()
     } else if (e.key === 'Home' || e.key === 'End') {
       setCursor(e.key === 'Home' ? 0 : p.layout.totalMm)
@@ -73,21 +113,40 @@ export function Strip(p: StripProps) {
         tabIndex: 0,
         'aria-valuemin': 0,
         'aria-valuemax': p.layout.totalMm,
-        'aria-valuenow': cursor,
-        'aria-valuetext': `${num(cursor)} mm from the ${p.layout.from}`,
+        'aria-valuenow': held ? (held.fromMm + held.toMm) / 2 : cursor,
+        'aria-valuetext': held
+          ? `mark ${p.selected! + 1} in hand, ${num(held.fromMm)} to ${num(held.toMm)} mm from the ${p.layout.from}`
+          : `${num(cursor)} mm from the ${p.layout.from}`,
         onKeyDown: keys,
         onPointerDown: (e: PointerEvent<SVGSVGElement>) => {
-          pressed.current = true
           e.currentTarget.setPointerCapture(e.pointerId)
           const at = place(e)
+          const hit = p.onSelect ? under(e) : null
+          if (hit) {
+            const m = p.marks![hit.index]!
+            grip.current = { ...hit, at, from: m.fromMm, to: m.toMm }
+            p.onSelect?.(hit.index)
+            return
+          }
+          if (held) {
+            p.onSelect?.(null)
+            return
+          }
+          pressed.current = true
           setCursor(at)
           setDrawn({ from: at, to: at })
         },
         onPointerMove: (e: PointerEvent) => {
-          if (pressed.current && drawn) setDrawn({ ...drawn, to: place(e) })
+          const g = grip.current
+          if (g) {
+            const by = place(e) - g.at
+            if (Math.abs(by) < 0.05) return
+            move(g.index, g.part === 'to' ? g.from : g.from + by, g.part === 'from' ? g.to : g.to + by)
+          } else if (pressed.current && drawn) setDrawn({ ...drawn, to: place(e) })
         },
         onPointerUp: (e: PointerEvent) => {
           if (pressed.current && drawn) mark(drawn.from, place(e))
+          grip.current = null
           pressed.current = false
           setDrawn(null)
         },
@@ -107,8 +166,23 @@ export function Strip(p: StripProps) {
         <Patterns id={id} />
         <Body p={p} id={id} x={x} scale={scale} edge={edge} />
         {p.marks?.map((m, i) => (
-          <MarkTag key={i} m={m} n={i + 1} x={x} edge={edge - up((m.fromMm + m.toMm) / 2)} />
+          <MarkTag
+            key={i}
+            m={m}
+            n={i + 1}
+            x={x}
+            edge={edge - up((m.fromMm + m.toMm) / 2)}
+            held={i === p.selected}
+          />
         ))}
+        {p.lookMm !== null && p.lookMm !== undefined && (
+          <path
+            d={`M${x(p.lookMm)} 4V${edge + 10}`}
+            stroke="var(--color-primary)"
+            strokeWidth="2"
+            strokeDasharray="7 4 2 4"
+          />
+        )}
         {p.where && <Dim where={p.where} lengthMm={p.layout.totalMm} x={x} edge={edge} />}
         {p.light?.map((l) => (
           <g key={`${l.fromMm}-${l.toMm}`}>
@@ -139,7 +213,9 @@ export function Strip(p: StripProps) {
             </text>
           </g>
         ))}
-        {p.onMark && !drawn && <path d={`M${x(cursor)} ${edge + 3}l-6 11h12z`} fill="var(--color-primary)" />}
+        {p.onMark && !drawn && !held && (
+          <path d={`M${x(cursor)} ${edge + 3}l-6 11h12z`} fill="var(--color-primary)" />
+        )}
         {drawn && (
           <rect
             x={x(Math.min(drawn.from, drawn.to))}
@@ -152,36 +228,6 @@ export function Strip(p: StripProps) {
         )}
       </svg>
     </div>
-  )
-}
-
-function MarkTag({ m, n, x, edge }: { m: StripMark; n: number; x: (mm: number) => number; edge: number }) {
-  const middle = x((m.fromMm + m.toMm) / 2)
-  return (
-    <g opacity={m.leave ? 0.55 : 1}>
-      {m.kind === 'BRIGHT' && (
-        <rect
-          x={x(m.fromMm)}
-          y={edge - 4}
-          width={Math.max(3, x(m.toMm) - x(m.fromMm))}
-          height={7}
-          fill="#fff"
-          stroke="var(--color-error)"
-          strokeWidth="1.6"
-        />
-      )}
-      <circle
-        cx={middle}
-        cy={20}
-        r={11}
-        fill="var(--color-base-100)"
-        stroke="var(--color-error)"
-        strokeWidth="2"
-      />
-      <text x={middle} y={25} textAnchor="middle" fontSize="14" fontWeight="650">
-        {n}
-      </text>
-    </g>
   )
 }
 
@@ -220,59 +266,6 @@ function Dim({
         stroke="var(--color-primary)"
         strokeWidth="7"
       />
-    </g>
-  )
-}
-
-/** The rule under the edge: millimetres from where the tool's family counts. */
-function Rule({
-  layout,
-  x,
-  edge,
-  scale,
-}: {
-  layout: Layout
-  x: (mm: number) => number
-  edge: number
-  scale: number
-}) {
-  const lengthMm = layout.totalMm
-  const step = roundNear(Math.max(1, 110 / scale))
-  const labels: number[] = []
-  // Labels leave room for the words at both ends of the rule.
-  const words = layout.from.length * 7 + 14
-  for (let mm = step; mm <= lengthMm - (layout.to.length * 7 + 40) / scale; mm += step) {
-    if (mm * scale > words) labels.push(mm)
-  }
-  const ticks: number[] = []
-  const fine = scale >= 7 ? 1 : step
-  for (let mm = 0; mm <= lengthMm + 1e-9; mm += fine) ticks.push(mm)
-  return (
-    <g>
-      {ticks.map((mm) => (
-        <line key={mm} x1={x(mm)} y1={edge + 14} x2={x(mm)} y2={edge + 20} stroke="var(--quiet)" />
-      ))}
-      <text x={x(0) - pad + 2} y={edge + 39} fontSize="13" className="quiet" fill="currentColor">
-        {layout.from}
-      </text>
-      <text
-        x={x(lengthMm) + pad}
-        y={edge + 39}
-        fontSize="13"
-        textAnchor="end"
-        className="quiet"
-        fill="currentColor"
-      >
-        {layout.to}, mm
-      </text>
-      {labels.map((mm) => (
-        <g key={mm}>
-          <line x1={x(mm)} y1={edge + 14} x2={x(mm)} y2={edge + 24} stroke="var(--color-base-content)" />
-          <text x={x(mm)} y={edge + 39} fontSize="14" textAnchor="middle">
-            {num(mm)}
-          </text>
-        </g>
-      ))}
     </g>
   )
 }

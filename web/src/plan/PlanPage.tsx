@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useLocation } from 'wouter'
+import { Link, useLocation } from 'wouter'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { Ladder } from '../drawings/Ladder'
@@ -48,7 +48,7 @@ export function PlanPage({ toolId }: { toolId: string }) {
         <>
           <Sheet
             drawing={<Jobs plan={plan} />}
-            decisions={<Decisions plan={plan} grindOn={grindOn} setGrindOn={setGrindOn} />}
+            decisions={<Decisions toolId={toolId} plan={plan} grindOn={grindOn} setGrindOn={setGrindOn} />}
           />
           {plan.scope !== 'RETIRE' && (
             <Act onClick={() => choose.mutate()} busy={choose.isPending} note={refused?.message}>
@@ -110,10 +110,12 @@ function Jobs({ plan }: { plan: Plan }) {
 }
 
 function Decisions({
+  toolId,
   plan,
   grindOn,
   setGrindOn,
 }: {
+  toolId: string
   plan: Plan
   grindOn: string
   setGrindOn: (id: string) => void
@@ -144,6 +146,12 @@ function Decisions({
           ]}
         />
       )}
+      <Link
+        href={`/tools/${toolId}/repair`}
+        className="underline underline-offset-4 min-h-11 inline-flex items-center"
+      >
+        By what, and how: the repair
+      </Link>
       {plan.offers.map((o) => o.heat && <Heat key={o.abrasiveId} name={o.name} heat={o.heat} />)}
       {plan.stropNote && <p className="quiet">{plan.stropNote}</p>}
       <div>

@@ -1,60 +1,70 @@
 import type { Schemas } from '../api/client'
 import { Check, Field } from '../ui/Field'
+import { upper } from '../ui/format'
 
 type Finding = Schemas['FindingForm']
-
-export const MARK_KINDS = [
-  { kind: 'CHIP', name: 'Chip' },
-  { kind: 'BRIGHT', name: 'Bright spot' },
-  { kind: 'ROUNDED_CORNER', name: 'Rounded corner' },
-]
 
 /** The marks as a list, for those who would rather type. */
 export function Marks({
   findings,
+  kinds,
+  selected,
+  onSelect,
   onChange,
   fault,
 }: {
   findings: Finding[]
+  kinds: Schemas['MarkKindView'][]
+  selected: number | null
+  onSelect: (index: number | null) => void
   onChange: (findings: Finding[]) => void
   fault: (field: string) => string | undefined
 }) {
-  if (findings.length === 0) {
-    return (
-      <p className="quiet rule-t pt-3">
-        Nothing marked. Look straight down the edge under the lamp and draw a fingernail over it; tap the
-        strip where light shows or the nail catches. Never a thumb along it.
-      </p>
-    )
-  }
+  if (findings.length === 0) return <p className="quiet rule-t pt-3">Nothing is marked on the strip yet.</p>
   const change = (i: number, part: Partial<Finding>) =>
     onChange(findings.map((f, n) => (n === i ? { ...f, ...part } : f)))
   return (
     <ol className="rule-t" aria-label="Marks">
       {findings.map((f, i) => {
         const at = `findings[${i}].`
-        const name = MARK_KINDS.find((k) => k.kind === f.kind)?.name ?? f.kind
+        const kind = kinds.find((k) => k.kind === f.kind)
+        const name = upper(kind?.words ?? f.kind)
         return (
-          <li key={i} className="rule-b py-3" aria-label={`Mark ${i + 1}, ${name}`}>
-            <div className="flex items-center justify-between">
+          <li
+            key={i}
+            className={`rule-b py-3 ${selected === i ? 'border-l-4 border-primary pl-3' : ''}`}
+            aria-label={`Mark ${i + 1}, ${name}`}
+          >
+            <div className="flex items-center justify-between gap-2">
               <h3 className="font-semibold">
                 {i + 1} {name}
               </h3>
-              <button
-                type="button"
-                className="btn btn-ghost min-h-11"
-                aria-label={`Remove mark ${i + 1}`}
-                onClick={() => onChange(findings.filter((_, n) => n !== i))}
-              >
-                Remove
-              </button>
+              <span className="flex">
+                <button
+                  type="button"
+                  className="btn btn-ghost min-h-11"
+                  aria-pressed={selected === i}
+                  aria-label={`Move mark ${i + 1} on the strip`}
+                  onClick={() => onSelect(selected === i ? null : i)}
+                >
+                  Move
+                </button>
+                <button
+                  type="button"
+                  className="btn btn-ghost min-h-11"
+                  aria-label={`Remove mark ${i + 1}`}
+                  onClick={() => onChange(findings.filter((_, n) => n !== i))}
+                >
+                  Remove
+                </button>
+              </span>
             </div>
-            <div className="grid grid-cols-3 gap-2">
+            <div className={`grid gap-2 ${kind?.pit ? 'grid-cols-2' : 'grid-cols-3'}`}>
               <Field
                 label="from"
                 value={f.from}
                 onChange={(v) => change(i, { from: v })}
-                error={fault(at + 'fromMm')}
+                error={fault(at + 'fromMm') ?? fault(at + 'kind')}
               />
               <Field
                 label="to"
@@ -62,12 +72,21 @@ export function Marks({
                 onChange={(v) => change(i, { to: v })}
                 error={fault(at + 'toMm')}
               />
-              {f.kind !== 'BRIGHT' && (
+              {kind?.measured !== false && (
                 <Field
-                  label="deep"
+                  label={kind?.pit ? 'deep into the face' : 'deep'}
                   value={f.depth}
                   onChange={(v) => change(i, { depth: v })}
                   error={fault(at + 'depthMm')}
+                />
+              )}
+              {kind?.pit && (
+                <Field
+                  label="begins behind the edge"
+                  value={f.behind}
+                  onChange={(v) => change(i, { behind: v })}
+                  error={fault(at + 'behindMm')}
+                  hint="0 where it reaches the edge"
                 />
               )}
             </div>

@@ -1,9 +1,12 @@
+import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
-import { num } from '../ui/format'
+import { figures, num, upper } from '../ui/format'
 import { Advised } from '../ui/Why'
 
+type Result = Schemas['ResultView']
+
 /** What the survey comes to: how much work, how much steel, how much is left. */
-export function Outcome({ result }: { result: Schemas['ResultView'] }) {
+export function Outcome({ result }: { result: Result }) {
   const danger = result.scope === 'RETIRE'
   return (
     <section aria-label="What must go" className="pb-3">
@@ -13,34 +16,110 @@ export function Outcome({ result }: { result: Schemas['ResultView'] }) {
       </p>
       <p className="pt-1">Because {result.reasons.join('; ')}.</p>
       <div className="flex flex-wrap gap-x-8 gap-y-2 pt-3">
-        <div>
-          <p className="quiet">off the length</p>
+        <Named name="off the length">
           <Advised advice={result.lost} digits={result.lost.value < 0.1 ? 4 : 2} />
-        </div>
-        <div>
-          <p className="quiet">steel to remove</p>
+        </Named>
+        <Named name="steel to remove">
           <Advised advice={result.volume} />
-        </div>
-        <div>
-          <p className="quiet">steel left after</p>
+        </Named>
+        <Named name="steel left after">
           <p className={`text-[1.35rem] font-semibold ${result.steelLeftMm <= 0 ? 'text-error' : ''}`}>
             {num(result.steelLeftMm, 1)}
             <span className="text-[0.95rem] font-normal ml-1">mm</span>
           </p>
-        </div>
+        </Named>
+        <Named name="sharpenings left">
+          <Advised advice={result.sharpeningsLeft} digits={0} />
+        </Named>
         {result.honingsCounted && (
-          <div>
-            <p className="quiet">honings, then a re-grind</p>
+          <Named name="honings, then a re-grind">
             <Advised advice={result.honingsLeft} digits={0} />
-          </div>
+          </Named>
         )}
         {result.behindEdge && (
-          <div>
-            <p className="quiet">behind the edge after</p>
+          <Named name="behind the edge after">
             <Advised advice={result.behindEdge} digits={3} />
-          </div>
+          </Named>
+        )}
+        {result.thinning && (
+          <Named name={result.thinning.label}>
+            <Advised advice={result.thinning} />
+          </Named>
+        )}
+        {result.squaring && (
+          <Named name={result.squaring.label}>
+            <Advised advice={result.squaring} />
+          </Named>
         )}
       </div>
+    </section>
+  )
+}
+
+function Named({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <div>
+      <p className="quiet">{name}</p>
+      {children}
+    </div>
+  )
+}
+
+/** What each thing asks of the new edge, drawn as how far back it reaches; the longest decides. */
+export function Demands({ result }: { result: Result }) {
+  const asked = result.demands.filter((d) => d.ownMm > 0 || d.lineMm > 0)
+  if (asked.length === 0) return null
+  const most = Math.max(...asked.map((d) => Math.max(d.lineMm, d.ownMm)), 1e-6)
+  const spared = result.spared
+  return (
+    <section aria-label="What each thing asks" className="rule-t pt-3 pb-3">
+      <h2 className="font-semibold">What each asks of the edge</h2>
+      <ul className="pt-1">
+        {asked.map((d) => {
+          const mark = /^findings\[(\d+)\]$/.exec(d.subject)
+          const long = (100 * Math.max(d.lineMm, d.left ? d.ownMm : 0)) / most
+          return (
+            <li
+              key={d.subject}
+              className="grid grid-cols-[minmax(0,11rem)_1fr_4.5rem] gap-x-3 items-center py-0.5"
+            >
+              <span className={d.left ? 'quiet' : ''}>
+                {mark ? `${Number(mark[1]) + 1} ` : ''}
+                {d.words}
+              </span>
+              <span className="h-3.5 bg-base-200 relative" aria-hidden>
+                <span
+                  className={`absolute inset-y-0 left-0 ${
+                    d.left
+                      ? 'border border-dashed border-base-content/60'
+                      : d.decides
+                        ? 'bg-warning'
+                        : 'bg-secondary'
+                  }`}
+                  style={{ width: `${Math.max(1, long)}%` }}
+                />
+              </span>
+              <span className="text-right">{num(d.left ? d.ownMm : d.lineMm, 2)} mm</span>
+              {(d.decides || d.left) && (
+                <span className="col-start-2 col-span-2 text-[0.88rem] quiet">
+                  {d.decides ? 'this decides where the new edge lies' : 'left in place on purpose'}
+                </span>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+      {spared && spared.lessMm > 1e-4 && (
+        <p className="pt-1">
+          Leave the {spared.words} in place and {num(spared.lessMm, 2)} mm less goes off the length,{' '}
+          {figures(spared.lessMm3)} mm³ less in all.
+        </p>
+      )}
+      {result.regions.length > 1 && (
+        <p className="pt-1">
+          {result.regions.map((r) => `${upper(r.name)} ${figures(r.volumeMm3)} mm³`).join(', ')}.
+        </p>
+      )}
     </section>
   )
 }

@@ -1,39 +1,76 @@
 import type { Schemas } from '../api/client'
 import { Check, Field, Pick } from '../ui/Field'
+import { Departures, OldBack } from './Departures'
+import type { Look } from './looks'
 
 type Form = Schemas['SurveyForm']
 
 interface Props {
+  look: Look
   form: Form
   set: (form: Form) => void
   fault: (field: string) => string | undefined
   echo: string | undefined
-  tool: Schemas['ToolView']
+  asks: Schemas['AsksView']
+  changes: Schemas['LookChangeView'][]
 }
 
-/** The look in the order of the work: under the lamp, square, back. */
-export function Questions({ form, set, fault, echo, tool }: Props) {
+/** What one look asks. */
+export function Questions({ look, form, set, fault, echo, asks, changes }: Props) {
   const put = (part: Partial<Form>) => set({ ...form, ...part })
+  switch (look.key) {
+    case 'lamp':
+      return (
+        <Pick
+          legend="How dull"
+          value={form.dullness}
+          onChange={(dullness) => put({ dullness })}
+          options={[
+            { value: 'TOUCH_UP', label: 'Lost its bite' },
+            { value: 'DULL', label: 'Dull' },
+            { value: 'LIGHT_VISIBLE', label: 'Light along it' },
+          ]}
+        >
+          {form.dullness === 'TOUCH_UP' && (
+            <Check
+              label="the strop did not bring it back"
+              value={form.stropTried}
+              onChange={(v) => put({ stropTried: v })}
+            />
+          )}
+        </Pick>
+      )
+    case 'nail':
+      return (
+        <p className="quiet">
+          Before it is called a roll, rule out a burr: draw a cloth off the edge; a burr catches it.
+        </p>
+      )
+    case 'square':
+      return <Square form={form} put={put} fault={fault} echo={echo} />
+    case 'back':
+      return (
+        <>
+          <Back form={form} put={put} fault={fault} />
+          {asks.oldBack && <OldBack form={form} put={put} fault={fault} />}
+        </>
+      )
+    case 'straight':
+      return <Departures form={form} put={put} fault={fault} asks={asks} />
+    default:
+      return <Past form={form} put={put} changes={changes} />
+  }
+}
+
+interface PartProps {
+  form: Form
+  put: (part: Partial<Form>) => void
+  fault: (field: string) => string | undefined
+}
+
+function Past({ form, put, changes }: Omit<PartProps, 'fault'> & { changes: Schemas['LookChangeView'][] }) {
   return (
     <>
-      <Pick
-        legend="Under the lamp: how dull"
-        value={form.dullness}
-        onChange={(dullness) => put({ dullness })}
-        options={[
-          { value: 'TOUCH_UP', label: 'Lost its bite' },
-          { value: 'DULL', label: 'Dull' },
-          { value: 'LIGHT_VISIBLE', label: 'Light along it' },
-        ]}
-      >
-        {form.dullness === 'TOUCH_UP' && (
-          <Check
-            label="the strop did not bring it back"
-            value={form.stropTried}
-            onChange={(v) => put({ stropTried: v })}
-          />
-        )}
-      </Pick>
       <Pick
         legend="Since it was last sharpened, the edge"
         value={form.fared}
@@ -51,16 +88,22 @@ export function Questions({ form, set, fault, echo, tool }: Props) {
           </p>
         )}
       </Pick>
-      {tool.square && <Square form={form} put={put} fault={fault} echo={echo} />}
-      {tool.backed && <Back form={form} put={put} fault={fault} />}
+      <section aria-label="Since the last look">
+        <h3 className="text-[0.92rem]">Since the last look</h3>
+        {changes.length === 0 ? (
+          <p className="quiet">Nothing was marked then, and nothing is now.</p>
+        ) : (
+          <ul>
+            {changes.map((c, i) => (
+              <li key={i} className={c.kind === 'SAME' ? 'quiet' : ''}>
+                {c.words}.
+              </li>
+            ))}
+          </ul>
+        )}
+      </section>
     </>
   )
-}
-
-interface PartProps {
-  form: Form
-  put: (part: Partial<Form>) => void
-  fault: (field: string) => string | undefined
 }
 
 function Square({ form, put, fault, echo }: PartProps & { echo: string | undefined }) {
@@ -124,7 +167,7 @@ function Back({ form, put, fault }: PartProps) {
           value={form.backDepth}
           onChange={(backDepth) => put({ backDepth })}
           error={form.backDepth ? fault('backDepth') : undefined}
-          hint="empty takes the usual depth"
+          hint="empty takes the usual depth; a short trial grind shows it"
         />
       )}
     </Pick>

@@ -1,18 +1,19 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useLocation } from 'wouter'
+import { Link, useLocation } from 'wouter'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
-import { Section } from '../drawings/Section'
 import { Sheet, ToolHead, useStages, useTool } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
-import { num } from '../ui/format'
+import { num, upper } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
-import { Marks, MARK_KINDS } from './Marks'
-import { Outcome } from './Outcome'
+import { looksAt } from './looks'
+import { Marks } from './Marks'
+import { Demands, Outcome } from './Outcome'
 import { Questions } from './Questions'
+import { SectionAt } from './SectionAt'
 
 type Form = Schemas['SurveyForm']
 export type Finding = Schemas['FindingForm']
@@ -27,6 +28,13 @@ const FRESH: Form = {
   squareOff: '',
   squareAs: 'ANGLE',
   squareMend: true,
+  measures: [],
+  unevenLeft: '',
+  unevenRight: '',
+  oldBackWidth: '',
+  oldBackAngle: '',
+  oldBackGoes: 'BY_THE_EDGE',
+  bend: '',
   fared: '',
   person: '',
   basedOn: '',
@@ -54,6 +62,8 @@ export function SurveyPage({ toolId }: { toolId: string }) {
       tool={tool.data}
       stages={stages.data}
       start={{ ...start, basedOn: before?.id ?? '' }}
+      asks={latest.data.asks}
+      kept={current}
     />
   )
 }
@@ -62,13 +72,26 @@ function Survey({
   tool,
   stages,
   start,
+  asks,
+  kept,
 }: {
   tool: Schemas['ToolView']
   stages: Schemas['ToolStages']
   start: Form
+  asks: Schemas['AsksView']
+  /** Whether a survey of this round is kept already. */
+  kept: boolean
 }) {
   const [form, setForm, drop] = useDraft(`survey.${tool.id}.${start.basedOn}`, start)
-  const [kind, setKind] = useState('CHIP')
+  const looks = looksAt(tool)
+  const [lookKey, setLookKey] = useState('lamp')
+  const look = looks.find((l) => l.key === lookKey) ?? looks[0]!
+  const nextLook = looks[looks.indexOf(look) + 1]
+  const [picked, setKind] = useState('CHIP')
+  const offered = asks.kinds.filter((k) => look.kinds.includes(k.kind))
+  const kind = offered.some((k) => k.kind === picked) ? picked : (offered[0]?.kind ?? '')
+  const [selected, setSelected] = useState<number | null>(null)
+  const [sectionAt, setSectionAt] = useState<number | null>(null)
   const [undone, setUndone] = useState<Finding[][]>([])
   const [person] = usePerson()
   const [, go] = useLocation()
@@ -87,16 +110,30 @@ function Survey({
   })
   const setFindings = (findings: Finding[]) => {
     setUndone([...undone, form.findings])
+    if (findings.length < form.findings.length) setSelected(null)
     setForm({ ...form, findings })
+  }
+  const moveMark = (index: number, from: number, to: number) => {
+    // A drag is one change to be undone, not one for each millimetre of it.
+    const before = undone[undone.length - 1]
+    const dragging =
+      before?.length === form.findings.length && before.every((f, i) => i === index || f === form.findings[i])
+    if (!dragging) setUndone([...undone, form.findings])
+    setForm({
+      ...form,
+      findings: form.findings.map((f, i) => (i === index ? { ...f, from: num(from, 1), to: num(to, 1) } : f)),
+    })
   }
   const undo = () => {
     const last = undone[undone.length - 1]
     if (!last) return
     setUndone(undone.slice(0, -1))
+    setSelected(null)
     setForm({ ...form, findings: last })
   }
-  const mark = (from: number, to: number) =>
-    setFindings([...form.findings, placed(kind, from, to, tool.edgeLengthMm)])
+  const mark = (from: number, to: number) => {
+    if (kind) setFindings([...form.findings, placed(kind, from, to, tool.edgeLengthMm)])
+  }
   const live = preview.data
   const refused = save.error instanceof Refused ? save.error : undefined
   const fault = (field: string) => live?.faults.find((f) => f.field === field)?.message ?? refused?.at(field)
@@ -107,10 +144,15 @@ function Survey({
         at="Survey"
         strip={{
           tall: true,
-          label: `The edge, ${num(tool.edgeLengthMm)} mm. Arrow keys move by a millimetre, Enter marks.`,
+          label: `The edge, ${num(tool.edgeLengthMm)} mm. Arrow keys move by a millimetre, Enter marks. With a mark in hand they move it, plus and minus change its width, Delete removes it.`,
           marks: live?.findings ?? [],
           stations: live?.result?.stations ?? [],
           onMark: mark,
+          selected,
+          onSelect: setSelected,
+          onMove: moveMark,
+          onRemove: (index) => setFindings(form.findings.filter((_, i) => i !== index)),
+          lookMm: sectionAt,
         }}
       >
         <div
@@ -118,8 +160,10 @@ function Survey({
           role="group"
           aria-label="What to mark on the edge"
         >
-          <span className="quiet">Mark on the edge:</span>
-          {MARK_KINDS.map((k) => (
+          <span className="quiet">
+            {offered.length > 0 ? 'Mark on the edge:' : 'Nothing to mark in this look.'}
+          </span>
+          {offered.map((k) => (
             <button
               key={k.kind}
               type="button"
@@ -127,7 +171,7 @@ function Survey({
               onClick={() => setKind(k.kind)}
               className={`btn min-h-11 ${kind === k.kind ? 'btn-neutral' : 'btn-outline'}`}
             >
-              {k.name}
+              {upper(k.words)}
             </button>
           ))}
           <button
@@ -145,7 +189,14 @@ function Survey({
           live?.result ? (
             <>
               <Outcome result={live.result} />
-              <Section view={live.result.section} label="Section at the deepest place, before and after" />
+              <SectionAt
+                tool={tool}
+                form={form}
+                deepest={live.result.section}
+                at={sectionAt}
+                onAt={setSectionAt}
+              />
+              <Demands result={live.result} />
             </>
           ) : (
             <p className="quiet py-8">What must go is drawn here as soon as the survey can be read.</p>
@@ -159,14 +210,64 @@ function Survey({
                 blocked, gloves on. Cracks, a bend or a worn wing end it: replace, never straighten.
               </Notice>
             )}
+            <nav aria-label="Looks, in order" className="flex flex-wrap gap-1">
+              {looks.map((l, i) => (
+                <button
+                  key={l.key}
+                  type="button"
+                  aria-current={l === look ? 'step' : undefined}
+                  onClick={() => setLookKey(l.key)}
+                  className={`btn min-h-11 px-3 ${l === look ? 'btn-neutral' : 'btn-ghost underline underline-offset-4 font-normal'}`}
+                >
+                  {i + 1} {l.name}
+                </button>
+              ))}
+            </nav>
+            <p>{look.how}</p>
             <Questions
+              look={look}
               form={form}
               set={setForm}
               fault={fault}
-              tool={tool}
+              asks={asks}
+              changes={live?.changes ?? []}
               echo={live?.echoes.find((e) => e.field === 'square.off')?.understood}
             />
-            <Marks findings={form.findings} onChange={setFindings} fault={fault} />
+            {nextLook && (
+              <button
+                type="button"
+                className="btn btn-outline min-h-12"
+                onClick={() => setLookKey(nextLook.key)}
+              >
+                Next look: {nextLook.name.toLowerCase()}
+              </button>
+            )}
+            <Marks
+              findings={form.findings}
+              kinds={asks.kinds}
+              selected={selected}
+              onSelect={setSelected}
+              onChange={setFindings}
+              fault={fault}
+            />
+            {!tool.powered && (
+              <p className="rule-t pt-3 flex flex-wrap gap-x-6">
+                <Link
+                  href={`/tools/${tool.id}/profile`}
+                  className="underline underline-offset-4 min-h-11 inline-flex items-center"
+                >
+                  Trace the profile before it is ground
+                </Link>
+                {kept && (
+                  <Link
+                    href={`/tools/${tool.id}/repair`}
+                    className="underline underline-offset-4 min-h-11 inline-flex items-center"
+                  >
+                    By what, and how: the repair
+                  </Link>
+                )}
+              </p>
+            )}
           </>
         }
       />
@@ -189,7 +290,18 @@ function placed(kind: string, from: number, to: number, edge: number): Finding {
     kind,
     from: num(ends[0]!, 1),
     to: num(ends[1]!, 2),
-    depth: kind === 'BRIGHT' ? '' : '0.3',
+    depth: DEPTHS[kind] ?? '',
+    behind: kind.startsWith('PIT') ? '0' : '',
     leave: false,
   }
+}
+
+/** What a fresh mark is first taken to be deep; to be corrected at once. */
+const DEPTHS: Record<string, string> = {
+  CHIP: '0.3',
+  DENT: '0.3',
+  ROLL: '0.1',
+  ROUNDED_CORNER: '0.3',
+  PIT_BACK: '0.1',
+  PIT_BEVEL: '0.1',
 }

@@ -60,6 +60,12 @@ export function ToolHub({ toolId }: { toolId: string }) {
               >
                 House rules of this tool
               </Link>
+              <Link
+                href={`/tools/${toolId}/profile`}
+                className="underline underline-offset-4 min-h-11 flex items-center"
+              >
+                Profile of its edge
+              </Link>
             </div>
             <Known tool={t} />
           </>

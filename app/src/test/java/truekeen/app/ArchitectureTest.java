@@ -3,13 +3,17 @@ package truekeen.app;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.Architectures;
 import jakarta.persistence.Entity;
 import java.util.Arrays;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.data.repository.Repository;
 import org.springframework.web.bind.annotation.RestController;
@@ -54,6 +58,15 @@ class ArchitectureTest {
         }
         plan.check(APP);
         slices().matching("truekeen.app.(*)..").should().beFreeOfCycles().check(APP);
+    }
+
+    @Test
+    void noTwoRecordsShareANameSinceTheDescriptionOfTheServiceWouldMixThemUp() {
+        List<String> names = APP.stream()
+                .filter(c -> c.isRecord() && c.getModifiers().contains(JavaModifier.PUBLIC))
+                .map(JavaClass::getSimpleName)
+                .toList();
+        assertThat(names).doesNotHaveDuplicates();
     }
 
     @Test

@@ -139,16 +139,16 @@ public final class SurveyRecords {
     public record RegionView(String name, double fromMm, double toMm, double volumeMm3) {}
 
     /** What became of something since the last look. */
-    public record ChangeView(String kind, String words, @Nullable Double fromMm, @Nullable Double toMm) {}
+    public record LookChangeView(String kind, String words, @Nullable Double fromMm, @Nullable Double toMm) {}
 
     /** A kind of finding, and what is asked about it. */
-    public record KindView(String kind, String words, boolean measured, boolean pit) {}
+    public record MarkKindView(String kind, String words, boolean measured, boolean pit) {}
 
     /** A dimension that may be measured at stations. */
     public record VaryingView(String field, String label, String how, String unit) {}
 
     /** What a survey of this tool asks beyond the edge. */
-    public record AsksView(List<KindView> kinds, List<VaryingView> varying, boolean uneven, boolean oldBack) {}
+    public record AsksView(List<MarkKindView> kinds, List<VaryingView> varying, boolean uneven, boolean oldBack) {}
 
     /** One place along the edge (mm). */
     public record StationView(double xMm, double presentMm, double recessionMm) {}
@@ -196,7 +196,7 @@ public final class SurveyRecords {
             List<FaultView> faults,
             List<FindingView> findings,
             double outOfSquareDeg,
-            List<ChangeView> changes,
+            List<LookChangeView> changes,
             @Nullable ResultView result) {}
 
     /** The blade cut through at a place, before and after. */

@@ -12,11 +12,11 @@ import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.houserule.HouseRuleService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
-import truekeen.app.survey.SurveyRecords.ChangeView;
 import truekeen.app.survey.SurveyRecords.EdgeOnStrip;
 import truekeen.app.survey.SurveyRecords.FindingView;
 import truekeen.app.survey.SurveyRecords.HistoryView;
 import truekeen.app.survey.SurveyRecords.LatestSurvey;
+import truekeen.app.survey.SurveyRecords.LookChangeView;
 import truekeen.app.survey.SurveyRecords.OutcomeForm;
 import truekeen.app.survey.SurveyRecords.OutcomeView;
 import truekeen.app.survey.SurveyRecords.ResultView;
@@ -191,7 +191,7 @@ public class SurveyService {
     }
 
     /** What became of the findings of the last look; those that were mended in between are gone by then. */
-    private List<ChangeView> changes(UUID toolId, EdgeSurvey now) {
+    private List<LookChangeView> changes(UUID toolId, EdgeSurvey now) {
         return newest(toolId)
                 .map(before -> {
                     double shift = tools.wear(toolId).stream()

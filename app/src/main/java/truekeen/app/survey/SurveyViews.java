@@ -3,9 +3,9 @@ package truekeen.app.survey;
 import java.util.Arrays;
 import java.util.List;
 import truekeen.app.survey.SurveyRecords.AsksView;
-import truekeen.app.survey.SurveyRecords.ChangeView;
 import truekeen.app.survey.SurveyRecords.FindingView;
-import truekeen.app.survey.SurveyRecords.KindView;
+import truekeen.app.survey.SurveyRecords.LookChangeView;
+import truekeen.app.survey.SurveyRecords.MarkKindView;
 import truekeen.app.survey.SurveyRecords.VaryingView;
 import truekeen.core.condition.Departures;
 import truekeen.core.condition.Finding;
@@ -42,7 +42,7 @@ final class SurveyViews {
                 Arrays.stream(Finding.Kind.values())
                         .filter(k -> k != Finding.Kind.PIT_BACK || blade.kind().back())
                         .filter(k -> k != Finding.Kind.ROUNDED_CORNER || corners)
-                        .map(k -> new KindView(k.name(), k.words(), k.measured(), k.pit()))
+                        .map(k -> new MarkKindView(k.name(), k.words(), k.measured(), k.pit()))
                         .toList(),
                 Departures.varying(blade).stream()
                         .map(d -> new VaryingView(
@@ -55,11 +55,11 @@ final class SurveyViews {
                 Departures.canHaveOldBack(blade));
     }
 
-    static List<ChangeView> changes(List<SurveyChange> changes) {
+    static List<LookChangeView> changes(List<SurveyChange> changes) {
         return changes.stream()
                 .map(c -> {
                     Finding at = c.is().orElseGet(() -> c.was().orElseThrow());
-                    return new ChangeView(c.kind().name(), words(c, at), at.fromMm(), at.toMm());
+                    return new LookChangeView(c.kind().name(), words(c, at), at.fromMm(), at.toMm());
                 })
                 .toList();
     }

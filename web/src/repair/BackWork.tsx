@@ -1,0 +1,45 @@
+import type { Schemas } from '../api/client'
+import { figures, num, span } from '../ui/format'
+import { Advised } from '../ui/Why'
+
+/** The work on the back: how much of it, in what order, and what else could be done about it. */
+export function BackWork({ back }: { back: Schemas['BackView'] }) {
+  return (
+    <section aria-label="The back" className="rule-t pt-3">
+      <h2 className="font-semibold">The back</h2>
+      {back.steel && (
+        <p>
+          {num(back.depthMm, 2)} mm off the last {num(back.stripMm, 0)} mm: <Advised advice={back.steel} />
+        </p>
+      )}
+      <ol className="list-decimal pl-5">
+        {back.acts.map((a) => (
+          <li key={a}>{a}</li>
+        ))}
+      </ol>
+      {back.options.length > 0 && (
+        <dl className="pt-2">
+          {back.options.map((o) => (
+            <div key={o.key} className={`rule-t py-2 ${o.allowed ? '' : 'quiet'}`}>
+              <dt className={o.allowed ? 'font-semibold' : ''}>
+                {o.words}
+                {o.allowed ? '' : ': not for this tool'}
+              </dt>
+              <dd>{[...costs(o), o.reason].filter((w) => w).join('; ')}.</dd>
+            </div>
+          ))}
+        </dl>
+      )}
+    </section>
+  )
+}
+
+function costs(o: Schemas['BackOptionView']): string[] {
+  const all: string[] = []
+  if (o.lostMm > 0) all.push(`${num(o.lostMm, 2)} mm off the length`)
+  if (o.volumeMm3 > 0) all.push(`${figures(o.volumeMm3)} mm³ of steel`)
+  if (typeof o.leastSeconds === 'number' && typeof o.mostSeconds === 'number') {
+    all.push(`${span(o.leastSeconds)} to ${span(o.mostSeconds)}, first estimate`)
+  }
+  return all
+}

@@ -1,0 +1,138 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'wouter'
+import { api, ask, type Schemas } from '../api/client'
+import { Heat } from '../plan/Heat'
+import { Demands } from '../survey/Outcome'
+import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
+import { Act } from '../ui/Act'
+import { figures, num, span } from '../ui/format'
+import { Coming, Notice, Trouble } from '../ui/Notice'
+import { Advised } from '../ui/Why'
+import { BackWork } from './BackWork'
+import { ByWhat } from './ByWhat'
+import { Cautions } from './Cautions'
+import { HeatChart } from './HeatChart'
+import { SeenAtWheel } from './SeenAtWheel'
+
+type Repair = Schemas['RepairView']
+
+/** What the repair costs, by what it is done, and the grinding in the order of its acts. */
+export function RepairPage({ toolId }: { toolId: string }) {
+  const stages = useStages(toolId)
+  const [by, setBy] = useState('')
+  const repair = useQuery({
+    queryKey: ['repair', toolId, by],
+    queryFn: () =>
+      ask(api.GET('/api/v1/tools/{id}/repair', { params: { path: { id: toolId }, query: { by } } })),
+    placeholderData: (before) => before,
+    retry: false,
+  })
+  if (stages.isError) return <Trouble error={stages.error} />
+  if (!stages.data) return <Coming />
+  return (
+    <>
+      <ToolHead stages={stages.data} at="Plan" />
+      {repair.isError ? (
+        <div className="max-w-[44rem] pt-4">
+          <Trouble error={repair.error} again={() => void repair.refetch()} />
+        </div>
+      ) : !repair.data ? (
+        <Coming />
+      ) : (
+        <Sheet
+          drawing={
+            <>
+              <h1 className="text-[1.35rem] font-semibold">
+                The repair: {repair.data.result.scopeWords.toLowerCase()}
+              </h1>
+              <ByWhat means={repair.data.means} by={repair.data.by} onBy={setBy} />
+              <Grinding repair={repair.data} />
+            </>
+          }
+          decisions={<Costs toolId={toolId} repair={repair.data} />}
+        />
+      )}
+      <Act href={`/tools/${toolId}/plan`}>Plan the work</Act>
+    </>
+  )
+}
+
+function Costs({ toolId, repair }: { toolId: string; repair: Repair }) {
+  const r = repair.result
+  return (
+    <>
+      <div className="flex flex-wrap gap-x-6 gap-y-1">
+        <div>
+          <p className="quiet">off the length</p>
+          <Advised advice={r.lost} digits={r.lost.value < 0.1 ? 4 : 2} />
+        </div>
+        <div>
+          <p className="quiet">steel to remove</p>
+          <Advised advice={r.volume} />
+        </div>
+        <div>
+          <p className="quiet">sharpenings left after</p>
+          <Advised advice={r.sharpeningsLeft} digits={0} />
+        </div>
+        {r.thinning && (
+          <div>
+            <p className="quiet">{r.thinning.label}</p>
+            <Advised advice={r.thinning} />
+          </div>
+        )}
+      </div>
+      <Demands result={r} />
+      {repair.back && <BackWork back={repair.back} />}
+      <SeenAtWheel toolId={toolId} signs={repair.signs} passes={repair.grind?.dipPasses ?? 0} />
+      <p className="rule-t pt-2">
+        <Link
+          href={`/tools/${toolId}/profile`}
+          className="underline underline-offset-4 min-h-11 inline-flex items-center"
+        >
+          Trace the profile, before and after
+        </Link>
+      </p>
+    </>
+  )
+}
+
+function Grinding({ repair }: { repair: Repair }) {
+  if (repair.refused) return <Notice kind="danger">{repair.refused}</Notice>
+  const g = repair.grind
+  if (!g) return null
+  const cuts = g.acts.filter((a) => a.volumeMm3 > 0)
+  return (
+    <section aria-label="The grinding" className="rule-t pt-3 mt-3">
+      <h2 className="text-[1.2rem] font-semibold">The grinding, on the {g.piece}</h2>
+      <p className="quiet">
+        {cuts.map((a) => `${a.title.toLowerCase()} ${figures(a.volumeMm3)} mm³`).join(', ')}. Times are first
+        estimates.
+      </p>
+      {g.curves.length > 0 && g.heat && <HeatChart curves={g.curves} limitC={g.heat.limitC} />}
+      {g.heat && <Heat name={g.piece} heat={g.heat} />}
+      <ol className="pt-2">
+        {g.acts.map((a, i) => (
+          <li key={a.kind} className="rule-t py-2 grid grid-cols-[2rem_1fr] gap-x-2">
+            <span className="text-[1.2rem] font-semibold">{i + 1}</span>
+            <div>
+              <div className="flex flex-wrap justify-between gap-x-4">
+                <h3 className="font-semibold text-[1.1rem]">{a.title}</h3>
+                {typeof a.leastSeconds === 'number' && typeof a.mostSeconds === 'number' && (
+                  <span>
+                    {span(a.leastSeconds)} to {span(a.mostSeconds)}
+                  </span>
+                )}
+              </div>
+              <Cautions lines={a.cautions} />
+              <p>{a.words}</p>
+              {a.dip && <p className="font-semibold">{a.dip}</p>}
+              <p className="quiet">Until: {a.until}</p>
+            </div>
+          </li>
+        ))}
+      </ol>
+      <p className="quiet">The line lies {num(g.lineMm, 2)} mm behind the foremost point of the edge.</p>
+    </section>
+  )
+}
