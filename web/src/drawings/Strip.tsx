@@ -86,7 +86,8 @@ export function Strip(p: StripProps) {
     const moves: Record<string, number> = { ArrowLeft: -step, ArrowRight: step, PageUp: 5, PageDown: -5 }
     const by = moves[e.key]
     if (held && p.selected !== null && p.selected !== undefined) {
-      const wider = e.key === '+' ? step / 2 : e.key === '-' ? -step / 2 : 0
+      // The plus sign itself needs Shift on most keyboards, so that Shift cannot mean a finer step here.
+      const wider = e.key === '+' || e.key === '=' ? 0.5 : e.key === '-' ? -0.5 : 0
       if (by !== undefined) move(p.selected, held.fromMm + by, held.toMm + by)
       else if (wider)
         move(p.selected, Math.max(0, held.fromMm - wider), Math.min(p.layout.totalMm, held.toMm + wider))

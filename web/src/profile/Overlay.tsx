@@ -139,13 +139,11 @@ function Apart({
       >
         {num(Math.abs(worst.deviationMm), 2)} mm {worst.deviationMm > 0 ? 'more' : 'less'}
       </text>
-      {Array.from({ length: 8 }, (_, i) => i * step)
-        .filter((mm) => mm <= end)
-        .map((mm) => (
-          <text key={mm} x={x(mm)} y={top + height - 8} fontSize="13" textAnchor="middle">
-            {num(mm)}
-          </text>
-        ))}
+      {Array.from({ length: Math.floor(end / step) + 1 }, (_, i) => i * step).map((mm) => (
+        <text key={mm} x={x(mm)} y={top + height - 8} fontSize="13" textAnchor="middle">
+          {num(mm)}
+        </text>
+      ))}
     </g>
   )
 }

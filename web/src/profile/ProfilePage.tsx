@@ -36,7 +36,7 @@ export function ProfilePage({ toolId }: { toolId: string }) {
   return (
     <>
       <ToolHead stages={stages.data} at="Survey" />
-      <Kept toolId={toolId} profile={profile.data} />
+      <Kept key={traces.length} toolId={toolId} profile={profile.data} />
       <Act onClick={() => setTracing(true)}>Trace the edge again</Act>
     </>
   )

@@ -68,7 +68,7 @@ export function ByWhat({ means, by, onBy }: { means: Means[]; by: string; onBy: 
                   <button
                     type="button"
                     aria-pressed={by === m.means}
-                    className="btn btn-ghost btn-sm min-h-11 underline underline-offset-4 font-normal"
+                    className="btn btn-ghost min-h-11 px-2 underline underline-offset-4 font-normal"
                     onClick={() => onBy(m.means)}
                   >
                     {by === m.means ? 'grinding plan below' : `grinding plan, ${m.words.toLowerCase()}`}

@@ -12,8 +12,7 @@ export function HeatChart({ curves, limitC }: { curves: Schemas['CurveView'][]; 
   const x = (s: number) => box.left + ((box.right - box.left) * s) / longest
   const y = (c: number) => box.bottom - ((box.bottom - box.top) * c) / hottest
   const step = roundNear(longest / 5)
-  const times = Array.from({ length: 7 }, (_, i) => i * step).filter((t) => t <= longest * 1.001)
-  const first = curves[0]!.moments
+  const times = Array.from({ length: Math.floor(longest / step) + 1 }, (_, i) => i * step)
   return (
     <div ref={ref} className="w-full pt-2">
       <svg
@@ -21,7 +20,7 @@ export function HeatChart({ curves, limitC }: { curves: Schemas['CurveView'][]; 
         height={height}
         viewBox={`0 0 ${width} ${height}`}
         role="img"
-        aria-label={`Temperature of the edge in contact: the sharp edge is at its limit after ${num(first[first.length - 1]!.seconds, 2)} s`}
+        aria-label="Temperature of the edge against time in contact, up to its limit"
         className="block"
       >
         <path
@@ -65,34 +64,40 @@ export function HeatChart({ curves, limitC }: { curves: Schemas['CurveView'][]; 
         </text>
         {curves.map((c, i) => {
           const end = c.moments[c.moments.length - 1]!
-          const middle = c.moments[Math.round(c.moments.length * 0.55)]!
-          const right = x(middle.seconds) < (box.left + box.right) / 2
+          const ink = i === 0 ? 'var(--color-warning)' : 'var(--color-primary)'
+          const dashes = i === 0 ? undefined : '2 7'
+          const low = box.bottom - 34 + i * 22
           return (
             <g key={c.name}>
               <path
                 d={c.moments.map((m, k) => `${k === 0 ? 'M' : 'L'}${x(m.seconds)} ${y(m.celsius)}`).join('')}
                 fill="none"
-                stroke={i === 0 ? 'var(--color-warning)' : 'var(--color-primary)'}
+                stroke={ink}
                 strokeWidth="3.5"
-                strokeDasharray={i === 0 ? undefined : '2 6'}
+                strokeDasharray={dashes}
                 strokeLinecap="round"
               />
-              <circle
-                cx={x(end.seconds)}
-                cy={y(end.celsius)}
-                r="5"
-                fill={i === 0 ? 'var(--color-warning)' : 'var(--color-primary)'}
+              <circle cx={x(end.seconds)} cy={y(end.celsius)} r="5" fill={ink} />
+              <path
+                d={`M${box.right - 34} ${low - 5}h30`}
+                stroke={ink}
+                strokeWidth="3.5"
+                strokeDasharray={dashes}
+                strokeLinecap="round"
               />
               <text
-                x={x(middle.seconds) + (right ? 12 : -12)}
-                y={y(middle.celsius) + 18}
+                x={box.right - 42}
+                y={low}
                 fontSize="14"
-                textAnchor={right ? 'start' : 'end'}
+                textAnchor="end"
                 stroke="var(--color-base-100)"
-                strokeWidth="4"
+                strokeWidth="5"
                 paintOrder="stroke"
               >
-                {c.name}: {num(end.seconds, end.seconds < 1 ? 2 : 1)} s
+                {c.name}:{' '}
+                {end.celsius < limitC - 0.5
+                  ? `below it for ${num(end.seconds, 0)} s`
+                  : `${num(end.seconds, end.seconds < 1 ? 2 : 1)} s`}
               </text>
             </g>
           )

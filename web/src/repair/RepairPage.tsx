@@ -43,9 +43,8 @@ export function RepairPage({ toolId }: { toolId: string }) {
         <Sheet
           drawing={
             <>
-              <h1 className="text-[1.35rem] font-semibold">
-                The repair: {repair.data.result.scopeWords.toLowerCase()}
-              </h1>
+              <h1 className="text-[1.35rem] font-semibold">The repair</h1>
+              <p>Because {repair.data.result.reasons.join('; ')}.</p>
               <ByWhat means={repair.data.means} by={repair.data.by} onBy={setBy} />
               <Grinding repair={repair.data} />
             </>

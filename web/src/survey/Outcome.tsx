@@ -5,16 +5,24 @@ import { Advised } from '../ui/Why'
 
 type Result = Schemas['ResultView']
 
-/** What the survey comes to: how much work, how much steel, how much is left. */
+/** What the survey comes to: how much work, and why. */
 export function Outcome({ result }: { result: Result }) {
   const danger = result.scope === 'RETIRE'
   return (
-    <section aria-label="What must go" className="pb-3">
+    <section aria-label="What it wants" className="pb-1">
       <p className="quiet">This edge wants</p>
       <p className={`text-[2rem] leading-tight font-semibold ${danger ? 'text-error' : ''}`}>
         {result.scopeWords}
       </p>
       <p className="pt-1">Because {result.reasons.join('; ')}.</p>
+    </section>
+  )
+}
+
+/** How much steel goes, how much is left, and what follows from it. */
+export function Figures({ result }: { result: Result }) {
+  return (
+    <section aria-label="What must go" className="pb-3">
       <div className="flex flex-wrap gap-x-8 gap-y-2 pt-3">
         <Named name="off the length">
           <Advised advice={result.lost} digits={result.lost.value < 0.1 ? 4 : 2} />

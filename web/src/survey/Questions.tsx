@@ -13,10 +13,12 @@ interface Props {
   echo: string | undefined
   asks: Schemas['AsksView']
   changes: Schemas['LookChangeView'][]
+  /** Whether no earlier look is kept. */
+  first: boolean
 }
 
 /** What one look asks. */
-export function Questions({ look, form, set, fault, echo, asks, changes }: Props) {
+export function Questions({ look, form, set, fault, echo, asks, changes, first }: Props) {
   const put = (part: Partial<Form>) => set({ ...form, ...part })
   switch (look.key) {
     case 'lamp':
@@ -58,7 +60,7 @@ export function Questions({ look, form, set, fault, echo, asks, changes }: Props
     case 'straight':
       return <Departures form={form} put={put} fault={fault} asks={asks} />
     default:
-      return <Past form={form} put={put} changes={changes} />
+      return <Past form={form} put={put} changes={changes} first={first} />
   }
 }
 
@@ -68,7 +70,12 @@ interface PartProps {
   fault: (field: string) => string | undefined
 }
 
-function Past({ form, put, changes }: Omit<PartProps, 'fault'> & { changes: Schemas['LookChangeView'][] }) {
+function Past({
+  form,
+  put,
+  changes,
+  first,
+}: Omit<PartProps, 'fault'> & { changes: Schemas['LookChangeView'][]; first: boolean }) {
   return (
     <>
       <Pick
@@ -91,7 +98,11 @@ function Past({ form, put, changes }: Omit<PartProps, 'fault'> & { changes: Sche
       <section aria-label="Since the last look">
         <h3 className="text-[0.92rem]">Since the last look</h3>
         {changes.length === 0 ? (
-          <p className="quiet">Nothing was marked then, and nothing is now.</p>
+          <p className="quiet">
+            {first
+              ? 'This is the first look that is kept of it.'
+              : 'Nothing was marked then, and nothing is now.'}
+          </p>
         ) : (
           <ul>
             {changes.map((c, i) => (

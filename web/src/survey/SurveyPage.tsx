@@ -11,12 +11,13 @@ import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { looksAt } from './looks'
 import { Marks } from './Marks'
-import { Demands, Outcome } from './Outcome'
+import { onStrip, placed } from './placing'
+import { Demands, Figures, Outcome } from './Outcome'
 import { Questions } from './Questions'
 import { SectionAt } from './SectionAt'
 
 type Form = Schemas['SurveyForm']
-export type Finding = Schemas['FindingForm']
+type Finding = Schemas['FindingForm']
 
 const FRESH: Form = {
   findings: [],
@@ -145,7 +146,7 @@ function Survey({
         strip={{
           tall: true,
           label: `The edge, ${num(tool.edgeLengthMm)} mm. Arrow keys move by a millimetre, Enter marks. With a mark in hand they move it, plus and minus change its width, Delete removes it.`,
-          marks: live?.findings ?? [],
+          marks: onStrip(form.findings, live?.findings ?? []),
           stations: live?.result?.stations ?? [],
           onMark: mark,
           selected,
@@ -196,6 +197,7 @@ function Survey({
                 at={sectionAt}
                 onAt={setSectionAt}
               />
+              <Figures result={live.result} />
               <Demands result={live.result} />
             </>
           ) : (
@@ -219,7 +221,7 @@ function Survey({
                   onClick={() => setLookKey(l.key)}
                   className={`btn min-h-11 px-3 ${l === look ? 'btn-neutral' : 'btn-ghost underline underline-offset-4 font-normal'}`}
                 >
-                  {i + 1} {l.name}
+                  {i + 1} <span>{l.name}</span>
                 </button>
               ))}
             </nav>
@@ -231,6 +233,7 @@ function Survey({
               fault={fault}
               asks={asks}
               changes={live?.changes ?? []}
+              first={form.basedOn === ''}
               echo={live?.echoes.find((e) => e.field === 'square.off')?.understood}
             />
             {nextLook && (
@@ -276,32 +279,4 @@ function Survey({
       </Act>
     </>
   )
-}
-
-/** A mark as it is first put down: a tap gives it a usual width, a corner runs to its end of the edge. */
-function placed(kind: string, from: number, to: number, edge: number): Finding {
-  const tap = to - from < 0.2
-  const middle = (from + to) / 2
-  const [a, b] = tap ? [Math.max(0, middle - 0.5), Math.min(edge, middle + 0.5)] : [from, to]
-  const left = middle < edge / 2
-  const ends =
-    kind === 'ROUNDED_CORNER' ? (left ? [0, Math.max(b, 0.5)] : [Math.min(a, edge - 0.5), edge]) : [a, b]
-  return {
-    kind,
-    from: num(ends[0]!, 1),
-    to: num(ends[1]!, 2),
-    depth: DEPTHS[kind] ?? '',
-    behind: kind.startsWith('PIT') ? '0' : '',
-    leave: false,
-  }
-}
-
-/** What a fresh mark is first taken to be deep; to be corrected at once. */
-const DEPTHS: Record<string, string> = {
-  CHIP: '0.3',
-  DENT: '0.3',
-  ROLL: '0.1',
-  ROUNDED_CORNER: '0.3',
-  PIT_BACK: '0.1',
-  PIT_BEVEL: '0.1',
 }

@@ -12,6 +12,7 @@ export function figures(value: number): string {
 /** A time span for people. */
 export function span(seconds: number): string {
   if (seconds < 90) return `${num(seconds, 0)} s`
+  if (seconds >= 7200) return `${num(seconds / 3600, seconds < 36000 ? 1 : 0)} h`
   return `${num(seconds / 60, seconds < 600 ? 1 : 0)} min`
 }
 

@@ -145,14 +145,39 @@ class DemoFamilies {
         work.survey(cook, "DULL", "", "");
         work.setUp(cook, "by hand");
         work.takeIn(
+                "long slicer",
+                DAIRY,
+                "kitchen knife / slicing hard thin blade",
+                "hard stainless",
+                "edgeLength=300;straight=190;tipRise=16;usableLength=40;retireLength=30;spineThickness=2;"
+                        + "behindEdge=0.3;primary=15",
+                "",
+                "");
+        UUID cleaver = work.takeIn(
                 "vegetable cleaver",
                 DAIRY,
                 "vegetable cleaver / slicing",
                 "plain carbon",
                 "edgeLength=180;straight=120;tipRise=8;usableLength=78;retireLength=60;spineThickness=2;"
                         + "behindEdge=0.3;primary=15",
-                "",
+                "The belly was ground flat in spring; it rocks no more.",
                 "");
+        work.trace(
+                cleaver,
+                "0 0,15 0,30 0,45 0,60 0,75 0,90 0.2,105 0.9,120 2,130 3,140 4.2,150 5.6,160 7.2,170 9,180 11");
+        work.trace(
+                cleaver,
+                "0 0.8,15 0.8,30 0.8,45 0.8,60 0.8,75 0.8,90 1,105 1.7,120 2.8,130 4.3,140 5.8,150 7.3,160 8.8,"
+                        + "170 10.3,180 11.8");
+        work.survey(
+                cleaver,
+                "LIGHT_VISIBLE",
+                "",
+                "",
+                work.chip("32", "34", "0.4"),
+                work.chip("88.5", "90", "0.25"),
+                work.chip("141", "144", "0.7"));
+        work.setUp(cleaver, "by hand");
         work.takeIn(
                 "meat cleaver",
                 DAIRY,

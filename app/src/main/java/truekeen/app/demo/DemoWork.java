@@ -25,6 +25,9 @@ import truekeen.app.plan.PlanRecords.PlanForm;
 import truekeen.app.plan.PlanRecords.StepView;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
+import truekeen.app.profile.ProfileRecords.OffsetForm;
+import truekeen.app.profile.ProfileRecords.TraceForm;
+import truekeen.app.profile.ProfileService;
 import truekeen.app.shop.ShopService;
 import truekeen.app.survey.SurveyRecords.FindingForm;
 import truekeen.app.survey.SurveyRecords.OutcomeForm;
@@ -48,6 +51,7 @@ class DemoWork {
     private final BenchService bench;
     private final TestService tests;
     private final HolderService holders;
+    private final ProfileService profiles;
     private final BenchClock clock;
 
     private long sequence;
@@ -61,6 +65,7 @@ class DemoWork {
             BenchService bench,
             TestService tests,
             HolderService holders,
+            ProfileService profiles,
             BenchClock clock) {
         this.shop = shop;
         this.tools = tools;
@@ -70,6 +75,7 @@ class DemoWork {
         this.bench = bench;
         this.tests = tests;
         this.holders = holders;
+        this.profiles = profiles;
         this.clock = clock;
     }
 
@@ -137,6 +143,15 @@ class DemoWork {
                         "",
                         HAND,
                         before == null ? "" : before.id().toString()));
+    }
+
+    /** The profile from offsets, "along across" with commas between (mm). */
+    void trace(UUID tool, String offsets) {
+        List<OffsetForm> all = Arrays.stream(offsets.split(","))
+                .map(o -> o.strip().split(" "))
+                .map(o -> new OffsetForm(o[0], o[1]))
+                .toList();
+        profiles.keep(tool, new TraceForm("", List.of(), "", List.of(), all, HAND));
     }
 
     void setUp(UUID tool, String primary, String last, String guideName, String name) {

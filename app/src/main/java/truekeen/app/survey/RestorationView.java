@@ -53,13 +53,19 @@ final class RestorationView {
                 "Thinning the faces brings it back; each sharpening adds to it."));
     }
 
+    /** Two figures are as much as can be said of an estimate. */
+    private static double rounded(int count) {
+        double unit = Math.pow(10, Math.max(0, Math.floor(Math.log10(Math.max(1, count))) - 1));
+        return Math.rint(count / unit) * unit;
+    }
+
     private static AdviceView sharpenings(Restoration r, List<Double> loggedMm) {
         SharpeningsLeft left = SharpeningsLeft.of(r.steelLeftMm(), loggedMm);
         return AdviceView.of(new Advice(
                 "sharpenings left",
-                left.value(),
-                left.low(),
-                left.high(),
+                rounded(left.value()),
+                rounded(left.low()),
+                rounded(left.high()),
                 "",
                 Formula.SHARPENINGS_LEFT,
                 List.of(

@@ -59,10 +59,18 @@ class ChiselPathIT {
         browser.see("Full honing");
         browser.press("Chip").dragStrip(0.30, 0.35).see("1 Chip");
         browser.type("deep", "0.4 mm").see("Repair");
-        // By keyboard: a bright spot at the right end, then taken back.
-        browser.press("Bright spot");
+        // By keyboard: a bright line at the right end, then taken back.
+        browser.press("Bright line");
         browser.strip().sendKeys(Keys.END, Keys.ARROW_LEFT, Keys.ENTER);
-        browser.see("2 Bright spot").press("Undo").seeNoMore("2 Bright spot");
+        browser.see("2 Bright line").press("Undo").seeNoMore("2 Bright line");
+        // The chip in hand, by keyboard: two millimetres to the right, a millimetre wider.
+        String from = browser.typed("from");
+        browser.press("Move mark 1 on the strip");
+        browser.strip().sendKeys(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, "+", Keys.ESCAPE);
+        browser.until(
+                "the chip to have moved",
+                d -> Math.abs(Double.parseDouble(browser.typed("from")) - Double.parseDouble(from) - 1.5) < 0.06);
+        browser.press("Next look: nail").see("Each catch is a chip").press("Next look: square");
         browser.pick("Right").type("off by", "0.5°");
         browser.see("off the length").see("steel left after");
         browser.press("Keep the survey, angle next").atPath(".*/angle$");

@@ -25,6 +25,7 @@ public final class Latency {
         String slick = id(board, "38 mm paring slick");
         String knife = id(board, "thin slicing knife");
         String iron = id(board, "jack iron");
+        String crowded = id(board, "long slicer");
         // All are warmed before any is timed: the first must not pay for what the compiler does for all.
         for (boolean timed : new boolean[] {false, true}) {
             time(
@@ -52,6 +53,7 @@ public final class Latency {
                     "/api/v1/tools/" + knife + "/survey/preview",
                     "{\"findings\":[{\"kind\":\"CHIP\",\"from\":\"62\",\"to\":\"63\",\"depth\":\"0.2\",\"leave\":false}],"
                             + "\"dullness\":\"DULL\"}");
+            time(timed, base, "Survey, 300 mm, 30 marks", "/api/v1/tools/" + crowded + "/survey/preview", thirty());
             time(
                     timed,
                     base,
@@ -69,6 +71,28 @@ public final class Latency {
                             + "\"person\":\"\",\"basedOn\":\"\"}");
         }
         firstPage(base);
+    }
+
+    /** Thirty findings of every kind, and a blade that varies along its edge. */
+    private static String thirty() {
+        StringBuilder all = new StringBuilder();
+        String[] kinds = {"CHIP", "DENT", "ROLL", "BRIGHT", "DOTS", "PIT_BEVEL"};
+        for (int i = 0; i < 30; i++) {
+            all.append(i == 0 ? "" : ",")
+                    .append("{\"kind\":\"")
+                    .append(kinds[i % kinds.length])
+                    .append("\",\"from\":\"")
+                    .append(5 + i * 9.5)
+                    .append("\",\"to\":\"")
+                    .append(8 + i * 9.5)
+                    .append("\",\"depth\":\"0.")
+                    .append(10 + i)
+                    .append("\",\"behind\":\"0\",\"leave\":false}");
+        }
+        return "{\"findings\":[" + all + "],\"dullness\":\"DULL\",\"measures\":["
+                + "{\"field\":\"behindEdge\",\"at\":\"20\",\"value\":\"0.3\"},"
+                + "{\"field\":\"behindEdge\",\"at\":\"150\",\"value\":\"0.4\"},"
+                + "{\"field\":\"behindEdge\",\"at\":\"280\",\"value\":\"0.35\"}]}";
     }
 
     private static void time(boolean timed, String base, String name, String path, String body)

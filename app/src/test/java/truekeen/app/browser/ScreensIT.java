@@ -50,6 +50,7 @@ class ScreensIT {
             String iron = tool(browser, "jack iron");
             String axe = tool(browser, "felling axe");
             String bar = tool(browser, "51 cm mower bar");
+            String cleaver = tool(browser, "vegetable cleaver");
             browser.open("/").see("Go on at the bench");
             String session = (String)
                     browser.script("return document.querySelector(\"a[href^='/bench/']\").getAttribute('href')");
@@ -68,6 +69,9 @@ class ScreensIT {
                     new String[] {iron + "/angle", "strokes across the iron"},
                     new String[] {axe + "/take-in", "As you describe it"},
                     new String[] {bar + "/survey", "This edge wants"},
+                    new String[] {cleaver + "/survey", "What each asks of the edge"},
+                    new String[] {cleaver + "/repair", "Light passes to the edge"},
+                    new String[] {cleaver + "/profile", "went evenly"},
                     new String[] {chisel + "/plan", "Step sheet"},
                     new String[] {session, "Undo"},
                     new String[] {done + "/test", "An edge is tested"},

@@ -88,8 +88,7 @@ final class EdgeLine {
     List<Demand> demands() {
         List<Demand> asked = new ArrayList<>();
         if (worn > 0) {
-            asked.add(new Demand(
-                    "wear", survey.dullness().words(), worn, greatest(x -> tilt(x) + worn - gain(x)), false, false));
+            asked.add(new Demand("wear", survey.dullness().words(), worn, greatest(x -> worn - gain(x)), false, false));
         }
         if (survey.square().off().radians() > 0) {
             double own =
@@ -99,13 +98,19 @@ final class EdgeLine {
                     "square",
                     "out of square by " + survey.square().off(),
                     own,
-                    mend ? greatest(x -> tilt(x) - gain(x)) : own,
+                    // Squared down to clean steel: the worn apex goes with it.
+                    mend ? greatest(x -> tilt(x) + worn - gain(x)) : own,
                     false,
                     !mend));
         }
         if (cambers) {
             asked.add(new Demand(
-                    "camber", "the camber changes", mostGain(), Math.max(0, greatest(x -> -gain(x))), false, false));
+                    "camber",
+                    "the camber changes",
+                    mostGain(),
+                    Math.max(0, greatest(x -> worn - gain(x))),
+                    false,
+                    false));
         }
         survey.departures().oldBack().ifPresent(o -> {
             boolean byEdge = o.goes() == Departures.OldBackGoes.BY_THE_EDGE;

@@ -36,7 +36,7 @@ public record DipRhythm(int passes, double passSeconds, String words) {
         int passes = (int) Math.min(MOST, Math.floor(contactSeconds.getAsDouble() / touched));
         String what = along ? "full-length pass" : "pass of a second";
         String words = passes < 1
-                ? "Even one " + what + " is too long near the finished edge: one short, light touch"
+                ? "Even one " + what + " is too long here: one short, light touch"
                         + (along ? ", drawn along faster," : "") + " then dip; never by feel."
                 : "Count " + passes + " " + what.replace("pass", passes == 1 ? "pass" : "passes")
                         + ", then dip; never by feel.";

@@ -1,0 +1,196 @@
+package truekeen.app.repair;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import truekeen.app.ApiTest;
+
+/** The repair follows the survey, the bevels, the shelf and the house. */
+class RepairTest extends ApiTest {
+
+    private String chipped(String depth) {
+        String tool = takeIn(chisel());
+        ObjectNode survey = survey();
+        mark(survey, "CHIP", "10", "11", depth);
+        assertThat(post("/api/v1/tools/" + tool + "/surveys", survey).status()).isEqualTo(200);
+        return tool;
+    }
+
+    private JsonNode repair(String tool, String by) {
+        Answer answer = get("/api/v1/tools/" + tool + "/repair?by=" + by);
+        assertThat(answer.status()).as(answer.body().toString()).isEqualTo(200);
+        return answer.body();
+    }
+
+    private static JsonNode means(JsonNode repair, String which) {
+        for (JsonNode m : repair.path("means")) {
+            if (m.path("means").asText().equals(which)) {
+                return m;
+            }
+        }
+        throw new AssertionError(which);
+    }
+
+    private void machine(String name, String kind, String um) {
+        ObjectNode machine = stone(name, kind, "", "");
+        machine.put("makerUm", um)
+                .put("gritStandard", "MICRON")
+                .put("gritName", um)
+                .put("shape", "POWERED");
+        Answer added = post("/api/v1/kit/abrasives", machine);
+        assertThat(added.status()).as(added.body().toString()).isEqualTo(200);
+    }
+
+    private Answer rule(String tool, String rule, String option) {
+        return put("/api/v1/tools/" + tool + "/house-rules", object("rule", rule, "choice", option));
+    }
+
+    @Test
+    void withoutASurveyThereIsNothingToRepairAndPoweredBladesWait() {
+        String tool = takeIn(chisel());
+        assertThat(get("/api/v1/tools/" + tool + "/repair")
+                        .body()
+                        .path("detail")
+                        .asText())
+                .contains("Survey the edge first");
+        String bar = takeIn(tool(
+                "mower bar",
+                "rotary mower bar / grass",
+                "plain carbon",
+                "span=510;edgeLength=90;usableLength=55;retireLength=42;thickness=4;primary=30;land=0.5;bore=12"));
+        assertThat(get("/api/v1/tools/" + bar + "/repair").status()).isEqualTo(422);
+        assertThat(get("/api/v1/tools/00000000-0000-0000-0000-000000000009/repair")
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void theActsOfTheGrindingTakeWhatTheSurveySays() {
+        kit();
+        machine("bench grinder", "dry grinding wheel", "250");
+        String tool = chipped("1.2");
+        JsonNode r = repair(tool, "DRY_WHEEL");
+        double acts = 0;
+        List<String> kinds = new ArrayList<>();
+        for (JsonNode act : r.path("grind").path("acts")) {
+            acts += act.path("volumeMm3").asDouble();
+            kinds.add(act.path("kind").asText());
+        }
+        assertThat(acts).isCloseTo(r.path("result").path("primaryMm3").asDouble(), within(1e-9));
+        assertThat(kinds).containsExactly("MARK", "READY", "BLUNT", "SET", "BEVEL", "LIGHT", "LOOK");
+        assertThat(r.path("grind").path("curves").size()).isEqualTo(2);
+        assertThat(means(r, "DRY_WHEEL").path("time").path("low").asDouble())
+                .isLessThan(means(r, "DRY_WHEEL").path("time").path("high").asDouble());
+        assertThat(get("/api/v1/tools/" + tool + "/repair?by=TEETH").status()).isEqualTo(422);
+        assertThat(get("/api/v1/tools/" + tool + "/repair?by=STONES").status()).isEqualTo(422);
+    }
+
+    @Test
+    void theHouseDecidesOnWheelsAndOnGrindingBluntFirst() {
+        kit();
+        machine("house grinder", "dry grinding wheel", "250");
+        String tool = chipped("1.1");
+        assertThat(rule(tool, "REPAIRS", "STONES").status()).isEqualTo(200);
+        JsonNode stones = repair(tool, "");
+        assertThat(means(stones, "DRY_WHEEL").path("allowed").asBoolean()).isFalse();
+        assertThat(means(stones, "DRY_WHEEL").path("reason").asText()).contains("stones only");
+        assertThat(stones.path("grind").isNull()).isTrue();
+        assertThat(means(stones, "STONES").path("advised").asBoolean()
+                        || means(stones, "PLATE").path("advised").asBoolean())
+                .isTrue();
+        rule(tool, "REPAIRS", "GRIND");
+        rule(tool, "NEW_EDGE", "BEVEL");
+        JsonNode straight = repair(tool, "DRY_WHEEL");
+        List<String> kinds = new ArrayList<>();
+        straight.path("grind")
+                .path("acts")
+                .forEach(a -> kinds.add(a.path("kind").asText()));
+        assertThat(kinds).contains("BEVEL").doesNotContain("BLUNT");
+    }
+
+    @Test
+    void thePlanTakesTheActsToTheBenchAndStonesOnlyOffersNone() {
+        kit();
+        machine("plan grinder", "dry grinding wheel", "250");
+        String tool = chipped("1.3");
+        ObjectNode angle = angle();
+        assertThat(post("/api/v1/tools/" + tool + "/setups", angle).status()).isEqualTo(200);
+        JsonNode plain = post("/api/v1/tools/" + tool + "/plan/preview", Map.of("grindOn", ""))
+                .body();
+        assertThat(plain.path("offers").size()).isPositive();
+        String grinder = plain.path("offers").get(0).path("abrasiveId").asText();
+        JsonNode ground = post("/api/v1/tools/" + tool + "/plan/preview", Map.of("grindOn", grinder))
+                .body();
+        List<String> titles = new ArrayList<>();
+        ground.path("steps").forEach(s -> {
+            if (s.path("kind").asText().equals("GRIND")) {
+                titles.add(s.path("title").asText());
+            }
+        });
+        assertThat(titles).hasSize(7).startsWith("Ink and scribe the new edge").contains("Light passes to the edge");
+        rule(tool, "REPAIRS", "STONES");
+        assertThat(post("/api/v1/tools/" + tool + "/plan/preview", Map.of("grindOn", ""))
+                        .body()
+                        .path("offers")
+                        .size())
+                .isZero();
+    }
+
+    @Test
+    void aPittedBackHasItsWaysWithFigures() {
+        kit();
+        String tool = takeIn(chisel());
+        ObjectNode survey = survey().put("backState", "PITTED").put("backDepth", "0.3");
+        mark(survey, "PIT_BACK", "5", "6.5", "0.3");
+        post("/api/v1/tools/" + tool + "/surveys", survey);
+        JsonNode back = repair(tool, "").path("back");
+        List<String> keys = new ArrayList<>();
+        back.path("options").forEach(o -> keys.add(o.path("key").asText()));
+        assertThat(keys).containsExactly("FLATTEN", "BACK_BEVEL", "PAST_THE_PITS", "RETIRE");
+        assertThat(back.path("options").get(1).path("allowed").asBoolean()).isFalse();
+        assertThat(back.path("options").get(2).path("lostMm").asDouble()).isCloseTo(1.5, within(1e-9));
+        assertThat(back.path("steel").path("value").asDouble()).isCloseTo(0.3 * 30 * 24, within(1e-6));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "STEAM, '', 4, 200",
+        "BLUE, 2 mm, 0, 200",
+        "STRAW, 1/16\", 2, 200",
+        "BLUE, '', 0, 422",
+        "BLUE, deep, 0, 422",
+        "BLUE, 500, 0, 422",
+        "PINK, 2, 0, 422",
+        "'', 2, 0, 422",
+        "BLUE, 2, -3, 422",
+    })
+    void whatWasSeenAtTheWheelIsAnsweredOrRefused(String sign, String extent, int passes, int status) {
+        String tool = chipped("0.5");
+        Answer told = post(
+                "/api/v1/tools/" + tool + "/repair/seen", object("sign", sign, "extent", extent, "passes", passes));
+        assertThat(told.status()).isEqualTo(status);
+        if (status == 200) {
+            assertThat(told.body().path("act").asText()).isNotBlank();
+            assertThat(told.body().path("dip").asText().isEmpty()).isEqualTo(passes == 0);
+            assertThat(told.body().path("past").isNull())
+                    .isEqualTo(told.body().path("drawn").asText().equals("NO"));
+        }
+    }
+
+    @Test
+    void theLogTeachesHowManySharpeningsAreLeft() {
+        String tool = chipped("0.4");
+        JsonNode first = repair(tool, "").path("result").path("sharpeningsLeft");
+        assertThat(first.path("evidence").asText()).contains("first estimate");
+        assertThat(first.path("high").asDouble())
+                .isGreaterThan(first.path("low").asDouble());
+    }
+}

@@ -1,0 +1,51 @@
+import type { Schemas } from '../api/client'
+import type { StripMark } from '../drawings/Strip'
+import { num } from '../ui/format'
+
+type Finding = Schemas['FindingForm']
+
+/** Marks follow the finger at once where their places are plain numbers; else as the service has read them. */
+export function onStrip(typed: Finding[], read: Schemas['FindingView'][]): StripMark[] {
+  return typed.flatMap((f, i) => {
+    const plain = [f.from, f.to].every((v) => /^\d+(\.\d+)?$/.test(v))
+    const known = read[i]
+    if (!plain) return known ? [known] : []
+    return [
+      {
+        kind: f.kind,
+        fromMm: Number(f.from),
+        toMm: Number(f.to),
+        depthMm: known?.depthMm ?? 0,
+        leave: f.leave,
+      },
+    ]
+  })
+}
+
+/** A mark as it is first put down: a tap gives it a usual width, a corner runs to its end of the edge. */
+export function placed(kind: string, from: number, to: number, edge: number): Finding {
+  const tap = to - from < 0.2
+  const middle = (from + to) / 2
+  const [a, b] = tap ? [Math.max(0, middle - 0.5), Math.min(edge, middle + 0.5)] : [from, to]
+  const left = middle < edge / 2
+  const ends =
+    kind === 'ROUNDED_CORNER' ? (left ? [0, Math.max(b, 0.5)] : [Math.min(a, edge - 0.5), edge]) : [a, b]
+  return {
+    kind,
+    from: num(ends[0]!, 1),
+    to: num(ends[1]!, 2),
+    depth: DEPTHS[kind] ?? '',
+    behind: kind.startsWith('PIT') ? '0' : '',
+    leave: false,
+  }
+}
+
+/** What a fresh mark is first taken to be deep; to be corrected at once. */
+const DEPTHS: Record<string, string> = {
+  CHIP: '0.3',
+  DENT: '0.3',
+  ROLL: '0.1',
+  ROUNDED_CORNER: '0.3',
+  PIT_BACK: '0.1',
+  PIT_BEVEL: '0.1',
+}
