@@ -3,6 +3,7 @@ import type { Schemas } from '../api/client'
 import { SchemeDrawing } from '../drawings/Scheme'
 import { setTo } from '../drawings/Setting'
 import { num } from '../ui/format'
+import { SeenAtWheel } from '../repair/SeenAtWheel'
 import { InkCheck } from './InkCheck'
 import type { Session, useSession } from './useSession'
 
@@ -152,6 +153,9 @@ export function StepAtHand({ session, bench }: { session: Session; bench: Bench 
           <span className="quiet">Why: </span>
           {s.why}
         </p>
+        {s.kind === 'GRIND' && s.abrasiveId !== '' && (
+          <SeenAtWheel key={`seen-${at}`} toolId={session.toolId} passes={0} />
+        )}
         {s.angleDeg !== null && <InkCheck key={at} session={session} step={at} />}
         {session.steps[at + 1] && (
           <p className="mt-2 text-[1.05rem]">

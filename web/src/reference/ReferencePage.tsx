@@ -15,6 +15,11 @@ const KINDS = [
 export function ReferencePage() {
   const [looked, setLooked] = useState('')
   const all = useQuery({ queryKey: ['reference'], queryFn: () => ask(api.GET('/api/v1/reference')) })
+  const cautions = useQuery({
+    queryKey: ['cautions'],
+    queryFn: () => ask(api.GET('/api/v1/cautions')),
+    staleTime: Infinity,
+  })
   if (all.isError) return <Trouble error={all.error} again={() => void all.refetch()} />
   if (!all.data) return <Coming />
   const words = looked.toLowerCase().split(/\s+/).filter(Boolean)
@@ -33,6 +38,16 @@ export function ReferencePage() {
       {KINDS.map((k) => (
         <List key={k.kind} title={k.title} entries={found.filter((e) => e.kind === k.kind)} />
       ))}
+      <section aria-label="Cautions" className="pt-6">
+        <h2 className="text-[1.05rem] quiet rule-b pb-1">Cautions</h2>
+        <ul className="lg:columns-2 gap-x-10">
+          {(cautions.data ?? []).map((c) => (
+            <li key={c} className="rule-b break-inside-avoid py-2">
+              {c}
+            </li>
+          ))}
+        </ul>
+      </section>
     </>
   )
 }

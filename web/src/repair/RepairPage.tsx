@@ -83,7 +83,7 @@ function Costs({ toolId, repair }: { toolId: string; repair: Repair }) {
       </div>
       <Demands result={r} />
       {repair.back && <BackWork back={repair.back} />}
-      <SeenAtWheel toolId={toolId} signs={repair.signs} passes={repair.grind?.dipPasses ?? 0} />
+      <SeenAtWheel toolId={toolId} passes={repair.grind?.dipPasses ?? 0} />
       <p className="rule-t pt-2">
         <Link
           href={`/tools/${toolId}/profile`}

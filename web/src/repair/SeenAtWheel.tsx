@@ -1,21 +1,19 @@
-import { useMutation } from '@tanstack/react-query'
+import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, ask, Refused, type Schemas } from '../api/client'
+import { api, ask, Refused } from '../api/client'
 import { Field, Pick } from '../ui/Field'
 import { upper } from '../ui/format'
 import { Notice } from '../ui/Notice'
 import { Advised } from '../ui/Why'
 
 /** It steamed at the dip, or changed colour: what to do now. */
-export function SeenAtWheel({
-  toolId,
-  signs,
-  passes,
-}: {
-  toolId: string
-  signs: Schemas['SignView'][]
-  passes: number
-}) {
+export function SeenAtWheel({ toolId, passes }: { toolId: string; passes: number }) {
+  const signs =
+    useQuery({
+      queryKey: ['wheel-signs'],
+      queryFn: () => ask(api.GET('/api/v1/wheel-signs')),
+      staleTime: Infinity,
+    }).data ?? []
   const [sign, setSign] = useState('STEAM')
   const [extent, setExtent] = useState('')
   const answer = useMutation({

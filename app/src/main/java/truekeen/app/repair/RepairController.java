@@ -1,5 +1,7 @@
 package truekeen.app.repair;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -11,9 +13,11 @@ import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.repair.RepairRecords.RepairView;
 import truekeen.app.repair.RepairRecords.SeenForm;
 import truekeen.app.repair.RepairRecords.SeenView;
+import truekeen.app.repair.RepairRecords.SignView;
+import truekeen.core.repair.Caution;
 
 @RestController
-@RequestMapping("/api/v1/tools/{id}/repair")
+@RequestMapping("/api/v1")
 class RepairController {
     private final RepairService repairs;
 
@@ -21,13 +25,23 @@ class RepairController {
         this.repairs = repairs;
     }
 
-    @GetMapping
+    @GetMapping("/tools/{id}/repair")
     RepairView repair(@PathVariable UUID id, @RequestParam(defaultValue = "") String by) {
         return repairs.repair(id, by);
     }
 
-    @PostMapping("/seen")
+    @PostMapping("/tools/{id}/repair/seen")
     SeenView seen(@PathVariable UUID id, @RequestBody SeenForm form) {
         return repairs.seen(id, form);
+    }
+
+    @GetMapping("/wheel-signs")
+    List<SignView> signs() {
+        return RepairService.signs();
+    }
+
+    @GetMapping("/cautions")
+    List<String> cautions() {
+        return Arrays.stream(Caution.values()).map(Caution::words).toList();
     }
 }

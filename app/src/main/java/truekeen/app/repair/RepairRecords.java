@@ -128,8 +128,7 @@ public final class RepairRecords {
             String by,
             @Nullable GrindView grind,
             String refused,
-            @Nullable BackView back,
-            List<SignView> signs) {}
+            @Nullable BackView back) {}
 
     /**
      * What was seen at the wheel.

@@ -98,10 +98,14 @@ public class RepairService {
                                 rules,
                                 houses.core(toolId).thinRule())
                         .map(b -> GrindViews.back(b, r, tool))
-                        .orElse(null),
-                Arrays.stream(Overheated.Sign.values())
-                        .map(s -> new SignView(s.name(), s.words(), s != Overheated.Sign.STEAM))
-                        .toList());
+                        .orElse(null));
+    }
+
+    /** What may be seen at a wheel. */
+    static List<SignView> signs() {
+        return Arrays.stream(Overheated.Sign.values())
+                .map(s -> new SignView(s.name(), s.words(), s != Overheated.Sign.STEAM))
+                .toList();
     }
 
     /** What to do now that something was seen at the wheel. */

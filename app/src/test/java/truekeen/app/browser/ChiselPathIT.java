@@ -95,16 +95,14 @@ class ChiselPathIT {
                 .see("First estimate");
         assertThat(browser.text()).contains("bench grinder").contains("slow wet wheel");
         String byHand = browser.text();
-        browser.pick("bench grinder")
-                .see("Grind the primary on the bench grinder")
-                .see("Eye protection");
+        browser.pick("bench grinder").see("Grind blunt to the line").see("Eye protection");
         assertThat(browser.text()).isNotEqualTo(byHand);
         browser.press("Take this plan to the bench").atPath(".*/bench$");
         browser.press("Start at the bench").atPath(".*/bench/[0-9a-f-]{36}$");
     }
 
     private static void workWithAReload(Browser browser, Bench bench) {
-        browser.see("Eye protection");
+        browser.see("Ink and scribe the new edge");
         String first = bench.toFirstCount();
         browser.press("+5").keys(" ").keys(Keys.PAGE_DOWN);
         browser.until("counting seven", d -> bench.count("BEVEL") == 7);
