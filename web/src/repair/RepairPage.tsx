@@ -109,6 +109,12 @@ function Grinding({ repair }: { repair: Repair }) {
         estimates.
       </p>
       {g.curves.length > 0 && g.heat && <HeatChart curves={g.curves} limitC={g.heat.limitC} />}
+      {g.curves[0] && g.heat && (
+        <p>
+          At the end of the first line the steel is at 100 °C back to {num(g.curves[0].hotMm, 1)} mm behind
+          the edge. {g.heat.finger}
+        </p>
+      )}
       {g.heat && <Heat name={g.piece} heat={g.heat} />}
       <ol className="pt-2">
         {g.acts.map((a, i) => (

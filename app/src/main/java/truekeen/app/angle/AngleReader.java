@@ -193,6 +193,11 @@ final class AngleReader {
                 return new PlaneSetting.Camber(iron.width(), iron.bed(), c);
             })));
         }
+        // A camber that is there is kept: changing it costs steel, and is asked for by typing another.
+        if (rules.cambers() && iron.camber().isPresent() && blade.kind().allows(Operation.CAMBER)) {
+            double belowSole = iron.camber().get().mm() * iron.bed().sin();
+            return Optional.of(new PlaneSetting.Camber(iron.width(), iron.bed(), Length.ofMm(belowSole)));
+        }
         boolean usual = rules.cambers() && blade.kind().allows(Operation.CAMBER) && trade.camberMm() > 0;
         return usual
                 ? PlaneSetting.usualCamber(iron.width(), iron.bed(), Length.ofMm(trade.camberMm()), depthOfCut())

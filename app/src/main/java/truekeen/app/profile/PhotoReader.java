@@ -1,8 +1,5 @@
 package truekeen.app.profile;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -66,7 +63,7 @@ class PhotoReader {
             ImageReader reader = reader(in);
             try {
                 reader.setInput(in, true, true);
-                return made(reader);
+                return made(reader, Upright.quarters(sent));
             } finally {
                 reader.dispose();
             }
@@ -92,7 +89,7 @@ class PhotoReader {
         throw new RefusedException(Refusal.of(MessageCode.PHOTO_TYPE, "photo", ""));
     }
 
-    private static Made made(ImageReader reader) throws IOException {
+    private static Made made(ImageReader reader, int quarters) throws IOException {
         int width = reader.getWidth(0);
         int height = reader.getHeight(0);
         if (width > LONGEST_SIDE || height > LONGEST_SIDE || (long) width * height > MOST_PIXELS) {
@@ -110,13 +107,7 @@ class PhotoReader {
             // The decoder of JPEG fills up what is missing with grey and only warns.
             throw new IIOException("ends early");
         }
-        BufferedImage plain = new BufferedImage(picture.getWidth(), picture.getHeight(), BufferedImage.TYPE_INT_RGB);
-        Graphics2D draw = plain.createGraphics();
-        draw.setRenderingHint(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
-        draw.setColor(Color.WHITE);
-        draw.fillRect(0, 0, plain.getWidth(), plain.getHeight());
-        draw.drawImage(picture, 0, 0, null);
-        draw.dispose();
+        BufferedImage plain = Upright.drawn(picture, quarters);
         return new Made(jpeg(plain), plain.getWidth(), plain.getHeight());
     }
 

@@ -96,6 +96,7 @@ public class RepairService {
                                 tool.steel(),
                                 shelf,
                                 rules,
+                                tool.trade(),
                                 houses.core(toolId).thinRule())
                         .map(b -> GrindViews.back(b, r, tool))
                         .orElse(null));

@@ -100,6 +100,41 @@ class PhotographsTest extends ApiTest {
                 .doesNotContain("somebody");
     }
 
+    @ParameterizedTest
+    @ValueSource(ints = {1, 3, 6, 8})
+    void aCameraHeldSidewaysGivesAnUprightPicture(int noted) throws IOException {
+        BufferedImage sensor = new BufferedImage(300, 200, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = sensor.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, 300, 200);
+        g.setColor(Color.RED);
+        g.fillRect(0, 0, 60, 60);
+        g.dispose();
+        ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+        ImageIO.write(sensor, "jpeg", jpeg);
+        byte[] tiff = {
+            'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, (byte) noted, 0, 0, 0, 0, 0, 0
+        };
+        ByteArrayOutputStream with = new ByteArrayOutputStream();
+        with.write(jpeg.toByteArray(), 0, 2);
+        with.write(new byte[] {(byte) 0xff, (byte) 0xe1, 0, (byte) (2 + 6 + tiff.length)});
+        with.write("Exif\0\0".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        with.write(tiff);
+        with.write(jpeg.toByteArray(), 2, jpeg.size() - 2);
+        String tool = takeIn(chisel());
+        Answer kept = upload(tool, with.toByteArray());
+        BufferedImage shown = ImageIO.read(new ByteArrayInputStream(bytes("/api/v1/tools/" + tool + "/photos/"
+                        + kept.body().path("id").asText())
+                .body()));
+        boolean across = noted == 6 || noted == 8;
+        assertThat(shown.getWidth()).isEqualTo(across ? 200 : 300);
+        // the red corner: where a quarter, half or three quarters of a turn to the right carry it
+        int x = noted == 1 || noted == 8 ? 20 : shown.getWidth() - 20;
+        int y = noted == 1 || noted == 6 ? 20 : shown.getHeight() - 20;
+        Color corner = new Color(shown.getRGB(x, y));
+        assertThat(corner.getRed() - corner.getBlue()).isGreaterThan(120);
+    }
+
     @Test
     void twentyMegabytesAreRefusedInWords() {
         Answer big = upload(takeIn(chisel()), new byte[20_000_000]);

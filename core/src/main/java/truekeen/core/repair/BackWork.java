@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Departures;
 import truekeen.core.condition.EdgeSurvey;
@@ -12,6 +13,7 @@ import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
+import truekeen.core.progression.FinishWindow;
 import truekeen.core.progression.Job;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.PlanRules;
@@ -24,6 +26,7 @@ import truekeen.core.tool.Blade;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Operation;
 import truekeen.core.tool.PlaneIron;
+import truekeen.core.tool.Trade;
 
 /**
  * The work on the back: how much of it, how deep, by which technique, and what else could be done about it, each with its
@@ -75,6 +78,7 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
     /**
      * The work on the back of a tool; empty on families that have none.
      *
+     * @param trade its work, which says how fine the back is to end
      * @param thinRule whether the house takes a thin rule to irons
      */
     public static Optional<BackWork> of(
@@ -84,6 +88,7 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
             SteelClass steel,
             List<Abrasive> shelf,
             PlanRules rules,
+            Trade trade,
             boolean thinRule) {
         if (!blade.kind().back()) {
             return Optional.empty();
@@ -94,10 +99,15 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         double depth = survey.effectiveBackDepthMm();
         List<Option> options =
                 depth > 0 ? options(restoration, survey, blade, steel, shelf, rules, strip, depth) : List.of();
-        return Optional.of(new BackWork(strip, depth, acts(survey, blade, strip, depth, thinRule), options));
+        return Optional.of(new BackWork(
+                strip,
+                depth,
+                acts(survey, blade, strip, depth, stones(restoration, blade, steel, shelf, rules, trade), thinRule),
+                options));
     }
 
-    private static List<String> acts(EdgeSurvey survey, Blade blade, double strip, double depth, boolean thinRule) {
+    private static List<String> acts(
+            EdgeSurvey survey, Blade blade, double strip, double depth, String stones, boolean thinRule) {
         List<String> acts = new ArrayList<>();
         boolean iron = blade instanceof PlaneIron;
         if (!survey.backWantsWork()) {
@@ -106,9 +116,8 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         } else if (blade.kind() == GeometryKind.SINGLE_BEVEL_KNIFE) {
             acts.add("The hollow back only kisses the fine stone: flat, a few strokes, the rim and no more.");
         } else {
-            acts.add("Only the last " + Numbers.plain(strip, 0) + " mm matter: work these on the coarsest stone"
-                    + (depth > 0 ? " until " + Numbers.plain(depth, 2) + " mm are gone" : "")
-                    + ", then up through the stones to the finest.");
+            acts.add("Only the last " + Numbers.plain(strip, 0) + " mm matter"
+                    + (depth > 0 ? ", until " + Numbers.plain(depth, 2) + " mm are gone" : "") + ": " + stones + ".");
             acts.add(
                     "Fingers low and close to the edge. Break a clinging back free with the handle going down: a raised"
                             + " handle rounds it.");
@@ -197,13 +206,38 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         return all;
     }
 
+    /** The stones for it by name, in order, ending on the finish that its work wants. */
+    private static String stones(
+            Restoration restoration,
+            Blade blade,
+            SteelClass steel,
+            List<Abrasive> shelf,
+            PlanRules rules,
+            Trade trade) {
+        FinishWindow finish = new FinishWindow(trade.finishFinestUm(), trade.finishUsualUm(), trade.finishCoarsestUm());
+        return path(restoration, blade, steel, shelf, rules, Optional.of(finish))
+                .map(p ->
+                        p.legs().stream().map(l -> "the " + l.abrasive().name()).collect(Collectors.joining(", then ")))
+                .orElse("no stone on the shelf may be used for it");
+    }
+
     private static Optional<JobPath> flatten(
             Restoration restoration, Blade blade, SteelClass steel, List<Abrasive> shelf, PlanRules rules) {
+        return path(restoration, blade, steel, shelf, rules, Optional.empty());
+    }
+
+    private static Optional<JobPath> path(
+            Restoration restoration,
+            Blade blade,
+            SteelClass steel,
+            List<Abrasive> shelf,
+            PlanRules rules,
+            Optional<FinishWindow> finish) {
         Job job = new Job(
                 Job.Kind.BACK,
                 restoration.back(),
                 WorkPlanner.UNKNOWN_SCRATCH_UM,
-                Optional.empty(),
+                finish,
                 Job.Forces.of(blade.kind()),
                 blade.kind() == GeometryKind.SINGLE_BEVEL_KNIFE,
                 WorkPlanner.shapes(blade.kind()));

@@ -36,7 +36,14 @@ class BackWorkTest {
 
     private static BackWork work(Blade blade, EdgeSurvey survey, boolean thinRule) {
         Restoration r = Restorer.restore(blade, survey, TargetBevel.of(blade));
-        return BackWork.of(r, survey, blade, Steels.all().get(0), SHELF, PlanRules.USUAL, thinRule)
+        return BackWork.of(r, survey, blade, Steels.all().get(0), SHELF, PlanRules.USUAL, trade(blade), thinRule)
+                .orElseThrow();
+    }
+
+    private static Trade trade(Blade blade) {
+        return Trades.all().stream()
+                .filter(t -> t.geometry() == blade.kind())
+                .findFirst()
                 .orElseThrow();
     }
 
@@ -92,6 +99,14 @@ class BackWorkTest {
         BackWork worn =
                 work(Blades.blade(GeometryKind.CHISEL, "usableLength", 26, "retireLength", 25), pitted(0, pit), false);
         assertThat(option(worn, "PAST_THE_PITS").allowed()).isFalse();
+    }
+
+    @Test
+    void theStonesAreNamedInTheirOrder() {
+        assertThat(work(Blades.blade(GeometryKind.CHISEL), pitted(0.05), false)
+                        .acts()
+                        .get(0))
+                .contains("the aluminium oxide water stone 30.0, then the aluminium oxide water stone 1.2");
     }
 
     @Test

@@ -32,7 +32,7 @@ class ByWhatTest {
     static Abrasive piece(String kind, double um) {
         var k = AbrasiveKinds.byName(kind).orElseThrow();
         return new Abrasive(
-                kind + um, "the " + kind, k, k.grain(), um, false, Abrasive.Shape.BENCH, "", Abrasive.State.READY);
+                kind + um, kind + " " + um, k, k.grain(), um, false, Abrasive.Shape.BENCH, "", Abrasive.State.READY);
     }
 
     private static final List<Abrasive> SHELF = List.of(
