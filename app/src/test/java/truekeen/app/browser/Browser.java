@@ -162,6 +162,16 @@ public final class Browser implements AutoCloseable {
         return this;
     }
 
+    /** Takes a tool in at the door, up to its dimensions. */
+    public Browser door(String name, String crew, String kind, String steel) {
+        return open("/take-in")
+                .see("each family has its own")
+                .type("What it is called here", name)
+                .choose("Whose it is", crew)
+                .choose("Kind of tool, and its work", kind)
+                .choose("Steel", steel);
+    }
+
     /** What stands in the field of that label. */
     public String typed(String label) {
         return field(label).getDomProperty("value");

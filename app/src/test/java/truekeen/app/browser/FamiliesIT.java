@@ -21,19 +21,10 @@ class FamiliesIT {
         service.close();
     }
 
-    private static Browser door(Browser browser, String name, String crew, String kind, String steel) {
-        return browser.open("/take-in")
-                .see("each family has its own")
-                .type("What it is called here", name)
-                .choose("Whose it is", crew)
-                .choose("Kind of tool, and its work", kind)
-                .choose("Steel", steel);
-    }
-
     @Test
     void aBevelUpSmootherGetsACamberFromNothing() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            door(browser, "walnut smoother", "boat shed", "plane iron bevel up: figured wood", "plain carbon")
+            browser.door("walnut smoother", "boat shed", "plane iron bevel up: figured wood", "plain carbon")
                     .see("The angle at which the iron lies")
                     .type("A Width", "60 mm")
                     .type("B Thickness", "1/8\"")
@@ -71,7 +62,7 @@ class FamiliesIT {
     @Test
     void aHardThinKnifeThatChippedTwiceGoesToTheLog() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            door(browser, "cheese knife", "dairy and kitchen", "kitchen knife: slicing hard thin blade", "plain carbon")
+            browser.door("cheese knife", "dairy and kitchen", "kitchen knife: slicing hard thin blade", "plain carbon")
                     .type("A Edge length", "180 mm")
                     .type("B Straight part", "110")
                     .type("C Tip rise", "20")
@@ -121,7 +112,7 @@ class FamiliesIT {
     @Test
     void aSingleBevelKnifeKeepsItsBroadFace() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            door(browser, "eel knife", "dairy and kitchen", "single-bevel knife: edge bevel", "plain carbon")
+            browser.door("eel knife", "dairy and kitchen", "single-bevel knife: edge bevel", "plain carbon")
                     .type("A Edge length", "165")
                     .type("B Straight part", "105")
                     .type("C Tip rise", "18")
@@ -151,7 +142,7 @@ class FamiliesIT {
     @Test
     void aJackIronTakesANarrowShavingAndMayBeAnException() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            door(browser, "planking jack", "boat shed", "plane iron bevel down: jack and scrub", "low-alloy tool steel")
+            browser.door("planking jack", "boat shed", "plane iron bevel down: jack and scrub", "low-alloy tool steel")
                     .type("A Width", "50")
                     .type("B Thickness", "3")
                     .type("C Usable length", "62")

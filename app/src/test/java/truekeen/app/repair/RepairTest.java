@@ -193,4 +193,60 @@ class RepairTest extends ApiTest {
         assertThat(first.path("high").asDouble())
                 .isGreaterThan(first.path("low").asDouble());
     }
+
+    @Test
+    void heatFollowsSteelThicknessAndAngle() {
+        kit();
+        machine("hot grinder", "dry grinding wheel", "250");
+        double plain = contact("thickness", "3.2 mm", "plain carbon");
+        assertThat(contact("thickness", "3.2 mm", "high-speed steel"))
+                .as("a steel that keeps its temper longer")
+                .isGreaterThan(plain);
+        assertThat(contact("thickness", "0.7", "plain carbon"))
+                .as("a thinner blade")
+                .isLessThan(plain);
+        assertThat(contact("width", "6", "plain carbon")).as("a narrower tool").isLessThan(plain);
+    }
+
+    private double contact(String field, String typed, String steel) {
+        ObjectNode form = typed(chisel(), field, typed);
+        form.put("steel", steel);
+        ((ObjectNode) form.path("dimensions")).remove(List.of("secondary", "secondaryWidth"));
+        String tool = takeIn(form);
+        ObjectNode survey = survey();
+        mark(survey, "CHIP", "2", "3", "1.5");
+        post("/api/v1/tools/" + tool + "/surveys", survey);
+        return means(repair(tool, "DRY_WHEEL"), "DRY_WHEEL")
+                .path("contactSeconds")
+                .asDouble(99);
+    }
+
+    @Test
+    void twoTabletsOnOneToolDoNotWriteOverEachOther() {
+        String tool = chipped("0.5");
+        String first = get("/api/v1/tools/" + tool + "/survey")
+                .body()
+                .path("survey")
+                .path("id")
+                .asText();
+        ObjectNode one = survey().put("basedOn", first).put("bend", "0.2");
+        ObjectNode other = survey().put("basedOn", first).put("bend", "0.5");
+        assertThat(post("/api/v1/tools/" + tool + "/surveys", one).status()).isEqualTo(200);
+        Answer late = post("/api/v1/tools/" + tool + "/surveys", other);
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.body().path("detail").asText()).contains("changed on another screen");
+        assertThat(get("/api/v1/tools/" + tool + "/survey")
+                        .body()
+                        .path("survey")
+                        .path("form")
+                        .path("bend")
+                        .asText())
+                .isEqualTo("0.2");
+    }
+
+    @Test
+    void signsAndCautionsAreToldToAnyone() {
+        assertThat(get("/api/v1/wheel-signs").body().size()).isEqualTo(6);
+        assertThat(get("/api/v1/cautions").body().toString()).contains("Makers' manuals come first");
+    }
 }

@@ -70,7 +70,7 @@ public final class StepSheet {
         plan.path(Job.Kind.BACK).ifPresent(path -> path.legs().forEach(leg -> steps.add(backLeg(path, leg))));
         plan.grind()
                 .ifPresent(g -> grinding.ifPresentOrElse(
-                        acts -> acts.acts().forEach(a -> steps.add(write.act(a, g, target.primary(), edge))),
+                        acts -> acts.acts().forEach(a -> steps.add(GrindSteps.of(a, g, target.primary(), edge))),
                         () -> steps.add(write.grind(g, target.primary(), edge))));
         bevel(steps, Job.Kind.PRIMARY, target.primary());
         bevel(steps, Job.Kind.SECONDARY, target.last());

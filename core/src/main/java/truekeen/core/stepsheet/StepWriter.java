@@ -11,8 +11,6 @@ import truekeen.core.progression.Leg;
 import truekeen.core.progression.PowerOffer;
 import truekeen.core.quantity.Angle;
 import truekeen.core.removal.StockRemoval;
-import truekeen.core.repair.Caution;
-import truekeen.core.repair.GrindAct;
 import truekeen.core.steel.SteelClass;
 
 /** Words and figures of single steps. */
@@ -26,7 +24,7 @@ final class StepWriter {
     /** Prior: the weight of a chisel on the stone (N). */
     static final double TOOL_WEIGHT_N = 3;
 
-    private static final double SECONDS_TO_SET = 40;
+    static final double SECONDS_TO_SET = 40;
     private static final double SECONDS_TO_PROTECT = 60;
 
     private final Manner manner;
@@ -93,37 +91,6 @@ final class StepWriter {
                 "None yet.",
                 "Thick steel takes heat; a thin edge is burnt before the finger feels anything.",
                 "Eye protection and guards on; no gloves near the wheel; check its marked speed; manuals first.");
-    }
-
-    /** One act of a planned grinding. */
-    Step act(GrindAct act, PowerOffer offer, Angle primary, Stretch edge) {
-        boolean cuts = act.leastSeconds().isPresent();
-        boolean angled = act.kind() == GrindAct.Kind.SET
-                || act.kind() == GrindAct.Kind.BEVEL
-                || act.kind() == GrindAct.Kind.LIGHT;
-        return new Step(
-                Step.Kind.GRIND,
-                act.title(),
-                cuts ? offer.machine().id() : "",
-                cuts ? offer.machine().name() : "",
-                edge,
-                angled ? Optional.of(primary.degrees()) : Optional.empty(),
-                Optional.empty(),
-                cuts ? "light hand, always moving" : "",
-                List.of(),
-                0,
-                0,
-                0,
-                cuts ? (act.leastSeconds().getAsDouble() + act.mostSeconds().getAsDouble()) / 2 : SECONDS_TO_SET,
-                cuts ? offer.machine().lubricant() : "",
-                (act.words() + " " + act.dip()).strip(),
-                act.until() + " Is it so?",
-                act.kind() == GrindAct.Kind.LOOK
-                        ? "Back to light passes where it is not, and only there."
-                        : "Go on, lighter toward the end; dip by count, before there is any steam.",
-                cuts ? "None yet." : "",
-                "Thick steel takes heat; a thin edge is burnt before the finger feels anything.",
-                String.join(" ", act.cautions().stream().map(Caution::words).toList()));
     }
 
     Step setGuide(Job.Kind kind, Angle angle, Stretch edge) {
