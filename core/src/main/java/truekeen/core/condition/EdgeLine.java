@@ -15,6 +15,9 @@ import truekeen.core.tool.PlaneIron;
  */
 final class EdgeLine {
     private static final double STEP_MM = 1;
+    /** Where only the blade itself varies, from one measured station to the next, it varies slowly (mm). */
+    private static final double SLOW_STEP_MM = 6;
+
     /** Two cambers closer than this are the same one (mm). */
     private static final double SAME_CAMBER_MM = 0.005;
 
@@ -195,7 +198,7 @@ final class EdgeLine {
 
     /**
      * Where the edge is looked at: at every place where something begins, ends or turns, and every millimetre between
-     * where the recession or the blade itself varies. Elsewhere it is the same all along, and both ends say all.
+     * where the recession varies, more coarsely where only the blade does. Elsewhere it is the same all along, and both ends say all.
      */
     TreeSet<Double> stations() {
         if (looked == null) {
@@ -219,15 +222,19 @@ final class EdgeLine {
             }
         }
         turns.addAll(survey.departures().places());
-        boolean varies = slants() || cambers || survey.departures().places().size() > 1;
+        boolean blade = survey.departures().places().size() > 1;
         TreeSet<Double> at = new TreeSet<>(turns);
         for (double from : turns) {
             Double to = turns.higher(from);
-            if (to != null && (varies || missing((from + to) / 2) > 0)) {
-                int steps = (int) Math.ceil((to - from) / STEP_MM);
-                for (int i = 1; i < steps; i++) {
-                    at.add(from + (to - from) * i / steps);
-                }
+            if (to == null) {
+                break;
+            }
+            boolean moves = slants() || cambers || missing((from + to) / 2) > 0;
+            int steps = moves
+                    ? (int) Math.ceil((to - from) / STEP_MM)
+                    : blade ? (int) Math.ceil((to - from) / SLOW_STEP_MM) : 1;
+            for (int i = 1; i < steps; i++) {
+                at.add(from + (to - from) * i / steps);
             }
         }
         return at;

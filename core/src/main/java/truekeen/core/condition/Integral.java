@@ -15,20 +15,25 @@ import truekeen.core.section.Facet;
  * recession, which is linear between stations, so that it is exact wherever the blade itself does not vary.
  */
 final class Integral {
-    /** The steps stop this short of a jump, so that each sees one side of it (mm). */
-    private static final double NUDGE_MM = 1e-9;
-
-    private record Weighed(StationCutter.Station station, double weight) {}
+    /** A station with what it counts for the piece before it and for the piece after it (mm). */
+    private record Weighed(StationCutter.Station station, double before, double after) {
+        double weight() {
+            return before + after;
+        }
+    }
 
     private final List<Weighed> all = new ArrayList<>();
 
     Integral(TreeSet<Double> stations, DoubleFunction<StationCutter.Station> cut) {
+        // The edge is unbroken, whatever is missing from it: each station serves the pieces on both its sides.
         double[] at = stations.stream().mapToDouble(Double::doubleValue).toArray();
-        for (int i = 0; i + 1 < at.length; i++) {
-            double h = at[i + 1] - at[i];
-            all.add(new Weighed(cut.apply(at[i] + NUDGE_MM), h / 6));
-            all.add(new Weighed(cut.apply(at[i] + h / 2), h * 4 / 6));
-            all.add(new Weighed(cut.apply(at[i + 1] - NUDGE_MM), h / 6));
+        for (int i = 0; i < at.length; i++) {
+            double left = i == 0 ? 0 : at[i] - at[i - 1];
+            double right = i + 1 == at.length ? 0 : at[i + 1] - at[i];
+            all.add(new Weighed(cut.apply(at[i]), left / 6, right / 6));
+            if (right > 0) {
+                all.add(new Weighed(cut.apply(at[i] + right / 2), right * 2 / 6, right * 2 / 6));
+            }
         }
     }
 
@@ -60,8 +65,8 @@ final class Integral {
             StationCutter.Station s = w.station;
             Cut cut = ofGround ? s.ground() : s.honed();
             Facet facet = ofGround ? Facet.PRIMARY : s.shape().honedFacet();
-            volume += w.weight * cut.removedArea();
-            area += w.weight * Cut.lengthOf(cut.kept(), facet);
+            volume += w.weight() * cut.removedArea();
+            area += w.weight() * Cut.lengthOf(cut.kept(), facet);
             depth = Math.max(depth, cut.removedDepthFrom(cutter.facesBefore(s, ofGround, groundLine)));
         }
         return new Shaping(volume, area, depth);
@@ -69,16 +74,19 @@ final class Integral {
 
     /** Steel that goes between two places (mm³). */
     double volume(double from, double to) {
-        return all.stream()
-                .filter(w -> w.station.x() > from && w.station.x() < to)
-                .mapToDouble(w -> w.weight * w.station.removedArea())
-                .sum();
+        double volume = 0;
+        for (Weighed w : all) {
+            double x = w.station.x();
+            double counts = (x > from && x <= to ? w.before : 0) + (x >= from && x < to ? w.after : 0);
+            volume += counts * w.station.removedArea();
+        }
+        return volume;
     }
 
     /** Steel ahead of a line square to the back, which lies so far behind the foremost point there (mm³). */
     double ahead(DoubleUnaryOperator lineAt) {
         return all.stream()
-                .mapToDouble(w -> w.weight
+                .mapToDouble(w -> w.weight()
                         * Cut.of(w.station.before(), Cutter.blunt(lineAt.applyAsDouble(w.station.x())), Facet.BLUNT)
                                 .removedArea())
                 .sum();
