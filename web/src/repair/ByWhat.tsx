@@ -18,6 +18,7 @@ export function ByWhat({ means, by, onBy }: { means: Means[]; by: string; onBy: 
   return (
     <section aria-label="By what" className="pt-2">
       <h2 className="text-[1.2rem] font-semibold">By what</h2>
+      <p>{house}</p>
       <div className="relative h-5 ml-0 sm:ml-[9rem]" aria-hidden>
         {ticks.map((t) => (
           <span

@@ -45,7 +45,7 @@ export function RepairPage({ toolId }: { toolId: string }) {
             <>
               <h1 className="text-[1.35rem] font-semibold">The repair</h1>
               <p>Because {repair.data.result.reasons.join('; ')}.</p>
-              <ByWhat means={repair.data.means} by={repair.data.by} onBy={setBy} />
+              <ByWhat means={repair.data.means} house={repair.data.house} by={repair.data.by} onBy={setBy} />
               <Grinding repair={repair.data} />
             </>
           }

@@ -153,6 +153,7 @@ class DemoFamilies {
                         + "behindEdge=0.3;primary=15",
                 "",
                 "");
+        clock.travelTo(now.minus(Duration.ofDays(28)));
         UUID cleaver = work.takeIn(
                 "vegetable cleaver",
                 DAIRY,
@@ -165,6 +166,7 @@ class DemoFamilies {
         work.trace(
                 cleaver,
                 "0 0,15 0,30 0,45 0,60 0,75 0,90 0.2,105 0.9,120 2,130 3,140 4.2,150 5.6,160 7.2,170 9,180 11");
+        clock.travelTo(now.minus(Duration.ofDays(1)));
         work.trace(
                 cleaver,
                 "0 0.8,15 0.8,30 0.8,45 0.8,60 0.8,75 0.8,90 1,105 1.7,120 2.8,130 4.3,140 5.8,150 7.3,160 8.8,"

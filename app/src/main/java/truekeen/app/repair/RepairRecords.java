@@ -117,6 +117,7 @@ public final class RepairRecords {
      * The repair of a tool.
      *
      * @param result what must go, as the newest survey found it
+     * @param house from when on the house takes a machine, in words
      * @param by the machine the grinding plan is for, or empty
      * @param grind that plan; null where nothing is ground, or no machine is chosen
      * @param refused why there is no plan on that machine, or empty
@@ -125,6 +126,7 @@ public final class RepairRecords {
             ResultView result,
             SectionView section,
             List<MeansView> means,
+            String house,
             String by,
             @Nullable GrindView grind,
             String refused,

@@ -23,9 +23,11 @@ import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
+import truekeen.core.condition.Shaping;
 import truekeen.core.heat.EdgeFin;
 import truekeen.core.heat.GrindHeat;
 import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.PlanRules;
@@ -86,6 +88,7 @@ public class RepairService {
                 result,
                 result.section(),
                 means.stream().map(m -> GrindViews.means(m, r)).toList(),
+                house(rules, r),
                 chosen.map(m -> m.means().name()).orElse(""),
                 grind,
                 refused,
@@ -100,6 +103,20 @@ public class RepairService {
                                 houses.core(toolId).thinRule())
                         .map(b -> GrindViews.back(b, r, tool))
                         .orElse(null));
+    }
+
+    /** From when on the house takes a machine, and how much there is to shape here. */
+    private static String house(PlanRules rules, Restoration r) {
+        double above = rules.offerPowerAboveMm3();
+        double volume = r.primary().map(Shaping::volumeMm3).orElse(0.0);
+        String here = volume > 0
+                ? "here " + Numbers.plain(volume, 0) + " mm³ are to be ground."
+                : "here nothing is to be ground.";
+        return Double.isInfinite(above)
+                ? "The house works on stones only; " + here
+                : above <= 0
+                        ? "The house grinds first, then stones; " + here
+                        : "Above " + Numbers.plain(above, 0) + " mm³ the house takes a machine; " + here;
     }
 
     /** What may be seen at a wheel. */

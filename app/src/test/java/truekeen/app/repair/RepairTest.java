@@ -78,6 +78,7 @@ class RepairTest extends ApiTest {
         machine("bench grinder", "dry grinding wheel", "250");
         String tool = chipped("1.2");
         JsonNode r = repair(tool, "DRY_WHEEL");
+        assertThat(r.path("house").asText()).startsWith("Above 20 mm³ the house takes a machine; here ");
         double acts = 0;
         List<String> kinds = new ArrayList<>();
         for (JsonNode act : r.path("grind").path("acts")) {
@@ -103,12 +104,14 @@ class RepairTest extends ApiTest {
         assertThat(means(stones, "DRY_WHEEL").path("allowed").asBoolean()).isFalse();
         assertThat(means(stones, "DRY_WHEEL").path("reason").asText()).contains("stones only");
         assertThat(stones.path("grind").isNull()).isTrue();
+        assertThat(stones.path("house").asText()).startsWith("The house works on stones only");
         assertThat(means(stones, "STONES").path("advised").asBoolean()
                         || means(stones, "PLATE").path("advised").asBoolean())
                 .isTrue();
         rule(tool, "REPAIRS", "GRIND");
         rule(tool, "NEW_EDGE", "BEVEL");
         JsonNode straight = repair(tool, "DRY_WHEEL");
+        assertThat(straight.path("house").asText()).startsWith("The house grinds first");
         List<String> kinds = new ArrayList<>();
         straight.path("grind")
                 .path("acts")
