@@ -8,7 +8,17 @@ type Means = Schemas['MeansView']
 const TICKS = [1, 10, 60, 600, 3600, 36000]
 
 /** By what the steel can go: each as a stretch on one scale of time, with its heat and what it does to the profile. */
-export function ByWhat({ means, by, onBy }: { means: Means[]; by: string; onBy: (means: string) => void }) {
+export function ByWhat({
+  means,
+  house,
+  by,
+  onBy,
+}: {
+  means: Means[]
+  house: string
+  by: string
+  onBy: (means: string) => void
+}) {
   const times = means.flatMap((m) => (m.time ? [m.time.low * 60, m.time.high * 60] : []))
   if (times.length === 0) return <p className="pt-2">Nothing is to be taken off: a strop will do.</p>
   const low = Math.max(0.5, Math.min(...times) / 1.5)
