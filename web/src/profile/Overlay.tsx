@@ -111,7 +111,12 @@ function Apart({
             fill="var(--color-warning)"
             opacity="0.18"
           />
-          <text x={x((c.fromMm + c.toMm) / 2)} y={top + 16} fontSize="13" textAnchor="middle">
+          <text
+            x={Math.min(width - 100, Math.max(100, x((c.fromMm + c.toMm) / 2)))}
+            y={top + 16}
+            fontSize="13"
+            textAnchor="middle"
+          >
             {c.words}
           </text>
         </g>

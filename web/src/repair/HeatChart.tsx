@@ -79,16 +79,16 @@ export function HeatChart({ curves, limitC }: { curves: Schemas['CurveView'][]; 
               />
               <circle cx={x(end.seconds)} cy={y(end.celsius)} r="5" fill={ink} />
               <path
-                d={`M${box.right - 34} ${low - 5}h30`}
+                d={`M${box.right - (width < 420 ? 22 : 34)} ${low - 5}h${width < 420 ? 20 : 30}`}
                 stroke={ink}
                 strokeWidth="3.5"
                 strokeDasharray={dashes}
                 strokeLinecap="round"
               />
               <text
-                x={box.right - 42}
+                x={box.right - (width < 420 ? 28 : 42)}
                 y={low}
-                fontSize="14"
+                fontSize={width < 420 ? '12' : '14'}
                 textAnchor="end"
                 stroke="var(--color-base-100)"
                 strokeWidth="5"

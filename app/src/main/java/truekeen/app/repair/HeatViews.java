@@ -39,7 +39,9 @@ public final class HeatViews {
                 heat.sharp().leastSeconds().isPresent()
                         ? "When a sharp edge is at its limit, the steel 3 mm behind it is at "
                                 + Numbers.plain(heat.sharp().threeBackC(), 0)
-                                + " °C: a finger there cannot warn."
+                                + (heat.sharp().fingerWarns()
+                                        ? " °C: a finger there feels it, but count all the same."
+                                        : " °C: a finger there cannot warn.")
                         : "",
                 dip.words());
     }

@@ -27,6 +27,9 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
     /** Longest contact that is looked at (s). */
     public static final double MOST_SECONDS = 30;
 
+    /** A finger draws back from steel as warm as this (°C). Source: workshop prior. */
+    private static final double FINGER_C = 50;
+
     private static final double ROOM_C = 20;
     private static final double CONTACT_WIDTH_MM = 25;
     private static final double REACH_MM = 60;
@@ -53,6 +56,11 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
         /** Keeps the curve from changing. */
         public Contact {
             curve = List.copyOf(curve);
+        }
+
+        /** Whether a finger three millimetres behind the edge would feel it before the limit. */
+        public boolean fingerWarns() {
+            return threeBackC >= FINGER_C;
         }
     }
 

@@ -156,6 +156,26 @@ class GrindPlanTest {
     }
 
     @Test
+    void aFingerWarnsOnlyWhereTheSteelBehindGetsWarmInTime() {
+        // thick steel at a hot wheel: the apex is at its limit while the finger feels nothing
+        var hot = plan(GeometryKind.CHISEL, 2, Means.DRY_WHEEL, true)
+                .orElseThrow()
+                .heat()
+                .orElseThrow()
+                .sharp();
+        assertThat(hot.threeBackC()).isLessThan(50);
+        assertThat(hot.fingerWarns()).isFalse();
+        // a thin blade at a cool one warms through as a whole
+        var cool = plan(GeometryKind.KNIFE, 2, Means.SLOW_WET_WHEEL, true)
+                .orElseThrow()
+                .heat()
+                .orElseThrow()
+                .sharp();
+        assertThat(cool.threeBackC()).isGreaterThan(50);
+        assertThat(cool.fingerWarns()).isTrue();
+    }
+
+    @Test
     void knivesGoInFullLengthPassesAndIronsToTheirScribedRound() {
         GrindPlan knife = plan(GeometryKind.KNIFE, 2, Means.BELT, true).orElseThrow();
         assertThat(knife.acts())
