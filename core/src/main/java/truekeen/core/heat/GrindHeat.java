@@ -27,8 +27,8 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
     /** Longest contact that is looked at (s). */
     public static final double MOST_SECONDS = 30;
 
-    /** A finger draws back from steel as warm as this (°C). Source: workshop prior. */
-    private static final double FINGER_C = 50;
+    /** A finger draws back at once from steel as warm as this (°C); cooler, it feels it too late. Workshop prior. */
+    private static final double FINGER_C = 60;
 
     private static final double ROOM_C = 20;
     private static final double CONTACT_WIDTH_MM = 25;
