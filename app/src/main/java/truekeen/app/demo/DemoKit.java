@@ -40,8 +40,8 @@ class DemoKit {
         stone("paper on glass", "abrasive paper on a plate", "FEPA-P", "P400", "water", 12, false);
         add("green strop", "strop with compound", "MICRON", "0.5", "OXIDE", "STROP", "dry", true, 0, false, false);
         add("bare hide", "bare strop", "MICRON", "", "", "STROP", "dry", true, 0, false, false);
-        add("slow wet wheel", "slow wet wheel", "FEPA-F", "F220", "", "POWERED", "water", true, 0, false, false);
-        add("bench grinder", "dry grinding wheel", "FEPA-F", "F60", "", "POWERED", "dry", true, 0, false, false);
+        add("slow wet wheel", "slow wet wheel", "FEPA-F", "F220", "", "WHEEL", "water", true, 0, false, false);
+        add("bench grinder", "dry grinding wheel", "FEPA-F", "F60", "", "WHEEL", "dry", true, 0, false, false);
         add("split finisher", "aluminium oxide water stone", "JIS", "#4000", "", BENCH, "water", true, 0, true, true);
         holders.fill();
         kit.addTester(new TesterForm("thread-cut tester", "118 g", 0));

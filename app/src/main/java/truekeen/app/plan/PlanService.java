@@ -134,7 +134,7 @@ public class PlanService {
         Optional<String> grindOn = Form.blank(in.grindOn()) ? Optional.empty() : Optional.of(in.grindOn());
         boolean retired = restoration.scope() == Scope.RETIRE;
         WorkPlan plan = retired
-                ? new WorkPlan(List.of(), List.of(), Optional.empty(), Optional.empty(), "", 0, 0)
+                ? new WorkPlan(List.of(), List.of(), Optional.empty(), Optional.empty(), "", 0, 0, 0)
                 : WorkPlanner.plan(
                         restoration,
                         survey.survey(),

@@ -10,26 +10,32 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import truekeen.app.TestDatabase;
 
-/** The service as it is shipped: a process of its own, from a copy of the jar, on a database of its own. */
+/**
+ * The service as it is shipped: a process of its own, from a copy of the jar, on a database of its own. All tests of one
+ * run share it, since it takes long to start; each asks for the demonstration as it was loaded, or for empty tables.
+ */
 final class Service implements AutoCloseable {
     private static final Path BUILT = Path.of("target/truekeen.jar");
 
     private final String database;
-    private final boolean demo;
     private final int port;
     private final Path jar;
     private final Path log;
     private Process process;
 
-    private Service(boolean demo) {
+    private static Service shared;
+
+    private Service() {
         try {
-            this.demo = demo;
             database = TestDatabase.fresh();
             Path home = Files.createTempDirectory("tk-service");
             jar = Files.copy(BUILT, home.resolve("truekeen.jar"), StandardCopyOption.REPLACE_EXISTING);
@@ -42,14 +48,63 @@ final class Service implements AutoCloseable {
         }
     }
 
-    /** Starts on an empty database. */
+    /** With nothing in its tables. */
     static Service empty() {
-        return new Service(false).start();
+        return shared().tables(false);
     }
 
-    /** Starts on the demonstration. */
+    /** On the demonstration, as it was loaded. */
     static Service demo() {
-        return new Service(true).start();
+        return shared().tables(true);
+    }
+
+    private static synchronized Service shared() {
+        if (shared == null) {
+            shared = new Service().start();
+            Runtime.getRuntime().addShutdownHook(new Thread(shared::end));
+            shared.sql("create schema loaded");
+            for (String table : shared.names()) {
+                shared.sql("create table loaded." + table + " as table public." + table);
+            }
+        }
+        return shared;
+    }
+
+    /** Empties all tables and fills them again with what was loaded, if that is asked for. */
+    private Service tables(boolean filled) {
+        StringBuilder all = new StringBuilder();
+        names().forEach(t -> all.append("truncate public.").append(t).append(" cascade;"));
+        if (filled) {
+            // Foreign keys are not looked at meanwhile, so that the order of the tables does not matter.
+            all.append("set session_replication_role = replica;");
+            names().forEach(t -> all.append("insert into public.%s select * from loaded.%s;".formatted(t, t)));
+        }
+        sql(all.toString());
+        return this;
+    }
+
+    private List<String> names() {
+        List<String> names = new ArrayList<>();
+        try (Connection connection = DriverManager.getConnection(database, TestDatabase.user(), TestDatabase.password());
+                Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("select tablename from pg_tables where schemaname = 'public'"
+                        + " and tablename <> 'flyway_schema_history'")) {
+            while (rows.next()) {
+                names.add(rows.getString(1));
+            }
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+        return names;
+    }
+
+    private void sql(String code) {
+        try (Connection connection = DriverManager.getConnection(database, TestDatabase.user(), TestDatabase.password());
+                Statement statement = connection.createStatement()) {
+            statement.execute(code);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     String url() {
@@ -75,7 +130,7 @@ final class Service implements AutoCloseable {
                             "TRUEKEEN_DB_USER", TestDatabase.user(),
                             "TRUEKEEN_DB_PASSWORD", TestDatabase.password(),
                             "TRUEKEEN_PORT", String.valueOf(port),
-                            "TRUEKEEN_DEMO", String.valueOf(demo),
+                            "TRUEKEEN_DEMO", "true",
                             "TRUEKEEN_CLOCK", "2026-05-14T09:30:00Z"));
             process = builder.start();
             for (int i = 0; i < 600 && !healthy(); i++) {
@@ -130,9 +185,14 @@ final class Service implements AutoCloseable {
         }
     }
 
+    /** The process goes on for the next test. */
     @Override
     public void close() {
-        kill();
+        // Nothing to do: it ends with the run.
+    }
+
+    private void end() {
+        process.destroyForcibly();
         try {
             Files.deleteIfExists(jar);
         } catch (IOException left) {

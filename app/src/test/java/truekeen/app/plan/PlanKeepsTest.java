@@ -104,7 +104,7 @@ class PlanKeepsTest extends ApiTest {
     @Test
     void aWheelOnTheShelfIsOfferedForMuchSteelAndTheSurveyDecides() {
         ObjectNode wheel = stone("grinder", "dry grinding wheel", "FEPA-F", "F60");
-        wheel.put("shape", "POWERED");
+        wheel.put("shape", "WHEEL");
         kit();
         String id = post("/api/v1/kit/abrasives", wheel).body().path("id").asText();
         String tool = takeIn(chisel());

@@ -44,7 +44,7 @@ class RepairTest extends ApiTest {
         machine.put("makerUm", um)
                 .put("gritStandard", "MICRON")
                 .put("gritName", um)
-                .put("shape", "POWERED");
+                .put("shape", "WHEEL");
         Answer added = post("/api/v1/kit/abrasives", machine);
         assertThat(added.status()).as(added.body().toString()).isEqualTo(200);
     }

@@ -1,5 +1,8 @@
 package truekeen.core.abrasive;
 
+import java.util.Optional;
+import java.util.OptionalDouble;
+
 /**
  * One piece on a shelf, as it stands now.
  *
@@ -12,6 +15,8 @@ package truekeen.core.abrasive;
  * @param shape its shape
  * @param lubricant what is used on it: one of the kind's
  * @param state how it stands
+ * @param nature what it is like to work on
+ * @param effort what the log taught about strokes on it, for the hand and the steel at hand
  */
 public record Abrasive(
         String id,
@@ -22,12 +27,16 @@ public record Abrasive(
         boolean grainGuessed,
         Shape shape,
         String lubricant,
-        State state) {
+        State state,
+        Nature nature,
+        Effort effort) {
 
     /** Prior for a stroke there and back on a bench stone (mm). */
     private static final double BENCH_STROKE_MM = 300;
     /** Prior for a stroke there and back on a pocket stone (mm). */
     private static final double POCKET_STROKE_MM = 200;
+    /** Prior for what stays unused of a stone's length at its ends and under the edge (mm): 200 mm give 300 there and back. */
+    private static final double ENDS_LEFT_MM = 50;
 
     /** Shape, as far as it decides what can be worked on it. */
     public enum Shape {
@@ -39,10 +48,30 @@ public record Abrasive(
         POCKET,
         /** Round rod. */
         ROD,
+        /** Round stone held in the hand and moved in circles. */
+        ROUND,
+        /** Strip of paper, on a stick or in the hand. */
+        STRIP,
         /** Leather strop, flat. */
         STROP,
-        /** Wheel, belt or disc under power. */
-        POWERED
+        /** Belt under power. */
+        BELT,
+        /** Wheel or disc under power. */
+        WHEEL
+    }
+
+    /** A piece of which nothing more is known than what it is and how it stands. */
+    public Abrasive(
+            String id,
+            String name,
+            AbrasiveKind kind,
+            AbrasiveClass grain,
+            double d50Um,
+            boolean grainGuessed,
+            Shape shape,
+            String lubricant,
+            State state) {
+        this(id, name, kind, grain, d50Um, grainGuessed, shape, lubricant, state, Nature.UNKNOWN, Effort.FIRST);
     }
 
     /**
@@ -54,6 +83,9 @@ public record Abrasive(
      * @param soakLeftSeconds soaking still wanted before use (s); 0 where it is ready or needs none
      * @param retired whether it is out of use
      * @param frozen whether it may have frozen wet
+     * @param glazed whether it slides instead of cutting: it wants dressing
+     * @param oilInside whether it has had oil that was not cleaned out again
+     * @param worn how far it is worn, 0 new to 1 at its end
      */
     public record State(
             boolean flat,
@@ -61,9 +93,113 @@ public record Abrasive(
             boolean lappable,
             double soakLeftSeconds,
             boolean retired,
-            boolean frozen) {
+            boolean frozen,
+            boolean glazed,
+            boolean oilInside,
+            double worn) {
         /** Flat, ready, in use. */
         public static final State READY = new State(true, 0, true, 0, false, false);
+
+        /** Neither glazed, oily nor worn. */
+        public State(
+                boolean flat,
+                double strokesSinceLapped,
+                boolean lappable,
+                double soakLeftSeconds,
+                boolean retired,
+                boolean frozen) {
+            this(flat, strokesSinceLapped, lappable, soakLeftSeconds, retired, frozen, false, false, 0);
+        }
+    }
+
+    /** How it answers a narrow bevel: a soft one is dug into. */
+    public enum Firmness {
+        UNKNOWN,
+        SOFT,
+        MEDIUM,
+        FIRM
+    }
+
+    /** What is done with its slurry. */
+    public enum Slurry {
+        /** As the house does. */
+        HOUSE,
+        KEPT,
+        RINSED
+    }
+
+    /**
+     * What a piece is like to work on.
+     *
+     * @param firmness how it answers a narrow bevel
+     * @param favourite whether the hand prefers it where all else is equal
+     * @param slurry what is done with its slurry
+     * @param lengthMm its length (mm), where it was measured
+     * @param laps what it may flatten, where it is one that flattens others
+     */
+    public record Nature(
+            Firmness firmness, boolean favourite, Slurry slurry, OptionalDouble lengthMm, Optional<GrainRange> laps) {
+        /** Nothing known. */
+        public static final Nature UNKNOWN =
+                new Nature(Firmness.UNKNOWN, false, Slurry.HOUSE, OptionalDouble.empty(), Optional.empty());
+    }
+
+    /**
+     * Grains from fine to coarse (µm).
+     *
+     * @param finestUm finest
+     * @param coarsestUm coarsest
+     */
+    public record GrainRange(double finestUm, double coarsestUm) {
+        /** Whether a grain lies within. */
+        public boolean holds(double um) {
+            return um >= finestUm && um <= coarsestUm;
+        }
+    }
+
+    /**
+     * Strokes that a hand really takes over those predicted.
+     *
+     * @param factor actual over predicted, as the log has it; 1 before anything was learned
+     * @param logSd spread of the logarithm of that factor, one standard deviation
+     * @param sessions sessions on this piece and steel that it rests on
+     * @param ofKind sessions on other pieces of its kind, or on other steels, that it rests on too
+     */
+    public record Effort(double factor, double logSd, int sessions, int ofKind) {
+        /** Nothing learned: N(0, 0.6²) in logarithms. Source: workshop prior. */
+        public static final Effort FIRST = new Effort(1, 0.6, 0, 0);
+        /** Spread of one session about its factor, in logarithms. Source: workshop prior. */
+        public static final double SESSION_LOG_SD = 0.35;
+
+        /** Factor by which the next session's strokes spread either way, one standard deviation. */
+        public double spread() {
+            return Math.exp(Math.hypot(logSd, SESSION_LOG_SD));
+        }
+
+        /** What it rests on, in words. */
+        public String evidence() {
+            if (sessions > 0) {
+                return sessions == 1 ? "from 1 of your sessions" : "from " + sessions + " of your sessions";
+            }
+            return ofKind == 0
+                    ? "first estimate"
+                    : "first estimate for this stone, from " + ofKind + " on its kind or other steels";
+        }
+    }
+
+    /** The same piece as it stands otherwise. */
+    public Abrasive with(State other) {
+        return new Abrasive(id, name, kind, grain, d50Um, grainGuessed, shape, lubricant, other, nature, effort);
+    }
+
+    /** The same piece of another nature. */
+    public Abrasive with(Nature other) {
+        return new Abrasive(id, name, kind, grain, d50Um, grainGuessed, shape, lubricant, state, other, effort);
+    }
+
+    /** The same piece in a hand that is known. */
+    public Abrasive with(Effort other) {
+        return new Abrasive(id, name, kind, grain, d50Um, grainGuessed, shape, lubricant, state, nature, other);
     }
 
     /** Depth of the scratch it leaves (µm). */
@@ -71,9 +207,17 @@ public record Abrasive(
         return kind.scratchRatio() * d50Um;
     }
 
-    /** Sliding distance of one stroke (mm): there and back, half of it where only trailing strokes cut. */
+    /**
+     * Sliding distance of one stroke (mm): there and back, half of it where only trailing strokes cut. A full-size piece
+     * whose length is known is used to {@value #ENDS_LEFT_MM} mm less than that; else priors hold.
+     */
     public double strokeMm() {
-        double thereAndBack = shape == Shape.POCKET || shape == Shape.ROD ? POCKET_STROKE_MM : BENCH_STROKE_MM;
+        boolean small = shape == Shape.POCKET || shape == Shape.ROD || shape == Shape.ROUND || shape == Shape.STRIP;
+        double thereAndBack = small
+                ? POCKET_STROKE_MM
+                : nature.lengthMm().isPresent()
+                        ? 2 * Math.max(20, nature.lengthMm().getAsDouble() - ENDS_LEFT_MM)
+                        : BENCH_STROKE_MM;
         return kind.trailingOnly() ? thereAndBack / 2 : thereAndBack;
     }
 
@@ -84,6 +228,6 @@ public record Abrasive(
 
     /** Whether water, plain or soapy, is used on it. */
     public boolean wet() {
-        return lubricant.endsWith("water");
+        return lubricant.startsWith("water") || lubricant.startsWith("soapy");
     }
 }

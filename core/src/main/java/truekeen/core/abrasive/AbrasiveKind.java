@@ -38,6 +38,10 @@ public record AbrasiveKind(
         STROP,
         /** Runs under power, by volume in time. */
         POWERED,
+        /** Flattens stones. */
+        LAPPING,
+        /** Cleans and wakes stones. */
+        DRESSING,
         /** Files and smooth rods: not part of a progression. */
         OTHER
     }

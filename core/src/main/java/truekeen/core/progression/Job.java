@@ -16,6 +16,7 @@ import truekeen.core.tool.GeometryKind;
  * @param forces force in use
  * @param fineOnly whether only fine abrasives may touch it (d50 at most 3 µm)
  * @param shapes shapes that can work it
+ * @param bevel what is known of the bevel that lies on the stone
  */
 public record Job(
         Kind kind,
@@ -24,7 +25,44 @@ public record Job(
         Optional<FinishWindow> finish,
         Forces forces,
         boolean fineOnly,
-        Set<Abrasive.Shape> shapes) {
+        Set<Abrasive.Shape> shapes,
+        Bevel bevel) {
+
+    /** A face of which nothing more is known. */
+    public Job(
+            Kind kind,
+            Shaping shaping,
+            double startScratchUm,
+            Optional<FinishWindow> finish,
+            Forces forces,
+            boolean fineOnly,
+            Set<Abrasive.Shape> shapes) {
+        this(kind, shaping, startScratchUm, finish, forces, fineOnly, shapes, Bevel.UNKNOWN);
+    }
+
+    /**
+     * The bevel on the stone.
+     *
+     * @param angleDeg its angle to the stone (°)
+     * @param widthMm its width from heel to edge (mm)
+     */
+    public record Bevel(double angleDeg, double widthMm) {
+        /** Nothing known: it lies on any stone. */
+        public static final Bevel UNKNOWN = new Bevel(0, Double.POSITIVE_INFINITY);
+
+        private static final double STEEP_DEG = 30;
+        private static final double NARROW_MM = 1;
+
+        /** Whether it is so steep and narrow that it digs into a soft stone. Source: workshop prior. */
+        public boolean digsIn() {
+            return angleDeg >= STEEP_DEG && widthMm <= NARROW_MM;
+        }
+    }
+
+    /** The same job on a bevel that is known. */
+    public Job on(Bevel known) {
+        return new Job(kind, shaping, startScratchUm, finish, forces, fineOnly, shapes, known);
+    }
 
     /** Which face. */
     public enum Kind {

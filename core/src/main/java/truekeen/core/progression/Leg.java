@@ -1,5 +1,6 @@
 package truekeen.core.progression;
 
+import java.util.List;
 import truekeen.core.abrasive.Abrasive;
 
 /**
@@ -14,6 +15,7 @@ import truekeen.core.abrasive.Abrasive;
  * @param waitSeconds of these, waiting for it to soak
  * @param flattenings times it wants flattening
  * @param degrease whether oil must be cleaned off the tool first
+ * @param penalties what costs time on it beside the work
  */
 public record Leg(
         Abrasive abrasive,
@@ -24,7 +26,8 @@ public record Leg(
         double seconds,
         double waitSeconds,
         int flattenings,
-        boolean degrease) {
+        boolean degrease,
+        List<ShelfPenalty> penalties) {
 
     /** Whole strokes for a person. */
     public int wholeStrokes() {

@@ -12,6 +12,7 @@ package truekeen.core.progression;
  * @param resetSeconds setting the guide again between jobs
  * @param tieSeconds plans closer than this are equal
  * @param offerPowerAboveMm3 shaping above which a wheel or belt is offered
+ * @param habits what the house does on its stones
  */
 public record PlanRules(
         double startRule,
@@ -22,9 +23,10 @@ public record PlanRules(
         double degreaseSeconds,
         double resetSeconds,
         double tieSeconds,
-        double offerPowerAboveMm3) {
+        double offerPowerAboveMm3,
+        StoneHabits habits) {
     /** The defaults of the house. Source: workshop prior. */
-    public static final PlanRules USUAL = new PlanRules(10, 1.5, 1.2, 25, 120, 60, 40, 0.5, 20);
+    public static final PlanRules USUAL = new PlanRules(10, 1.5, 1.2, 25, 120, 60, 40, 0.5, 20, StoneHabits.USUAL);
 
     /** The same rules with another volume above which a wheel or belt is offered (mm³). */
     public PlanRules withPowerAbove(double mm3) {
@@ -37,6 +39,22 @@ public record PlanRules(
                 degreaseSeconds,
                 resetSeconds,
                 tieSeconds,
-                mm3);
+                mm3,
+                habits);
+    }
+
+    /** The same rules in a house of other habits. */
+    public PlanRules with(StoneHabits other) {
+        return new PlanRules(
+                startRule,
+                widestStep,
+                secondsPerStroke,
+                changeSeconds,
+                flattenSeconds,
+                degreaseSeconds,
+                resetSeconds,
+                tieSeconds,
+                offerPowerAboveMm3,
+                other);
     }
 }

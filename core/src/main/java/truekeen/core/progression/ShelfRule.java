@@ -22,6 +22,13 @@ public enum ShelfRule {
                     && c.abrasive.kind().flattenAfterStrokes().isPresent()),
     WRONG_SHAPE("its shape does not suit this face", c -> !c.job.shapes().contains(c.abrasive.shape())),
     FINE_ONLY("this face is touched by fine stones only", c -> c.job.fineOnly() && c.abrasive.d50Um() > 3),
+    WORN_OUT("worn out: it slides and heats", c -> c.abrasive.state().worn() >= 1),
+    OIL_INSIDE(
+            "it has had oil: degrease it before water goes on it",
+            c -> c.abrasive.state().oilInside() && c.abrasive.wet()),
+    HOUSE_LUBRICANT(
+            "the house keeps what is on this stone off its tools",
+            c -> !c.rules.habits().lubricant().allows(c.abrasive)),
     OXIDE_ON_HARD_CARBIDE(
             "oxide grain wears away on this steel and tears its carbides out: diamond or boron nitride is wanted",
             c -> c.abrasive.grain() == AbrasiveClass.OXIDE && c.steel.resistanceOxide() >= 4);
@@ -29,7 +36,7 @@ public enum ShelfRule {
     /** From this resistance on, oxide grain is warned of; from 4 on it is refused. */
     static final double OXIDE_WARNS_AT = 2.5;
 
-    private record Case(Abrasive abrasive, Job job, SteelClass steel) {}
+    private record Case(Abrasive abrasive, Job job, SteelClass steel, PlanRules rules) {}
 
     private final String reason;
     private final Predicate<Case> bars;
@@ -44,17 +51,27 @@ public enum ShelfRule {
         return reason;
     }
 
-    /** The first rule that keeps an abrasive from a job. */
+    /** The first rule that keeps an abrasive from a job in a house of the usual rules. */
     public static Optional<ShelfRule> barring(Abrasive abrasive, Job job, SteelClass steel) {
-        Case asked = new Case(abrasive, job, steel);
+        return barring(abrasive, job, steel, PlanRules.USUAL);
+    }
+
+    /** The first rule that keeps an abrasive from a job. */
+    public static Optional<ShelfRule> barring(Abrasive abrasive, Job job, SteelClass steel, PlanRules rules) {
+        Case asked = new Case(abrasive, job, steel, rules);
         return Arrays.stream(values()).filter(rule -> rule.bars.test(asked)).findFirst();
     }
 
-    /** The pieces of a shelf that cut in strokes and may be used for a job, in the shelf's order. */
+    /** The pieces of a shelf that may be used for a job in a house of the usual rules. */
     public static List<Abrasive> allowed(List<Abrasive> shelf, Job job, SteelClass steel) {
+        return allowed(shelf, job, steel, PlanRules.USUAL);
+    }
+
+    /** The pieces of a shelf that cut in strokes and may be used for a job, in the shelf's order. */
+    public static List<Abrasive> allowed(List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules) {
         return shelf.stream()
                 .filter(a -> a.kind().cutsInStrokes() && a.kind().use() != AbrasiveKind.Use.STROP)
-                .filter(a -> barring(a, job, steel).isEmpty())
+                .filter(a -> barring(a, job, steel, rules).isEmpty())
                 .toList();
     }
 }

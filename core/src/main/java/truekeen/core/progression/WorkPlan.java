@@ -13,6 +13,7 @@ import truekeen.core.abrasive.Abrasive;
  * @param strop what to strop on, if the shelf has one
  * @param stropNote what to know about that strop, or empty
  * @param resets settings of the guide between jobs
+ * @param stropStrokes strokes a side on the strop; 0 where the house finishes off the stone
  * @param seconds time in all (s), strop included, grinding at the middle of its range
  */
 public record WorkPlan(
@@ -22,6 +23,7 @@ public record WorkPlan(
         Optional<Abrasive> strop,
         String stropNote,
         int resets,
+        int stropStrokes,
         double seconds) {
 
     /** Strokes a side on the strop after honing. Source: workshop prior, 5 to 10. */

@@ -27,10 +27,17 @@ public final class WorkPlanner {
     private static final double STROP_STEP = 3;
 
     private static final Set<Abrasive.Shape> FLAT_SHAPES =
-            Set.of(Abrasive.Shape.BENCH, Abrasive.Shape.NARROW, Abrasive.Shape.POCKET);
+            Set.of(Abrasive.Shape.BENCH, Abrasive.Shape.NARROW, Abrasive.Shape.POCKET, Abrasive.Shape.STRIP);
+    /** A small round stone in circles follows a curve, and spoils a flat. */
+    private static final Set<Abrasive.Shape> FREE_SHAPES = Set.of(
+            Abrasive.Shape.BENCH,
+            Abrasive.Shape.NARROW,
+            Abrasive.Shape.POCKET,
+            Abrasive.Shape.ROUND,
+            Abrasive.Shape.STRIP);
     /** What reaches into a hollow edge. */
     private static final Set<Abrasive.Shape> NARROW_SHAPES =
-            Set.of(Abrasive.Shape.NARROW, Abrasive.Shape.POCKET, Abrasive.Shape.ROD);
+            Set.of(Abrasive.Shape.NARROW, Abrasive.Shape.POCKET, Abrasive.Shape.ROD, Abrasive.Shape.STRIP);
 
     private final List<Abrasive> shelf;
     private final SteelClass steel;
@@ -43,7 +50,9 @@ public final class WorkPlanner {
         this.steel = steel;
         this.rules = rules;
         this.kind = trade.geometry();
-        this.window = new FinishWindow(trade.finishFinestUm(), trade.finishUsualUm(), trade.finishCoarsestUm());
+        this.window = rules.habits()
+                .finish()
+                .of(new FinishWindow(trade.finishFinestUm(), trade.finishUsualUm(), trade.finishCoarsestUm()));
     }
 
     /**
@@ -63,13 +72,37 @@ public final class WorkPlanner {
             PlanRules rules,
             OptionalDouble loggedScratchUm,
             Optional<String> grindOn) {
-        return new WorkPlanner(shelf, steel, rules, trade).plan(restoration, survey, loggedScratchUm, grindOn);
+        return plan(restoration, survey, trade, steel, shelf, rules, new PlanAsk(loggedScratchUm, grindOn));
+    }
+
+    /**
+     * Plans the work as it is asked for.
+     *
+     * @param restoration what must go
+     * @param survey what was found
+     */
+    public static WorkPlan plan(
+            Restoration restoration,
+            EdgeSurvey survey,
+            Trade trade,
+            SteelClass steel,
+            List<Abrasive> shelf,
+            PlanRules rules,
+            PlanAsk ask) {
+        return new WorkPlanner(shelf, steel, rules, trade).plan(restoration, survey, ask);
+    }
+
+    /** The jobs that stones are asked for, each with its volume, area, depth and finish. */
+    public static List<Job> jobs(
+            Restoration restoration, EdgeSurvey survey, Trade trade, SteelClass steel, PlanRules rules, PlanAsk ask) {
+        return new WorkPlanner(List.of(), steel, rules, trade)
+                .jobs(restoration, survey, ask.loggedScratchUm().orElse(UNKNOWN_SCRATCH_UM), false, ask);
     }
 
     /** Shapes of abrasives that can work the edge of a family. */
     public static Set<Abrasive.Shape> shapes(GeometryKind kind) {
         boolean hollowEdge = kind == GeometryKind.RECURVE || kind == GeometryKind.HOOK_KNIFE;
-        return hollowEdge ? NARROW_SHAPES : FLAT_SHAPES;
+        return hollowEdge ? NARROW_SHAPES : kind.square() || kind.back() ? FLAT_SHAPES : FREE_SHAPES;
     }
 
     /** The stone of a shelf nearest the finish a trade wants, for a touch-up that a strop could not do. */
@@ -80,19 +113,19 @@ public final class WorkPlanner {
         return usable.isEmpty() ? Optional.empty() : Optional.of(ProgressionPlanner.finishing(usable, planner.window));
     }
 
-    private WorkPlan plan(
-            Restoration restoration, EdgeSurvey survey, OptionalDouble loggedScratchUm, Optional<String> grindOn) {
+    private WorkPlan plan(Restoration restoration, EdgeSurvey survey, PlanAsk ask) {
         List<JobPath> paths = new ArrayList<>();
         List<PowerOffer> offers = restoration.primary().map(this::offers).orElse(List.of());
         Optional<PowerOffer> grind = offers.stream()
-                .filter(o -> grindOn.filter(o.machine().id()::equals).isPresent())
+                .filter(o -> ask.grindOn().filter(o.machine().id()::equals).isPresent())
                 .findFirst();
         double clock = 0;
         boolean oil = false;
-        double start =
-                loggedScratchUm.orElse(grind.map(g -> g.machine().scratchUm()).orElse(UNKNOWN_SCRATCH_UM));
-        for (Job job : jobs(restoration, survey, start, grind.isPresent())) {
-            JobPath path = ProgressionPlanner.plan(shelf, job, steel, rules, oil);
+        double start = ask.loggedScratchUm()
+                .orElse(grind.map(g -> g.machine().scratchUm()).orElse(UNKNOWN_SCRATCH_UM));
+        for (Job job : jobs(restoration, survey, start, grind.isPresent(), ask)) {
+            Wish wish = ask.wishes().getOrDefault(job.kind(), Wish.NONE);
+            JobPath path = ProgressionPlanner.plan(shelf, job, steel, rules, oil, wish);
             paths.add(path);
             clock += path.seconds();
             oil = path.oilOnTool();
@@ -108,22 +141,24 @@ public final class WorkPlanner {
                         .get(paths.get(paths.size() - 1).legs().size() - 1)
                         .abrasive()
                         .d50Um();
-        Optional<Abrasive> strop = strop(last);
+        Optional<Abrasive> strop = rules.habits().strop() ? strop(last) : Optional.empty();
         double grinding =
                 grind.map(g -> (g.leastSeconds() + g.mostSeconds()) / 2).orElse(0.0);
-        double stropping =
-                strop.isEmpty() ? 0 : rules.changeSeconds() + 2 * WorkPlan.STROP_STROKES * rules.secondsPerStroke();
+        double stropping = strop.isEmpty()
+                ? 0
+                : rules.changeSeconds() + 2 * rules.habits().stropStrokes() * rules.secondsPerStroke();
         return new WorkPlan(
                 paths,
                 offers,
                 grind,
                 strop,
-                stropNote(strop, last),
+                rules.habits().strop() ? stropNote(strop, last) : "The house finishes this edge off the stone.",
                 resets,
+                rules.habits().strop() ? rules.habits().stropStrokes() : 0,
                 clock + grinding + stropping + resets * rules.resetSeconds());
     }
 
-    private List<Job> jobs(Restoration restoration, EdgeSurvey survey, double startUm, boolean ground) {
+    private List<Job> jobs(Restoration restoration, EdgeSurvey survey, double startUm, boolean ground, PlanAsk ask) {
         List<Job> jobs = new ArrayList<>();
         if (kind.back() && restoration.secondary().isPresent() && survey.backWantsWork()) {
             jobs.add(job(Job.Kind.BACK, restoration.back(), UNKNOWN_SCRATCH_UM, true));
@@ -131,7 +166,13 @@ public final class WorkPlanner {
         if (restoration.primary().isPresent() && !ground) {
             jobs.add(job(Job.Kind.PRIMARY, restoration.primary().get(), startUm, false));
         }
-        restoration.secondary().ifPresent(s -> jobs.add(job(Job.Kind.SECONDARY, s, startUm, true)));
+        Job.Bevel honed = ask.target()
+                .map(t -> new Job.Bevel(t.last().degrees(), restoration.honedWidthMm()))
+                .orElse(Job.Bevel.UNKNOWN);
+        restoration
+                .secondary()
+                .ifPresent(
+                        s -> jobs.add(job(Job.Kind.SECONDARY, s, startUm, true).on(honed)));
         return jobs;
     }
 
@@ -168,6 +209,7 @@ public final class WorkPlanner {
             Abrasive.State s = a.state();
             double since = s.strokesSinceLapped();
             boolean flat = s.flat();
+            boolean worked = false;
             for (Leg leg : path.legs()) {
                 if (leg.abrasive() == a) {
                     double all = (flat ? since : 0) + leg.strokes();
@@ -175,21 +217,22 @@ public final class WorkPlanner {
                             ? all % a.kind().flattenAfterStrokes().getAsDouble()
                             : all;
                     flat = true;
+                    worked = true;
                 }
             }
             double soak = Math.max(0, s.soakLeftSeconds() - path.seconds());
             shelf.set(
                     i,
-                    new Abrasive(
-                            a.id(),
-                            a.name(),
-                            a.kind(),
-                            a.grain(),
-                            a.d50Um(),
-                            a.grainGuessed(),
-                            a.shape(),
-                            a.lubricant(),
-                            new Abrasive.State(flat, since, s.lappable(), soak, s.retired(), s.frozen())));
+                    a.with(new Abrasive.State(
+                            flat,
+                            since,
+                            s.lappable(),
+                            soak,
+                            s.retired(),
+                            s.frozen(),
+                            s.glazed() && !worked,
+                            s.oilInside() || worked && a.oiled(),
+                            s.worn())));
         }
     }
 

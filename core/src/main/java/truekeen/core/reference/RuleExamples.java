@@ -15,14 +15,18 @@ import truekeen.core.angle.AngleHistory;
 import truekeen.core.condition.Shaping;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.FinishWindow;
+import truekeen.core.progression.HouseStones;
 import truekeen.core.progression.Job;
 import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.ProgressionPlanner;
 import truekeen.core.progression.ShelfRule;
+import truekeen.core.progression.StoneHabits;
 import truekeen.core.quantity.Angle;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
+import truekeen.core.stepsheet.SheetHabits;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Trade;
 import truekeen.core.tool.Trades;
@@ -105,6 +109,25 @@ public final class RuleExamples {
                         job(true),
                         plain,
                         plain);
+            case WORN_OUT ->
+                tried(
+                        "marked as worn to its end",
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, state(false, 1)),
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, state(false, 0.5)),
+                        bench,
+                        bench,
+                        plain,
+                        plain);
+            case OIL_INSIDE ->
+                tried(
+                        "used with water, after oil",
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, state(true, 0), "water"),
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, state(true, 0), "oil"),
+                        bench,
+                        bench,
+                        plain,
+                        plain);
+            case HOUSE_LUBRICANT -> houseLubricant(oxide, bench, plain);
             case OXIDE_ON_HARD_CARBIDE ->
                 tried(
                         "oxide grain on " + hard.name(),
@@ -124,8 +147,65 @@ public final class RuleExamples {
                 .orElseThrow();
     }
 
+    /** A shelf of one oil stone, one water stone and one dry plate of each of three grains. */
+    private static String onStones(HouseRules rules) {
+        List<Abrasive> shelf = new ArrayList<>();
+        for (double um : new double[] {30, 9, 1}) {
+            for (String lubricant : new String[] {"oil", "water", "dry"}) {
+                AbrasiveKind kind = AbrasiveKinds.all().get(0);
+                shelf.add(new Abrasive(
+                        lubricant + um,
+                        Numbers.plain(um, 0) + " µm " + lubricant,
+                        kind,
+                        kind.grain(),
+                        um,
+                        false,
+                        Abrasive.Shape.BENCH,
+                        lubricant,
+                        Abrasive.State.READY));
+            }
+        }
+        Trade trade = Trades.all().get(0);
+        PlanRules house = PlanRules.USUAL.with(HouseStones.of(rules));
+        Job job = job(false);
+        FinishWindow window = house.habits()
+                .finish()
+                .of(new FinishWindow(trade.finishFinestUm(), trade.finishUsualUm(), trade.finishCoarsestUm()));
+        Job wanted = new Job(
+                job.kind(),
+                job.shaping(),
+                job.startScratchUm(),
+                Optional.of(window),
+                job.forces(),
+                false,
+                job.shapes());
+        return "of oil, water and dry stones of 30, 9 and 1 µm: "
+                + ProgressionPlanner.plan(shelf, wanted, Steels.all().get(0), house, false).legs().stream()
+                        .map(l -> l.abrasive().name())
+                        .collect(java.util.stream.Collectors.joining(", then "));
+    }
+
+    private static List<Line> houseLubricant(AbrasiveKind kind, Job job, SteelClass steel) {
+        Abrasive oily = stone(kind, 9.5, Abrasive.Shape.BENCH, Abrasive.State.READY, "oil");
+        StoneHabits water = new StoneHabits(StoneHabits.Lubricant.WATER, StoneHabits.Finish.PURPOSE, true, 8);
+        return List.of(
+                new Line(
+                        "an oil stone where the house works with water",
+                        words(ShelfRule.barring(oily, job, steel, PlanRules.USUAL.with(water)))),
+                new Line("the same case without that", words(ShelfRule.barring(oily, job, steel))));
+    }
+
+    private static Abrasive.State state(boolean oilInside, double worn) {
+        return new Abrasive.State(true, 0, true, 0, false, false, false, oilInside, worn);
+    }
+
     private static Abrasive stone(AbrasiveKind kind, double um, Abrasive.Shape shape, Abrasive.State state) {
-        return new Abrasive("example", "example", kind, kind.grain(), um, false, shape, "", state);
+        return stone(kind, um, shape, state, "");
+    }
+
+    private static Abrasive stone(
+            AbrasiveKind kind, double um, Abrasive.Shape shape, Abrasive.State state, String lubricant) {
+        return new Abrasive("example", "example", kind, kind.grain(), um, false, shape, lubricant, state);
     }
 
     private static Job job(boolean fineOnly) {
@@ -188,6 +268,15 @@ public final class RuleExamples {
                             rules.bluntFirst()
                                     ? "the grinding plan goes blunt to the line first"
                                     : "the grinding plan goes straight at the bevel";
+                        case STROP, LEATHER -> {
+                            StoneHabits habits = HouseStones.of(rules);
+                            yield habits.strop()
+                                    ? habits.stropStrokes() + " strokes a side on the strop at the end"
+                                    : "no strop: it is finished off the stone";
+                        }
+                        case FINISH, LUBRICANT -> onStones(rules);
+                        case BURR_BETWEEN, FRESH_BURR, STROKE, LAST_STROKES, SLURRY, KNIFE_SIDES ->
+                            SheetHabits.of(rules).described(rule);
                         default -> chisel(rules);
                     };
             lines.add(new Line(option.words(), result));

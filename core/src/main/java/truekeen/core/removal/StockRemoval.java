@@ -11,15 +11,13 @@ import truekeen.core.steel.SteelClass;
 public final class StockRemoval {
     /** The grain the priors were taken at (µm). */
     private static final double REFERENCE_GRAIN_UM = 11.5;
-    /** Spread of the factor of a hand, before anything was learned: one standard deviation of its logarithm. */
-    private static final double PRIOR_LOG_SD = 0.6;
-    /** Spread of one session about its factor: one standard deviation of its logarithm. */
-    private static final double SESSION_LOG_SD = 0.35;
+    /** Prior: what an abrasive at the end of its life has lost of its bite. */
+    private static final double LOST_WHEN_WORN = 0.5;
 
     private StockRemoval() {}
 
     /**
-     * Specific wear of an abrasive on a steel (mm²/N): {@code k₀·√(d50/11.5) / resistance}.
+     * Specific wear of an abrasive on a steel (mm²/N): {@code k₀·√(d50/11.5) / resistance}, less as it wears out.
      *
      * @throws IllegalArgumentException for one that is not worked in strokes or does not cut
      */
@@ -27,12 +25,20 @@ public final class StockRemoval {
         double k0 = abrasive.kind()
                 .specificWear()
                 .orElseThrow(() -> new IllegalArgumentException(abrasive.kind().name() + " goes by volume in time"));
-        return k0 * Math.sqrt(abrasive.d50Um() / REFERENCE_GRAIN_UM) / resistance(abrasive, steel);
+        double bite = 1 - LOST_WHEN_WORN * abrasive.state().worn();
+        return bite * k0 * Math.sqrt(abrasive.d50Um() / REFERENCE_GRAIN_UM) / resistance(abrasive, steel);
     }
 
     /** Volume one stroke takes (mm³) under so much force (N). */
     public static double perStroke(Abrasive abrasive, SteelClass steel, double forceN) {
         return specificWear(abrasive, steel) * forceN * abrasive.strokeMm();
+    }
+
+    /** Strokes that a volume takes (mm³) under so much force (N), as the log taught of the hand; not whole. */
+    public static double strokes(Abrasive abrasive, SteelClass steel, double forceN, double volumeMm3) {
+        return volumeMm3
+                / perStroke(abrasive, steel, forceN)
+                * abrasive.effort().factor();
     }
 
     /** Resistance of a steel to the grain of an abrasive. */
@@ -45,6 +51,6 @@ public final class StockRemoval {
      * deviation, {@code exp √(0.6² + 0.35²)}, about 2.
      */
     public static double firstEstimateSpread() {
-        return Math.exp(Math.hypot(PRIOR_LOG_SD, SESSION_LOG_SD));
+        return Abrasive.Effort.FIRST.spread();
     }
 }

@@ -21,6 +21,8 @@ import truekeen.core.tool.GeometryKind;
  * @param guide what holds it; empty where it is held by hand
  * @param heldBy what kind of thing that is
  * @param camber the camber an iron is to have, if any
+ * @param kind the family
+ * @param habits what the house does at the stones
  */
 public record Manner(
         String ground,
@@ -31,7 +33,9 @@ public record Manner(
         String angleWords,
         Optional<String> guide,
         HolderKind heldBy,
-        Optional<PlaneSetting.Camber> camber) {
+        Optional<PlaneSetting.Camber> camber,
+        GeometryKind kind,
+        SheetHabits habits) {
 
     /** The manner of a family that is not cambered. */
     public static Manner of(GeometryKind kind, TargetBevel target, Optional<String> guide) {
@@ -65,7 +69,20 @@ public record Manner(
                 kind.convention().words(),
                 guide,
                 heldBy,
-                camber);
+                camber,
+                kind,
+                SheetHabits.USUAL);
+    }
+
+    /** The same in a house of other habits. */
+    public Manner with(SheetHabits changed) {
+        return new Manner(ground, honed, worked, other, back, angleWords, guide, heldBy, camber, kind, changed);
+    }
+
+    /** The same, held by hand. */
+    public Manner byHand() {
+        return new Manner(
+                ground, honed, worked, other, back, angleWords, Optional.empty(), heldBy, camber, kind, habits);
     }
 
     /** How strokes are shared over a cambered edge, in words; empty on a straight one. */

@@ -114,7 +114,7 @@ public final class RemedySheet {
             if (i == 0) {
                 volume += Dullness.LIGHT_VISIBLE.recessionMm() * last.sin() * area;
             }
-            int strokes = (int) Math.ceil(volume / StockRemoval.perStroke(stone, steel, force));
+            int strokes = (int) Math.ceil(StockRemoval.strokes(stone, steel, force, volume));
             steps.add(stretch(stone, fault, Math.max(strokes, 3), force, i == 0, scratch));
             scratch = stone.scratchUm();
         }
@@ -129,7 +129,7 @@ public final class RemedySheet {
             Abrasive stone = path.get(i);
             double volume =
                     2 * scratch / 1000 * area + (i == from ? Dullness.TOUCH_UP.recessionMm() * last.sin() * area : 0);
-            int strokes = (int) Math.ceil(volume / StockRemoval.perStroke(stone, steel, force));
+            int strokes = (int) Math.ceil(StockRemoval.strokes(stone, steel, force, volume));
             steps.add(stretch(stone, fault, Math.max(strokes, FEW_STROKES), force, i == from, scratch));
             scratch = stone.scratchUm();
         }

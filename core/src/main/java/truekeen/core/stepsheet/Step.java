@@ -27,6 +27,8 @@ import truekeen.core.keenness.Stretch;
  * @param burr where the burr should be by the end of the step
  * @param why why this step
  * @param caution one line, or empty
+ * @param how how it is done, a line for each thing
+ * @param handFactor what the strokes were multiplied by from the log; 1 where nothing was learned
  */
 public record Step(
         Kind kind,
@@ -48,7 +50,89 @@ public record Step(
         String ifNot,
         String burr,
         String why,
-        String caution) {
+        String caution,
+        List<String> how,
+        double handFactor) {
+
+    /** Older sessions are kept without the last two. */
+    public Step {
+        how = how == null ? List.of() : List.copyOf(how);
+        handFactor = handFactor == 0 ? 1 : handFactor;
+    }
+
+    /** A step of which no more is to be said than where, how many and why. */
+    public Step(
+            Kind kind,
+            String title,
+            String abrasiveId,
+            String abrasiveName,
+            Stretch where,
+            Optional<Double> angleDeg,
+            Optional<Double> forceN,
+            String pressure,
+            List<Side> sides,
+            int strokes,
+            int strokesLow,
+            int strokesHigh,
+            double seconds,
+            String lubricant,
+            String look,
+            String gate,
+            String ifNot,
+            String burr,
+            String why,
+            String caution) {
+        this(
+                kind,
+                title,
+                abrasiveId,
+                abrasiveName,
+                where,
+                angleDeg,
+                forceN,
+                pressure,
+                sides,
+                strokes,
+                strokesLow,
+                strokesHigh,
+                seconds,
+                lubricant,
+                look,
+                gate,
+                ifNot,
+                burr,
+                why,
+                caution,
+                List.of(),
+                1);
+    }
+
+    /** The same step, done so. */
+    public Step with(List<String> lines, double factor) {
+        return new Step(
+                kind,
+                title,
+                abrasiveId,
+                abrasiveName,
+                where,
+                angleDeg,
+                forceN,
+                pressure,
+                sides,
+                strokes,
+                strokesLow,
+                strokesHigh,
+                seconds,
+                lubricant,
+                look,
+                gate,
+                ifNot,
+                burr,
+                why,
+                caution,
+                lines,
+                factor);
+    }
 
     /** What kind of act. */
     public enum Kind {

@@ -3,18 +3,20 @@ package truekeen.core.stepsheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.care.PrepAct;
+import truekeen.core.care.Preparation;
 import truekeen.core.keenness.Stretch;
-import truekeen.core.message.Numbers;
 import truekeen.core.progression.Job;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
+import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.quantity.Angle;
 import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.GeometryKind;
 
 /** Writes a plan out as the steps of the bench. */
 public final class StepSheet {
@@ -26,14 +28,18 @@ public final class StepSheet {
     private final StepWriter write;
     private final Optional<GrindPlan> grinding;
 
+    private final List<Abrasive> kit;
+
     private StepSheet(
             WorkPlan plan,
             TargetBevel target,
             SteelClass steel,
             double edgeLengthMm,
             Manner manner,
-            Optional<GrindPlan> grinding) {
+            Optional<GrindPlan> grinding,
+            List<Abrasive> kit) {
         this.grinding = grinding;
+        this.kit = List.copyOf(kit);
         this.plan = plan;
         this.target = target;
         this.steel = steel;
@@ -47,6 +53,7 @@ public final class StepSheet {
      *
      * @param manner how the tool is worked
      * @param grinding the acts of the grinding, where there is one that is planned; else it is one step
+     * @param kit everything owned, to make the stones ready with
      */
     public static List<Step> of(
             WorkPlan plan,
@@ -54,8 +61,20 @@ public final class StepSheet {
             SteelClass steel,
             double edgeLengthMm,
             Manner manner,
+            Optional<GrindPlan> grinding,
+            List<Abrasive> kit) {
+        return new StepSheet(plan, target, steel, edgeLengthMm, manner, grinding, kit).steps();
+    }
+
+    /** The steps of a plan on a kit of which only the stones it uses are known. */
+    public static List<Step> of(
+            WorkPlan plan,
+            TargetBevel target,
+            SteelClass steel,
+            double edgeLengthMm,
+            Manner manner,
             Optional<GrindPlan> grinding) {
-        return new StepSheet(plan, target, steel, edgeLengthMm, manner, grinding).steps();
+        return of(plan, target, steel, edgeLengthMm, manner, grinding, List.of());
     }
 
     /** The steps of a plan whose grinding, if any, is one step. */
@@ -76,12 +95,21 @@ public final class StepSheet {
         bevel(steps, Job.Kind.SECONDARY, target.last());
         Optional<JobPath> last = plan.path(Job.Kind.SECONDARY);
         if (last.isPresent()) {
-            if (manner.back() && plan.path(Job.Kind.BACK).isEmpty()) {
+            if (manner.back()
+                    && manner.kind() != GeometryKind.SINGLE_BEVEL_KNIFE
+                    && plan.path(Job.Kind.BACK).isEmpty()) {
                 steps.add(keepBack(end(last.get())));
             }
-            steps.add(write.deburr(end(last.get()).abrasive(), edge, StepWriter.DEBURR_STROKES));
+            if (manner.kind() == GeometryKind.SINGLE_BEVEL_KNIFE) {
+                steps.add(write.lateBack(end(last.get()).abrasive(), edge));
+            } else {
+                steps.add(write.deburr(end(last.get()).abrasive(), edge, StepWriter.DEBURR_STROKES));
+            }
+            if (plan.strop().isEmpty() && plan.stropStrokes() == 0) {
+                steps.add(write.offTheStone(edge));
+            }
         }
-        plan.strop().ifPresent(s -> steps.add(write.strop(s, plan.stropNote(), edge, WorkPlan.STROP_STROKES)));
+        plan.strop().ifPresent(s -> steps.add(write.strop(s, plan.stropNote(), edge, plan.stropStrokes())));
         steps.add(write.protect(steel, edge));
         return List.copyOf(steps);
     }
@@ -89,33 +117,23 @@ public final class StepSheet {
     private void bevel(List<Step> steps, Job.Kind kind, Angle angle) {
         plan.path(kind).ifPresent(path -> {
             steps.add(write.setGuide(kind, angle, edge));
+            boolean between = kind == Job.Kind.SECONDARY && manner.habits().burrEachStone(manner.kind());
             for (int i = 0; i < path.legs().size(); i++) {
                 steps.add(write.work(path, i, angle, edge));
+                if (between && i < path.legs().size() - 1) {
+                    steps.add(write.deburrBetween(path.legs().get(i).abrasive(), edge));
+                }
             }
         });
     }
 
+    /** What is made ready, in its order. Wetting is said at each stone. */
     private Optional<Step> prepare() {
-        TreeSet<String> acts = new TreeSet<>();
-        for (JobPath path : plan.jobs()) {
-            for (Leg leg : path.legs()) {
-                Abrasive a = leg.abrasive();
-                if (a.state().soakLeftSeconds() > 0) {
-                    acts.add("soak the " + a.name() + " " + minutes(a.state().soakLeftSeconds()));
-                }
-                if (!a.state().flat()) {
-                    acts.add("flatten the " + a.name() + " before use");
-                }
-                if (leg.degrease()) {
-                    acts.add("clean the oil off the tool before the " + a.name());
-                }
-            }
-        }
-        return acts.isEmpty() ? Optional.empty() : Optional.of(write.prepare(String.join("; ", acts), edge));
-    }
-
-    private static String minutes(double seconds) {
-        return Numbers.plain(Math.ceil(seconds / 60), 0) + " min";
+        List<PrepAct> acts = Preparation.of(plan, kit, PlanRules.USUAL).stream()
+                .filter(a -> a.kind() != PrepAct.Kind.WET)
+                .toList();
+        boolean only = acts.stream().allMatch(a -> a.kind() == PrepAct.Kind.LAY_OUT);
+        return only ? Optional.empty() : Optional.of(write.prepare(acts, edge));
     }
 
     private Step backLeg(JobPath path, Leg leg) {

@@ -3,6 +3,7 @@ package truekeen.core.stepsheet;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.care.PrepAct;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.Job;
@@ -10,13 +11,16 @@ import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
 import truekeen.core.progression.PowerOffer;
 import truekeen.core.quantity.Angle;
-import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 
 /** Words and figures of single steps. */
 final class StepWriter {
     /** Prior: light strokes a side to take the burr off. */
     static final int DEBURR_STROKES = 6;
+    /** Prior: light strokes a side to take it off between stones. */
+    static final int BETWEEN_STROKES = 4;
+    /** Prior: strokes of a single-bevel knife's back, and of its bevel after it. */
+    static final int LATE_BACK_STROKES = 3;
     /** Prior: strokes of the back on the finest stone at every honing. */
     static final int BACK_STROKES = 10;
     /** Prior: time of a stroke (s). */
@@ -25,6 +29,7 @@ final class StepWriter {
     static final double TOOL_WEIGHT_N = 3;
 
     static final double SECONDS_TO_SET = 40;
+    private static final double SECONDS_OFF_STONE = 10;
     private static final double SECONDS_TO_PROTECT = 60;
 
     private final Manner manner;
@@ -36,8 +41,13 @@ final class StepWriter {
     Step work(JobPath path, int index, Angle angle, Stretch edge) {
         Leg leg = path.legs().get(index);
         boolean shapes = index == 0;
+        boolean last = index == path.legs().size() - 1;
         String bevel = face(path.job().kind());
-        return counted(
+        int each = manner.eachSide(leg.wholeStrokes());
+        boolean fresh = manner.habits().freshBurr() || manner.habits().burrEachStone(manner.kind());
+        List<String> how = manner.habits()
+                .lines(leg.abrasive(), shapes, last, manner.worked().size() == 2, each);
+        Step step = counted(
                 Step.Kind.WORK,
                 (shapes ? "Shape the " : "Refine the ") + bevel + " on the "
                         + leg.abrasive().name(),
@@ -46,16 +56,22 @@ final class StepWriter {
                 Optional.of(angle.degrees()),
                 leg.forceN(),
                 manner.worked(),
-                manner.eachSide(leg.wholeStrokes()),
+                each,
                 leg.seconds(),
                 (shapes
                                 ? "Even scratches over the whole bevel right to the edge, then a burr you can feel on "
                                         + manner.other() + "."
-                                : "The scratches of the stone before are gone; the burr still runs end to end, finer.")
+                                : fresh
+                                        ? "The scratches of the stone before are gone, and this stone has raised a burr"
+                                                + " of its own, end to end."
+                                        : "The scratches of the stone before are gone; the burr still runs end to end,"
+                                                + " finer.")
                         + manner.stations(leg.wholeStrokes(), shapes),
                 shapes
                         ? "Is there a burr along the whole edge, end to end?"
-                        : "Are the old scratches gone and is the burr still unbroken?",
+                        : fresh
+                                ? "Are the old scratches gone and is there a fresh burr end to end?"
+                                : "Are the old scratches gone and is the burr still unbroken?",
                 shapes
                         ? "Stay on this stone where the burr is missing: the apex is not reached there."
                         : "Stay here. Where the old scratches stay, go back one stone there.",
@@ -67,6 +83,53 @@ final class StepWriter {
                         : "Replaces scratches " + um(leg.scratchBeforeUm()) + " deep by "
                                 + um(leg.abrasive().scratchUm()) + ".",
                 shapes ? "First strokes on a fresh edge are pulled, so that it cannot dig in." : "");
+        return step.with(how, leg.abrasive().effort().factor());
+    }
+
+    /** The burr off on a stone that is not the last, where the house does so at each. */
+    Step deburrBetween(Abrasive stone, Stretch edge) {
+        Step step = counted(
+                Step.Kind.DEBURR,
+                "Take the burr off before the next stone",
+                stone,
+                edge,
+                Optional.empty(),
+                TOOL_WEIGHT_N,
+                manner.burrSides(),
+                BETWEEN_STROKES,
+                2 * BETWEEN_STROKES * SECONDS_PER_STROKE,
+                "The nail slides off both sides without a catch.",
+                "Is the burr gone from both sides?",
+                "A few more, lighter.",
+                "Gone; the next stone raises its own.",
+                "The house takes the burr off at every stone: each stone then proves that it reaches the edge.",
+                "");
+        return step.with(List.of(manner.habits().lastLightStrokes()), 1);
+    }
+
+    /** The back of a single-bevel knife, late and once. */
+    Step lateBack(Abrasive finest, Stretch edge) {
+        Step step = counted(
+                Step.Kind.DEBURR,
+                "Turn it over once: the back on the " + finest.name(),
+                finest,
+                edge,
+                Optional.empty(),
+                TOOL_WEIGHT_N,
+                List.of(Step.Side.BACK, Step.Side.BEVEL),
+                LATE_BACK_STROKES,
+                2 * LATE_BACK_STROKES * SECONDS_PER_STROKE,
+                "The back lies flat on spine and edge; the burr leaves in one piece.",
+                "Does the nail slide off both sides without a catch?",
+                "A stroke or two more on the bevel, then on the back.",
+                "Gone.",
+                "The hollow of the back is what keeps this knife single-bevelled: it only kisses the finest stone.",
+                "Flat, or the back is rounded for good.");
+        return step.with(
+                List.of(
+                        "Back flat, edge leading, the fingers over the edge.",
+                        "Then a light stroke or two on the bevel, and the back once more."),
+                1);
     }
 
     Step grind(PowerOffer offer, Angle primary, Stretch edge) {
@@ -137,23 +200,25 @@ final class StepWriter {
                 "");
     }
 
-    Step prepare(String acts, Stretch edge) {
-        return plain(
+    Step prepare(List<PrepAct> acts, Stretch edge) {
+        // Its time is part of the stones' own: flattening and soaking are counted where they are used.
+        Step step = plain(
                 Step.Kind.PREPARE,
                 "Make the stones ready",
                 edge,
                 Optional.empty(),
                 0,
-                Character.toUpperCase(acts.charAt(0)) + acts.substring(1) + ".",
+                acts.get(0).words(),
                 "",
                 "",
                 "",
-                "Finest stone first when flattening, so that no coarse grit gets onto it.",
+                "What soaks goes in first; finest stone first when flattening, so that no coarse grit gets onto it.",
                 "");
+        return step.with(acts.stream().map(PrepAct::words).toList(), 1);
     }
 
     Step deburr(Abrasive finest, Stretch edge, int strokes) {
-        return counted(
+        Step step = counted(
                 Step.Kind.DEBURR,
                 "Take the burr off on the " + finest.name(),
                 finest,
@@ -163,7 +228,7 @@ final class StepWriter {
                 manner.burrSides(),
                 strokes,
                 2 * strokes * SECONDS_PER_STROKE,
-                "Alternate the sides, edge leading, ever lighter. A cloth drawn off the edge catches nothing.",
+                "A cloth drawn off the edge catches nothing.",
                 "Does the nail slide off both sides without a catch?",
                 "A few more, lighter; trailing strokes for a stubborn burr. Never snap it off with the thumb.",
                 "Gone.",
@@ -171,6 +236,23 @@ final class StepWriter {
                 manner.worked().size() == 2
                         ? ""
                         : "Back flat on the stone; start with the edge off its side and slide on.");
+        return step.with(List.of(manner.habits().lastLightStrokes()), 1);
+    }
+
+    /** The edge finished off the stone, where the house does not strop. */
+    Step offTheStone(Stretch edge) {
+        return plain(
+                Step.Kind.PROTECT,
+                "Draw the edge once along a corner of soft wood",
+                edge,
+                Optional.empty(),
+                SECONDS_OFF_STONE,
+                "Nothing clings to the wood: no burr is left. The finish is the stone's own.",
+                "",
+                "",
+                "Gone.",
+                "The house finishes off the stone: no leather rounds the apex.",
+                "");
     }
 
     Step strop(Abrasive strop, String note, Stretch edge, int strokes) {
@@ -227,7 +309,7 @@ final class StepWriter {
             String why,
             String caution) {
         boolean byRule = kind != Step.Kind.WORK;
-        double spread = byRule ? 1 : StockRemoval.firstEstimateSpread();
+        double spread = byRule ? 1 : on.effort().spread();
         return new Step(
                 kind,
                 title,

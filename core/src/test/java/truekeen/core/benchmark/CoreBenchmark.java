@@ -42,6 +42,7 @@ public class CoreBenchmark {
     private final Cutter bevel = Cutter.bevel(0.3, Angle.ofDegrees(25));
     private final HoningGuide guide = new HoningGuide(Length.ofMm(9.5), Length.ofMm(14), Length.ofMm(11.5));
     private final List<Abrasive> twelve = Shelves.random(new Random(12), 12);
+    private final List<Abrasive> forty = Shelves.random(new Random(40), 40);
     private final SteelClass steel = Steels.byName("plain carbon").orElseThrow();
     private final Job job = Shelves.job(20, 200, 0.2, 3, 1.2, Job.Forces.CHISEL);
 
@@ -61,5 +62,11 @@ public class CoreBenchmark {
     @Benchmark
     public JobPath planTwelve() {
         return ProgressionPlanner.plan(twelve, job, steel, PlanRules.USUAL, false);
+    }
+
+    /** The same on forty. */
+    @Benchmark
+    public JobPath planForty() {
+        return ProgressionPlanner.plan(forty, job, steel, PlanRules.USUAL, false);
     }
 }

@@ -10,9 +10,60 @@ import truekeen.core.steel.SteelClass;
 final class BruteForce {
     private BruteForce() {}
 
-    record Walk(List<Abrasive> stones, List<Integer> places, double seconds, int tooWide) {}
+    record Walk(List<Abrasive> stones, List<Integer> places, double seconds, int tooWide, double steel) {}
 
     static Walk best(List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oil, Abrasive through) {
+        return quickest(walks(shelf, job, steel, rules, oil, through == null ? List.of() : List.of(through)), rules);
+    }
+
+    /** Of walks within a tie of the least time: fewest stones, most favourites, the shelf's order. */
+    static Walk quickest(List<Walk> walks, PlanRules rules) {
+        double least = walks.stream().mapToDouble(Walk::seconds).min().orElse(0);
+        return walks.stream()
+                .filter(w -> w.seconds <= least + rules.tieSeconds())
+                .min(BruteForce::order)
+                .orElse(null);
+    }
+
+    static Walk fewest(List<Walk> walks, PlanRules rules) {
+        double least = walks.stream().mapToDouble(Walk::seconds).min().orElse(0);
+        List<Walk> near = walks.stream().filter(w -> w.seconds <= 1.25 * least).toList();
+        int count = near.stream().mapToInt(w -> w.stones.size()).min().orElse(0);
+        return quickest(near.stream().filter(w -> w.stones.size() == count).toList(), rules);
+    }
+
+    static Walk gentlest(List<Walk> walks) {
+        double least = walks.stream().mapToDouble(Walk::seconds).min().orElse(0);
+        return walks.stream()
+                .filter(w -> w.seconds <= 1.5 * least)
+                .min((a, b) -> Math.abs(a.steel - b.steel) > 1e-12
+                        ? Double.compare(a.steel, b.steel)
+                        : Double.compare(a.seconds, b.seconds))
+                .orElse(null);
+    }
+
+    private static int order(Walk a, Walk b) {
+        if (a.stones.size() != b.stones.size()) {
+            return a.stones.size() - b.stones.size();
+        }
+        if (favourites(a) != favourites(b)) {
+            return (int) (favourites(b) - favourites(a));
+        }
+        for (int i = 0; i < a.places.size(); i++) {
+            if (!a.places.get(i).equals(b.places.get(i))) {
+                return a.places.get(i) - b.places.get(i);
+            }
+        }
+        return 0;
+    }
+
+    private static long favourites(Walk w) {
+        return w.stones.stream().filter(s -> s.nature().favourite()).count();
+    }
+
+    /** Every subset that may be walked, with the fewest steps too wide. */
+    static List<Walk> walks(
+            List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oil, List<Abrasive> through) {
         Abrasive last = ProgressionPlanner.finishing(shelf, job.finish().orElseThrow());
         double depthUm = job.shaping().depthMm() * 1000;
         double coarsest = shelf.stream()
@@ -23,6 +74,9 @@ final class BruteForce {
         boolean someCoarse = coarsest >= depthUm / rules.startRule();
         List<Walk> walks = new ArrayList<>();
         for (int mask = 1; mask < 1 << shelf.size(); mask++) {
+            if ((mask >> shelf.indexOf(last) & 1) == 0) {
+                continue;
+            }
             List<Abrasive> stones = new ArrayList<>();
             for (int i = 0; i < shelf.size(); i++) {
                 if ((mask >> i & 1) == 1) {
@@ -35,24 +89,13 @@ final class BruteForce {
             if (stones.get(stones.size() - 1) == last
                     && startsRight
                     && falling(stones)
-                    && (through == null || stones.contains(through))) {
+                    && stones.containsAll(through)) {
                 walks.add(walk(shelf, stones, job, steel, rules, oil));
             }
         }
         int tooWide = walks.stream().mapToInt(Walk::tooWide).min().orElse(-1);
         walks.removeIf(w -> w.tooWide != tooWide);
-        double least = walks.stream().mapToDouble(Walk::seconds).min().orElse(0);
-        return walks.stream()
-                .filter(w -> w.seconds <= least + rules.tieSeconds())
-                .min((a, b) -> {
-                    for (int i = 0; a.places.size() == b.places.size() && i < a.places.size(); i++) {
-                        if (!a.places.get(i).equals(b.places.get(i))) {
-                            return a.places.get(i) - b.places.get(i);
-                        }
-                    }
-                    return a.places.size() - b.places.size();
-                })
-                .orElse(null);
+        return walks;
     }
 
     private static boolean falling(List<Abrasive> stones) {
@@ -76,14 +119,17 @@ final class BruteForce {
         int tooWide = 0;
         boolean oil = oilBefore;
         double scratch = job.startScratchUm();
+        double gone = 0;
         int n = stones.size();
         for (int i = 0; i < n; i++) {
             Abrasive stone = stones.get(i);
             double volume = 2 * scratch / 1000 * job.shaping().workedAreaMm2()
                     + (i == 0 ? job.shaping().volumeMm3() : 0);
+            gone += volume;
             double factor = n == 1 ? 1 : i == 0 ? 2 : i == n - 1 ? 0.5 : 1;
             double strokes = volume
-                    / (StockRemoval.specificWear(stone, steel) * job.forces().baseN() * factor * stone.strokeMm());
+                    / (StockRemoval.specificWear(stone, steel) * job.forces().baseN() * factor * stone.strokeMm())
+                    * stone.effort().factor();
             boolean waived = i == 0 && job.shaping().depthMm() * 1000 >= 2 * scratch;
             tooWide += !waived && scratch > rules.widestStep() * stone.d50Um() ? 1 : 0;
             clock += i > 0 ? 25 : 0;
@@ -92,6 +138,10 @@ final class BruteForce {
                 oil = false;
             }
             oil = oil || stone.oiled();
+            boolean soft = stone.nature().firmness() == Abrasive.Firmness.SOFT;
+            clock += stone.state().glazed() ? 60 : 0;
+            clock += soft && job.bevel().angleDeg() >= 30 && job.bevel().widthMm() <= 1 ? 20 : 0;
+            clock += soft && i == n - 1 ? 15 : 0;
             clock = Math.max(clock, stone.state().soakLeftSeconds());
             if (stone.kind().flattenAfterStrokes().isPresent()) {
                 double interval = stone.kind().flattenAfterStrokes().getAsDouble();
@@ -101,6 +151,6 @@ final class BruteForce {
             clock += 1.2 * strokes;
             scratch = stone.scratchUm();
         }
-        return new Walk(stones, stones.stream().map(shelf::indexOf).toList(), clock, tooWide);
+        return new Walk(stones, stones.stream().map(shelf::indexOf).toList(), clock, tooWide, gone);
     }
 }

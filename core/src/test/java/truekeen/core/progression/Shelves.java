@@ -3,6 +3,7 @@ package truekeen.core.progression;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import truekeen.core.abrasive.Abrasive;
@@ -72,5 +73,30 @@ public final class Shelves {
                     "s" + i, "s" + i, kind, kind.grain(), um, false, Abrasive.Shape.BENCH, lubricant, state));
         }
         return shelf;
+    }
+
+    /** The same shelf with soft, glazed, worn and favourite pieces, of some of which the hand is known. */
+    static List<Abrasive> ofAllNatures(Random random, int size) {
+        return random(random, size).stream()
+                .map(a -> a.with(new Abrasive.Nature(
+                                random.nextInt(3) == 0 ? Abrasive.Firmness.SOFT : Abrasive.Firmness.FIRM,
+                                random.nextInt(3) == 0,
+                                Abrasive.Slurry.HOUSE,
+                                random.nextBoolean()
+                                        ? OptionalDouble.empty()
+                                        : OptionalDouble.of(150 + random.nextInt(150)),
+                                Optional.empty()))
+                        .with(new Abrasive.Effort(0.6 + random.nextDouble() * 1.2, 0.3, 4, 0))
+                        .with(new Abrasive.State(
+                                a.state().flat(),
+                                a.state().strokesSinceLapped(),
+                                a.state().lappable(),
+                                a.state().soakLeftSeconds(),
+                                a.state().retired(),
+                                false,
+                                random.nextInt(4) == 0,
+                                random.nextInt(8) == 0,
+                                random.nextInt(3) == 0 ? 0.7 : 0)))
+                .toList();
     }
 }

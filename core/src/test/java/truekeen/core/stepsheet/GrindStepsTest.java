@@ -58,7 +58,7 @@ class GrindStepsTest {
                         kind.grain(),
                         200,
                         false,
-                        Abrasive.Shape.POWERED,
+                        Abrasive.Shape.WHEEL,
                         "dry",
                         Abrasive.State.READY),
                 rate.leastSeconds(volume),

@@ -61,7 +61,7 @@ class StepSheetTest {
             on("middle", "ceramic-bonded water stone", 11.5, Abrasive.Shape.BENCH),
             on("fine", "ceramic-bonded water stone", 2, Abrasive.Shape.BENCH),
             on("leather", "strop with compound", 0.5, Abrasive.Shape.STROP),
-            on("grinder", "dry grinding wheel", 129, Abrasive.Shape.POWERED));
+            on("grinder", "dry grinding wheel", 129, Abrasive.Shape.WHEEL));
 
     private static EdgeSurvey survey(Dullness dullness, BackState back, Finding... findings) {
         return new EdgeSurvey(List.of(findings), EdgeSurvey.Squareness.SQUARE, dullness, false, back, 0);

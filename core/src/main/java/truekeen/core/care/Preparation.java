@@ -1,0 +1,196 @@
+package truekeen.core.care;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.message.Numbers;
+import truekeen.core.progression.JobPath;
+import truekeen.core.progression.Leg;
+import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.WorkPlan;
+
+/**
+ * The kit made ready for a plan: what soaks goes into the water first, longest first; stones are flattened finest first;
+ * what is glazed is dressed; and they are laid out coarse to fine. Source: workshop prior.
+ */
+public final class Preparation {
+    private static final double DRESS_SECONDS = 60;
+
+    private final PlanRules rules;
+    private final List<Abrasive> kit;
+    private final List<PrepAct> acts = new ArrayList<>();
+
+    private Preparation(List<Abrasive> kit, PlanRules rules) {
+        this.kit = kit;
+        this.rules = rules;
+    }
+
+    /**
+     * What to do before a plan is begun, in order.
+     *
+     * @param kit everything owned, plates and dressing stones included
+     */
+    public static List<PrepAct> of(WorkPlan plan, List<Abrasive> kit, PlanRules rules) {
+        Map<String, Abrasive> stones = new LinkedHashMap<>();
+        Map<String, Double> strokes = new LinkedHashMap<>();
+        boolean degrease = false;
+        for (JobPath path : plan.jobs()) {
+            for (Leg leg : path.legs()) {
+                stones.putIfAbsent(leg.abrasive().id(), leg.abrasive());
+                strokes.merge(leg.abrasive().id(), leg.strokes(), Double::sum);
+                degrease |= leg.degrease();
+            }
+        }
+        Preparation prep = new Preparation(kit, rules);
+        List<Abrasive> used = List.copyOf(stones.values());
+        prep.ready(used, strokes);
+        if (degrease) {
+            prep.acts.add(new PrepAct(
+                    PrepAct.Kind.DEGREASE,
+                    "",
+                    "",
+                    "",
+                    rules.degreaseSeconds(),
+                    false,
+                    "Have a degreased cloth at hand: the tool comes off oil and goes onto water.",
+                    "Oil on a water stone floats the grain and stays in it."));
+        }
+        prep.layOut(used);
+        return List.copyOf(prep.acts);
+    }
+
+    /** What the whole kit asks for now, whatever is planned. */
+    public static List<PrepAct> ofKit(List<Abrasive> kit, PlanRules rules) {
+        Preparation prep = new Preparation(kit, rules);
+        prep.ready(
+                kit.stream()
+                        .filter(a -> !a.state().retired()
+                                && !a.state().frozen()
+                                && a.kind().cutsInStrokes())
+                        .map(a -> a.with(soaked(a)))
+                        .toList(),
+                Map.of());
+        return prep.acts.stream().filter(a -> a.kind() != PrepAct.Kind.WET).toList();
+    }
+
+    /** Soaking is for a plan, not for the shelf. */
+    private static Abrasive.State soaked(Abrasive a) {
+        Abrasive.State s = a.state();
+        return new Abrasive.State(
+                s.flat(),
+                s.strokesSinceLapped(),
+                s.lappable(),
+                0,
+                s.retired(),
+                s.frozen(),
+                s.glazed(),
+                s.oilInside(),
+                s.worn());
+    }
+
+    private void ready(List<Abrasive> used, Map<String, Double> strokes) {
+        used.stream()
+                .filter(a -> a.state().soakLeftSeconds() > 0)
+                .sorted(Comparator.comparingDouble((Abrasive a) -> -a.state().soakLeftSeconds()))
+                .forEach(this::soak);
+        Lapping.order(used.stream()
+                        .filter(a -> a.kind().flattenAfterStrokes().isPresent())
+                        .filter(a -> Lapping.due(a, strokes.getOrDefault(a.id(), 0.0)))
+                        .toList())
+                .forEach(a -> flatten(a, strokes.getOrDefault(a.id(), 0.0)));
+        used.stream().filter(a -> a.state().glazed()).forEach(this::dress);
+        used.stream()
+                .filter(a -> a.wet() && a.state().soakLeftSeconds() == 0)
+                .forEach(a -> acts.add(act(
+                        PrepAct.Kind.WET,
+                        a,
+                        "",
+                        0,
+                        false,
+                        "Splash the " + a.name() + " with " + a.lubricant() + ".",
+                        "Without it swarf glazes the surface.")));
+    }
+
+    private void soak(Abrasive a) {
+        acts.add(act(
+                PrepAct.Kind.SOAK,
+                a,
+                "",
+                a.state().soakLeftSeconds(),
+                true,
+                "Put the " + a.name() + " into the water: "
+                        + Numbers.plain(Math.ceil(a.state().soakLeftSeconds() / 60), 0) + " min.",
+                "It drinks the water off its face until it is full. Take it out afterwards, and keep it from frost."));
+    }
+
+    private void flatten(Abrasive a, double moreStrokes) {
+        String interval = Numbers.plain(a.kind().flattenAfterStrokes().orElse(0), 0);
+        String why = a.state().flat()
+                ? Numbers.plain(a.state().strokesSinceLapped(), 0) + " strokes since, "
+                        + Numbers.plain(Math.ceil(moreStrokes), 0) + " to come; " + interval + " are its measure."
+                : "A hollow stone rounds what lies across it and changes the angle along it.";
+        Lapping.plateFor(a, kit)
+                .ifPresentOrElse(
+                        plate -> acts.add(act(
+                                PrepAct.Kind.FLATTEN,
+                                a,
+                                plate.name(),
+                                rules.flattenSeconds(),
+                                false,
+                                "Pencil a grid on the " + a.name() + ", lap it on the " + plate.name()
+                                        + " until the grid is gone, take its corners off, rinse.",
+                                why)),
+                        () -> acts.add(act(
+                                PrepAct.Kind.FLATTEN,
+                                a,
+                                "",
+                                rules.flattenSeconds(),
+                                false,
+                                "Flatten the " + a.name() + ": no plate on this shelf may touch it.",
+                                why)));
+    }
+
+    private void dress(Abrasive a) {
+        String with = Lapping.dresserFor(a, kit).map(Abrasive::name).orElse("");
+        acts.add(act(
+                PrepAct.Kind.DRESS,
+                a,
+                with,
+                DRESS_SECONDS,
+                false,
+                with.isEmpty()
+                        ? "Dress the " + a.name() + ": nothing on this shelf may do it."
+                        : "Dress the " + a.name() + " with the " + with
+                                + " until it drinks and bites; rinse the grit off.",
+                "Glazed, it rubs instead of cutting."));
+    }
+
+    private void layOut(List<Abrasive> used) {
+        if (used.size() < 2) {
+            return;
+        }
+        List<Abrasive> coarseFirst = used.stream()
+                .sorted(Comparator.comparingDouble(Abrasive::d50Um).reversed())
+                .toList();
+        acts.add(new PrepAct(
+                PrepAct.Kind.LAY_OUT,
+                "",
+                "",
+                "",
+                0,
+                false,
+                "Lay them out coarse to fine: "
+                        + String.join(
+                                ", ", coarseFirst.stream().map(Abrasive::name).toList())
+                        + ". Rinse tool, roller and hands at every change.",
+                "One coarse grain spoils the finer stone, and the edge on it."));
+    }
+
+    private static PrepAct act(
+            PrepAct.Kind kind, Abrasive a, String with, double seconds, boolean waits, String words, String why) {
+        return new PrepAct(kind, a.id(), a.name(), with, seconds, waits, words, why);
+    }
+}

@@ -1,0 +1,20 @@
+package truekeen.core.progression;
+
+import java.util.List;
+
+/**
+ * One answer to a job beside the others.
+ *
+ * @param answer what it is best at
+ * @param legs its abrasives in order; empty where there is no such path
+ * @param seconds its time (s)
+ * @param volumeMm3 steel that goes (mm³)
+ * @param tooWide steps wider than the house likes
+ * @param note why there is none, or what to know; else empty
+ */
+public record Alternative(Answer answer, List<Leg> legs, double seconds, double volumeMm3, int tooWide, String note) {
+    /** Whole strokes in all. */
+    public int strokes() {
+        return legs.stream().mapToInt(Leg::wholeStrokes).sum();
+    }
+}

@@ -1,0 +1,40 @@
+package truekeen.core.progression;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** What a plan is to be best at. Source: workshop prior. */
+public enum Answer {
+    LEAST_TIME("least time", "The quickest path that obeys the rules."),
+    FEWEST("fewest stones", "The fewest stones within one and a quarter of the least time."),
+    GENTLEST("gentlest", "The least steel within one and a half times the least time."),
+    MY_WAY("the way I always do it", "The stones you saved, in their order, whatever it takes.");
+
+    /** Times the least time that the fewest may take. */
+    static final double FEWEST_WITHIN = 1.25;
+    /** Times the least time that the gentlest may take. */
+    static final double GENTLEST_WITHIN = 1.5;
+
+    private final String words;
+    private final String meaning;
+
+    Answer(String words, String meaning) {
+        this.words = words;
+        this.meaning = meaning;
+    }
+
+    /** What it is called. */
+    public String words() {
+        return words;
+    }
+
+    /** What it means. */
+    public String meaning() {
+        return meaning;
+    }
+
+    /** The answer of that name. */
+    public static Optional<Answer> byName(String name) {
+        return Arrays.stream(values()).filter(a -> a.name().equals(name)).findFirst();
+    }
+}

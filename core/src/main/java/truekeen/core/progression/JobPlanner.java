@@ -1,0 +1,234 @@
+package truekeen.core.progression;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.steel.SteelClass;
+
+/** One job on one shelf: the answers to it, and what each stone left out would cost. */
+final class JobPlanner {
+    private final List<Abrasive> shelf;
+    private final List<Abrasive> usable;
+    private final Job job;
+    private final SteelClass steel;
+    private final PlanRules rules;
+    private final Wish wish;
+    private final PathSearch search;
+    private final boolean oilOnTool;
+    private final List<String> notes = new ArrayList<>();
+
+    JobPlanner(List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oilOnTool, Wish wish) {
+        this.shelf = shelf;
+        this.job = job;
+        this.steel = steel;
+        this.rules = rules;
+        this.wish = wish;
+        this.oilOnTool = oilOnTool;
+        this.usable = ShelfRule.allowed(shelf, job, steel, rules).stream()
+                .filter(a -> !wish.without().contains(a.id()))
+                .toList();
+        if (usable.isEmpty()) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.NO_ABRASIVE, "shelf", shelf.size()).with("what", whyNone()));
+        }
+        this.search = new PathSearch(usable, job, steel, rules, oilOnTool);
+    }
+
+    JobPath plan() {
+        List<Abrasive> through = through();
+        Label least = quickest(search, usable, job, through).orElseGet(() -> {
+            notes.add("No path runs through all that you asked for: the quickest is shown.");
+            return quickest(search, usable, job, List.of()).orElseThrow();
+        });
+        List<Alternative> alternatives = new ArrayList<>();
+        alternatives.add(alternative(Answer.LEAST_TIME, least));
+        Label taken = least;
+        Answer answered = Answer.LEAST_TIME;
+        if (job.finish().isPresent()) {
+            Abrasive last = least.leg().abrasive();
+            for (Answer answer : List.of(Answer.FEWEST, Answer.GENTLEST)) {
+                Label found = (answer == Answer.FEWEST
+                                ? search.fewest(last, through, Answer.FEWEST_WITHIN)
+                                : search.gentlest(last, through, Answer.GENTLEST_WITHIN))
+                        .orElse(least);
+                alternatives.add(alternative(answer, found));
+                if (wish.answer() == answer) {
+                    taken = found;
+                    answered = answer;
+                }
+            }
+            Optional<Label> mine = always(alternatives);
+            if (wish.answer() == Answer.MY_WAY && mine.isPresent()) {
+                taken = mine.get();
+                answered = Answer.MY_WAY;
+            }
+        }
+        return new JobPath(
+                job,
+                taken.legs(),
+                passedOver(taken, least, through),
+                flags(taken),
+                taken.oil(),
+                answered,
+                alternatives,
+                freely(least));
+    }
+
+    /** Least time with nothing asked for (s). */
+    private double freely(Label least) {
+        return wish.without().isEmpty() && wish.through().isEmpty()
+                ? least.seconds()
+                : new JobPlanner(shelf, job, steel, rules, oilOnTool, Wish.NONE).leastSeconds();
+    }
+
+    private double leastSeconds() {
+        return quickest(search, usable, job, List.of()).orElseThrow().seconds();
+    }
+
+    /** The path of least time: to the finish wanted, or of one abrasive where another bevel will cover the face. */
+    static Optional<Label> quickest(PathSearch search, List<Abrasive> usable, Job job, List<Abrasive> through) {
+        if (job.finish().isPresent()) {
+            return search.best(last(usable, job, through), through);
+        }
+        List<Label> single = (through.isEmpty() ? search.firsts() : through)
+                .stream().map(search::only).toList();
+        if (through.size() > 1) {
+            return Optional.empty();
+        }
+        int least = single.stream().mapToInt(Label::tooWide).min().orElseThrow();
+        return Optional.of(search.nearestToLeast(
+                single.stream().filter(l -> l.tooWide() == least).toList()));
+    }
+
+    /** The abrasive to end on: as the finish asks, unless a finer one was asked for by name. */
+    private static Abrasive last(List<Abrasive> usable, Job job, List<Abrasive> through) {
+        Abrasive wanted = ProgressionPlanner.finishing(usable, job.finish().orElseThrow());
+        return through.stream()
+                .filter(a -> a.d50Um() < wanted.d50Um())
+                .min(java.util.Comparator.comparingDouble(Abrasive::d50Um))
+                .orElse(wanted);
+    }
+
+    private List<Abrasive> through() {
+        return usable.stream().filter(a -> wish.through().contains(a.id())).toList();
+    }
+
+    private static Alternative alternative(Answer answer, Label label) {
+        return new Alternative(answer, label.legs(), label.seconds(), label.steelMm3(), label.tooWide(), "");
+    }
+
+    /** The saved way, scored as the others are; what of it cannot be used is left out and named. */
+    private Optional<Label> always(List<Alternative> alternatives) {
+        if (wish.always().isEmpty()) {
+            return Optional.empty();
+        }
+        List<String> missing = new ArrayList<>();
+        List<Abrasive> stones = new ArrayList<>();
+        for (String id : wish.always()) {
+            Optional<Abrasive> stone =
+                    usable.stream().filter(a -> a.id().equals(id)).findFirst();
+            stone.ifPresentOrElse(
+                    stones::add,
+                    () -> missing.add(shelf.stream()
+                            .filter(a -> a.id().equals(id))
+                            .findFirst()
+                            .map(Abrasive::name)
+                            .orElse("a stone that is gone")));
+        }
+        Optional<Label> path = stones.isEmpty() ? Optional.empty() : search.along(stones);
+        String note = missing.isEmpty() ? "" : "without the " + String.join(" and the ", missing);
+        alternatives.add(
+                path.map(l -> new Alternative(Answer.MY_WAY, l.legs(), l.seconds(), l.steelMm3(), l.tooWide(), note))
+                        .orElseGet(() -> new Alternative(
+                                Answer.MY_WAY,
+                                List.of(),
+                                0,
+                                0,
+                                0,
+                                stones.isEmpty()
+                                        ? "none of its stones may be used here"
+                                        : "its stones do not follow one another from coarse to fine")));
+        return path;
+    }
+
+    private List<PassedOver> passedOver(Label taken, Label least, List<Abrasive> through) {
+        List<PassedOver> passed = new ArrayList<>();
+        List<Leg> legs = taken.legs();
+        for (Abrasive a : shelf) {
+            if (legs.stream().noneMatch(leg -> leg.abrasive() == a) && a.kind().use() == AbrasiveKind.Use.STROKES) {
+                passed.add(passedOver(a, least, through));
+            }
+        }
+        return passed;
+    }
+
+    private PassedOver passedOver(Abrasive a, Label least, List<Abrasive> through) {
+        Optional<ShelfRule> bar = ShelfRule.barring(a, job, steel, rules);
+        if (bar.isPresent()) {
+            return new PassedOver(a, 0, false, bar.get().reason());
+        }
+        if (wish.without().contains(a.id())) {
+            return new PassedOver(a, 0, true, "left on the shelf by you");
+        }
+        if (job.finish().isEmpty()) {
+            if (a.d50Um() < search.leastFirstUm()) {
+                return new PassedOver(a, 0, false, "too fine to shape this deep");
+            }
+            double more = search.only(a).seconds() - least.seconds();
+            return new PassedOver(a, more, true, costWords(more));
+        }
+        Abrasive last = least.leg().abrasive();
+        if (a.d50Um() <= last.d50Um()) {
+            return new PassedOver(a, 0, false, "finer than the finish wanted");
+        }
+        List<Abrasive> also = new ArrayList<>(through);
+        also.add(a);
+        return search.best(last, also)
+                .map(path -> new PassedOver(
+                        a,
+                        path.seconds() - least.seconds(),
+                        true,
+                        path.tooWide() > least.tooWide()
+                                ? "only with a step too wide"
+                                : costWords(path.seconds() - least.seconds())))
+                .orElseGet(() -> new PassedOver(
+                        a,
+                        0,
+                        false,
+                        "its scratch is no coarser than the finish, or it is too"
+                                + " fine to follow what must come first"));
+    }
+
+    private static String costWords(double seconds) {
+        return seconds < 1 ? "as quick: the one earlier on the shelf, or fewer, is taken" : "would cost more time";
+    }
+
+    private List<String> flags(Label taken) {
+        List<String> flags = new ArrayList<>(notes);
+        flags.addAll(PathFlags.of(taken, job, steel, search.leastFirstUm()));
+        if (wish.answer() == Answer.MY_WAY
+                && wish.always().isEmpty()
+                && job.finish().isPresent()) {
+            flags.add("Nothing is saved yet as the way you always do it: the quickest is shown.");
+        }
+        return flags;
+    }
+
+    private String whyNone() {
+        if (!wish.without().isEmpty()
+                && !ShelfRule.allowed(shelf, job, steel, rules).isEmpty()) {
+            return "all that may be used was left on the shelf by you";
+        }
+        String why = shelf.stream()
+                .flatMap(a -> ShelfRule.barring(a, job, steel, rules).map(ShelfRule::reason).stream())
+                .distinct()
+                .reduce((a, b) -> a + "; " + b)
+                .orElse("there is nothing on it that cuts");
+        return why;
+    }
+}

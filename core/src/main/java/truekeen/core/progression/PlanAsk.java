@@ -1,0 +1,30 @@
+package truekeen.core.progression;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import truekeen.core.section.TargetBevel;
+
+/**
+ * What is asked of a plan beside the state of the tool and the shelf.
+ *
+ * @param loggedScratchUm scratch the last session left on the bevel (µm), if one is logged
+ * @param grindOn id of the wheel or belt chosen to shape the primary; ignored where none is wanted
+ * @param wishes what is wished of single jobs; those not named are planned for least time
+ * @param target the bevels that are to be, as far as they decide what lies well on a stone
+ */
+public record PlanAsk(
+        OptionalDouble loggedScratchUm,
+        Optional<String> grindOn,
+        Map<Job.Kind, Wish> wishes,
+        Optional<TargetBevel> target) {
+    /** Keeps the wishes from changing. */
+    public PlanAsk {
+        wishes = Map.copyOf(wishes);
+    }
+
+    /** Nothing beyond what is logged and where it is ground. */
+    public PlanAsk(OptionalDouble loggedScratchUm, Optional<String> grindOn) {
+        this(loggedScratchUm, grindOn, Map.of(), Optional.empty());
+    }
+}

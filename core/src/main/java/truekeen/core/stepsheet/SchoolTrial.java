@@ -1,0 +1,177 @@
+package truekeen.core.stepsheet;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.Restoration;
+import truekeen.core.condition.Restorer;
+import truekeen.core.message.Numbers;
+import truekeen.core.message.RefusedException;
+import truekeen.core.progression.HouseStones;
+import truekeen.core.progression.Job;
+import truekeen.core.progression.JobPath;
+import truekeen.core.progression.PlanAsk;
+import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.WorkPlan;
+import truekeen.core.progression.WorkPlanner;
+import truekeen.core.rule.HouseRule;
+import truekeen.core.rule.HouseRules;
+import truekeen.core.rule.School;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Trade;
+
+/**
+ * The same tool, survey, angle and shelf in other schools: what each would do, in minutes and strokes, and why it differs.
+ *
+ * @param school the school
+ * @param plan its plan
+ * @param steps its step sheet
+ * @param strokes strokes in all, a side on each side, deburring and stropping included
+ * @param honedMm2 area that is honed (mm²)
+ * @param because what makes the difference to the first school, in figures; empty for the first
+ * @param refused why it cannot be done on this shelf, or empty
+ */
+public record SchoolTrial(
+        School school,
+        WorkPlan plan,
+        List<Step> steps,
+        int strokes,
+        double honedMm2,
+        List<String> because,
+        String refused) {
+
+    /**
+     * What is tried.
+     *
+     * @param blade the tool
+     * @param target the bevels its set-up has
+     * @param manner how it is worked
+     * @param rules priors and house rules that no school changes
+     */
+    public record Case(
+            Blade blade,
+            EdgeSurvey survey,
+            TargetBevel target,
+            SteelClass steel,
+            Trade trade,
+            Manner manner,
+            List<Abrasive> shelf,
+            PlanRules rules,
+            PlanAsk ask) {}
+
+    /** Every school on one case, in their own order. */
+    public static List<SchoolTrial> all(Case of) {
+        List<SchoolTrial> trials = new ArrayList<>();
+        for (School school : School.values()) {
+            SchoolTrial trial = of(school, of);
+            trials.add(trials.isEmpty() ? trial : trial.against(trials.get(0)));
+        }
+        return List.copyOf(trials);
+    }
+
+    private static SchoolTrial of(School school, Case on) {
+        HouseRules rules = school.rules();
+        boolean flat = rules.of(HouseRule.BEVEL_FORM).key().equals("FLAT");
+        TargetBevel target = flat
+                ? new TargetBevel(
+                        on.target.last(), on.target.last(), on.target.back(), Optional.empty(), on.target.camber())
+                : on.target;
+        boolean byHand = rules.of(HouseRule.HOLDING).key().equals("FREEHAND");
+        Manner manner = Manner.of(
+                        on.blade.kind(),
+                        target,
+                        byHand ? Optional.empty() : on.manner.guide(),
+                        on.manner.heldBy(),
+                        on.manner.camber())
+                .with(SheetHabits.of(rules));
+        Restoration restoration = Restorer.restore(on.blade, on.survey, target);
+        PlanRules stones = on.rules.with(HouseStones.of(rules));
+        PlanAsk ask = new PlanAsk(on.ask.loggedScratchUm(), on.ask.grindOn(), on.ask.wishes(), Optional.of(target));
+        try {
+            WorkPlan plan = WorkPlanner.plan(restoration, on.survey, on.trade, on.steel, on.shelf, stones, ask);
+            List<Step> steps =
+                    StepSheet.of(plan, target, on.steel, on.blade.edgeLengthMm(), manner, Optional.empty(), on.shelf);
+            int strokes =
+                    steps.stream().mapToInt(s -> s.strokes() * s.sides().size()).sum();
+            double area = plan.path(Job.Kind.SECONDARY)
+                    .map(p -> p.job().shaping().workedAreaMm2())
+                    .orElse(0.0);
+            return new SchoolTrial(school, plan, steps, strokes, area, List.of(), "");
+        } catch (RefusedException refused) {
+            return new SchoolTrial(
+                    school,
+                    new WorkPlan(List.of(), List.of(), Optional.empty(), Optional.empty(), "", 0, 0, 0),
+                    List.of(),
+                    0,
+                    0,
+                    List.of(),
+                    refused.getMessage());
+        }
+    }
+
+    private SchoolTrial against(SchoolTrial first) {
+        if (!refused.isEmpty() || !first.refused.isEmpty()) {
+            return this;
+        }
+        List<String> why = new ArrayList<>();
+        if (Math.abs(honedMm2 - first.honedMm2) > 0.01 * first.honedMm2) {
+            why.add("It hones " + Numbers.plain(honedMm2, 1) + " mm² instead of " + Numbers.plain(first.honedMm2, 1)
+                    + ": every scratch is replaced on all of it.");
+        }
+        String ends = end(plan);
+        if (!ends.equals(end(first.plan))) {
+            why.add("It ends on the " + ends + " instead of the " + end(first.plan) + ".");
+        }
+        difference(why, "re-settings of the guide", plan.resets(), first.plan.resets(), 0);
+        for (Step.Kind kind : Arrays.asList(Step.Kind.WORK, Step.Kind.DEBURR, Step.Kind.STROP)) {
+            difference(why, words(kind), strokes(kind), first.strokes(kind), seconds(kind) - first.seconds(kind));
+        }
+        return new SchoolTrial(school, plan, steps, strokes, honedMm2, List.copyOf(why), refused);
+    }
+
+    private static void difference(List<String> why, String what, int here, int there, double moreSeconds) {
+        if (here != there) {
+            String time = Math.abs(moreSeconds) < 1
+                    ? ""
+                    : ", " + Numbers.plain(Math.abs(moreSeconds) / 60, 1) + " min "
+                            + (moreSeconds > 0 ? "more" : "less");
+            why.add(here + " " + what + " instead of " + there + time + ".");
+        }
+    }
+
+    private static String words(Step.Kind kind) {
+        return switch (kind) {
+            case WORK -> "strokes on stones";
+            case DEBURR -> "light strokes at the burr";
+            default -> "strokes on the strop";
+        };
+    }
+
+    private int strokes(Step.Kind kind) {
+        return steps.stream()
+                .filter(s -> s.kind() == kind)
+                .mapToInt(s -> s.strokes() * s.sides().size())
+                .sum();
+    }
+
+    private double seconds(Step.Kind kind) {
+        return steps.stream()
+                .filter(s -> s.kind() == kind)
+                .mapToDouble(Step::seconds)
+                .sum();
+    }
+
+    private static String end(WorkPlan plan) {
+        List<JobPath> jobs = plan.jobs();
+        if (jobs.isEmpty()) {
+            return "strop";
+        }
+        JobPath last = jobs.get(jobs.size() - 1);
+        return last.legs().get(last.legs().size() - 1).abrasive().name();
+    }
+}

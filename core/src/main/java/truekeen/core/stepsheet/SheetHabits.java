@@ -1,0 +1,175 @@
+package truekeen.core.stepsheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.rule.HouseRule;
+import truekeen.core.rule.HouseRules;
+import truekeen.core.tool.GeometryKind;
+
+/**
+ * What a house does at the stones, as far as the step sheet words it.
+ *
+ * @param burrEachStone whether the burr comes off at every stone
+ * @param freshBurr whether each finer stone is to raise a burr of its own
+ * @param sides how strokes are dealt between two sides
+ * @param stroke direction of strokes on stones
+ * @param lastStrokes direction of the last light strokes
+ * @param slurry what is done with slurry
+ */
+public record SheetHabits(
+        boolean burrEachStone,
+        boolean freshBurr,
+        Sides sides,
+        Stroke stroke,
+        LastStrokes lastStrokes,
+        Abrasive.Slurry slurry) {
+    /** The first option of each rule. */
+    public static final SheetHabits USUAL = of(HouseRules.usual());
+
+    private static final int SET = 10;
+
+    /** How strokes are dealt between two sides. */
+    public enum Sides {
+        WHOLE,
+        SETS,
+        ALTERNATE
+    }
+
+    /** Direction of strokes. */
+    public enum Stroke {
+        BY_HAND,
+        BOTH,
+        LEADING,
+        TRAILING
+    }
+
+    /** Direction of the last light ones. */
+    public enum LastStrokes {
+        LEADING,
+        TRAILING,
+        BOTH
+    }
+
+    /** What the house rules say. */
+    public static SheetHabits of(HouseRules rules) {
+        String slurry = rules.of(HouseRule.SLURRY).key();
+        return new SheetHabits(
+                rules.of(HouseRule.BURR_BETWEEN).key().equals("EVERY"),
+                rules.of(HouseRule.FRESH_BURR).key().equals("FRESH"),
+                Sides.valueOf(rules.of(HouseRule.KNIFE_SIDES).key()),
+                Stroke.valueOf(rules.of(HouseRule.STROKE).key()),
+                LastStrokes.valueOf(rules.of(HouseRule.LAST_STROKES).key()),
+                slurry.equals("BOTH") ? Abrasive.Slurry.HOUSE : Abrasive.Slurry.valueOf(slurry));
+    }
+
+    /** Whether the burr comes off between stones on a family: a single-bevel knife keeps it to the end in every house. */
+    boolean burrEachStone(GeometryKind kind) {
+        return burrEachStone && kind != GeometryKind.SINGLE_BEVEL_KNIFE;
+    }
+
+    /**
+     * How the strokes of one leg are taken, each line one thing.
+     *
+     * @param first whether it is the leg that shapes
+     * @param last whether it is the finish
+     * @param twoSided whether two sides are worked
+     * @param each strokes a side
+     */
+    List<String> lines(Abrasive on, boolean first, boolean last, boolean twoSided, int each) {
+        List<String> lines = new ArrayList<>();
+        if (!first) {
+            lines.add("Before it: wash bevel, roller and hands. One coarse grain spoils the " + on.name() + ".");
+        }
+        lines.add(direction(on, first));
+        if (twoSided) {
+            lines.add(dealt(each, first));
+        }
+        if (on.wet() && on.kind().name().contains("water stone")) {
+            lines.add(slurry(on, last));
+        }
+        return lines;
+    }
+
+    private String direction(Abrasive on, boolean first) {
+        if (on.kind().trailingOnly()) {
+            return "Edge trailing only: a leading edge cuts into it.";
+        }
+        return direction(then(), first);
+    }
+
+    private String then() {
+        return switch (stroke) {
+            case BY_HAND -> "there and back as the hand likes, the same on both sides";
+            case BOTH -> "back and forth";
+            case LEADING -> "push with the edge leading, lift on the way back";
+            case TRAILING -> "pull with the edge trailing, lift on the way back";
+        };
+    }
+
+    private static String direction(String then, boolean first) {
+        String begin = first ? "First strokes pulled, the edge trailing; then " : "";
+        String words = begin + then + ". Use the whole stone, swap its ends.";
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    private String dealt(int each, boolean first) {
+        return switch (sides) {
+            case ALTERNATE -> "One stroke left, one right, " + each + " of each.";
+            case SETS -> sets(each);
+            case WHOLE ->
+                first
+                        ? "The left side until the burr runs end to end on the right; then the right side the same."
+                        : "All " + each + " on the left, then all " + each + " on the right.";
+        };
+    }
+
+    private static String sets(int each) {
+        int whole = each / SET;
+        int rest = each % SET;
+        if (whole == 0) {
+            return "One set of " + each + " left, the same right.";
+        }
+        return "In sets: " + SET + " left, " + SET + " right, " + (whole == 1 ? "once" : whole + " times")
+                + (rest == 0 ? "." : ", and " + rest + " a side at the end.");
+    }
+
+    private String slurry(Abrasive on, boolean last) {
+        boolean own = on.nature().slurry() != Abrasive.Slurry.HOUSE;
+        return slurryWords(own ? on.nature().slurry() : slurry, last);
+    }
+
+    private String slurryWords(boolean last) {
+        return slurryWords(slurry, last);
+    }
+
+    private static String slurryWords(Abrasive.Slurry what, boolean last) {
+        boolean kept = what == Abrasive.Slurry.KEPT || what == Abrasive.Slurry.HOUSE && !last;
+        return kept
+                ? "Keep the slurry on the stone, a few drops now and then: it cuts, and evenly."
+                : "Rinse the slurry off as it comes: the clean stone leaves the finer finish.";
+    }
+
+    /** What one of its rules comes to, in words, on 24 strokes a side. */
+    public String described(HouseRule rule) {
+        return switch (rule) {
+            case BURR_BETWEEN -> burrEachStone ? "a light step after every stone takes it off" : "one step at the end";
+            case FRESH_BURR -> freshBurr ? "a fresh burr end to end" : "the burr still unbroken";
+            case STROKE -> direction(then(), false);
+            case LAST_STROKES -> lastLightStrokes();
+            case SLURRY -> "while it cuts: " + slurryWords(false) + " To finish: " + slurryWords(true);
+            case KNIFE_SIDES -> dealt(24, false);
+            default -> "";
+        };
+    }
+
+    /** How the burr is taken off on the last stone. */
+    String lastLightStrokes() {
+        return switch (lastStrokes) {
+            case LEADING ->
+                "Alternate the sides, edge leading, ever lighter; trailing only where the burr is stubborn.";
+            case TRAILING -> "Alternate the sides, edge trailing, ever lighter.";
+            case BOTH -> "Alternate the sides, one leading and one trailing each, ever lighter.";
+        };
+    }
+}

@@ -1,0 +1,261 @@
+package truekeen.core.stepsheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.AbrasiveKinds;
+import truekeen.core.condition.BackState;
+import truekeen.core.condition.Dullness;
+import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.Restorer;
+import truekeen.core.progression.HouseStones;
+import truekeen.core.progression.PlanAsk;
+import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.WorkPlan;
+import truekeen.core.progression.WorkPlanner;
+import truekeen.core.rule.HouseRule;
+import truekeen.core.rule.HouseRules;
+import truekeen.core.rule.School;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.steel.Steels;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Blades;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Trade;
+import truekeen.core.tool.Trades;
+
+/** Schools and house rules at the stones: each is seen on the sheet, and said in minutes and strokes. */
+class SchoolTrialTest {
+    private static final SteelClass STEEL =
+            Steels.byName("low-alloy tool steel").orElseThrow();
+    private static final EdgeSurvey DULL =
+            new EdgeSurvey(List.of(), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, false, BackState.POLISHED, 0);
+
+    private static Abrasive on(String name, String kindName, double um, Abrasive.Shape shape) {
+        AbrasiveKind kind = AbrasiveKinds.byName(kindName).orElseThrow();
+        return new Abrasive(
+                name,
+                name,
+                kind,
+                kind.grain(),
+                um,
+                false,
+                shape,
+                kind.lubricants().get(0),
+                Abrasive.State.READY);
+    }
+
+    private static final List<Abrasive> SHELF = List.of(
+            on("coarse", "aluminium oxide water stone", 30, Abrasive.Shape.BENCH),
+            on("middle", "ceramic-bonded water stone", 9.5, Abrasive.Shape.BENCH),
+            on("fine", "ceramic-bonded water stone", 2, Abrasive.Shape.BENCH),
+            on("finest", "ceramic-bonded water stone", 0.9, Abrasive.Shape.BENCH),
+            on("leather", "strop with compound", 0.5, Abrasive.Shape.STROP));
+
+    private static Trade trade(Blade blade) {
+        return Trades.all().stream()
+                .filter(t -> t.geometry() == blade.kind())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static List<SchoolTrial> trials(Blade blade) {
+        TargetBevel target = TargetBevel.of(blade);
+        return SchoolTrial.all(new SchoolTrial.Case(
+                blade,
+                DULL,
+                target,
+                STEEL,
+                trade(blade),
+                Manner.of(blade.kind(), target, Optional.of("roller guide")),
+                SHELF,
+                PlanRules.USUAL,
+                new PlanAsk(OptionalDouble.empty(), Optional.empty())));
+    }
+
+    private static final Blade CHISEL = Blades.chisel(24, 3.2, 90, 20, 25, Blades.micro(30, 0.6));
+
+    @Test
+    void theFourSchoolsGiveFourSheetsForTheSameChiselAndSayWhy() {
+        List<SchoolTrial> all = trials(CHISEL);
+        assertThat(all).hasSize(School.values().length);
+        Set<List<String>> sheets = new HashSet<>();
+        for (SchoolTrial t : all) {
+            assertThat(t.refused()).isEmpty();
+            sheets.add(t.steps().stream().map(s -> s.title() + s.how()).toList());
+        }
+        assertThat(sheets).hasSize(4);
+        assertThat(all.get(0).because()).isEmpty();
+        for (SchoolTrial t : all.subList(1, 4)) {
+            assertThat(t.because()).isNotEmpty().allMatch(b -> b.matches(".*[0-9].*|It ends on .*"));
+            assertThat(Math.abs(t.plan().seconds() - all.get(0).plan().seconds()))
+                    .isGreaterThan(5);
+        }
+    }
+
+    @Test
+    void oneFlatBevelHonesAFaceWhereASecondaryHonesASliver() {
+        SchoolTrial sliver = trials(CHISEL).get(0);
+        SchoolTrial face = trials(CHISEL).get(1);
+        assertThat(face.honedMm2()).isGreaterThan(3 * sliver.honedMm2());
+        assertThat(face.plan().seconds()).isGreaterThan(sliver.plan().seconds());
+        assertThat(face.because()).anyMatch(b -> b.contains("mm² instead of"));
+        assertThat(sliver.steps()).anyMatch(s -> s.title().contains("roller guide"));
+        assertThat(face.steps()).noneMatch(s -> s.title().contains("roller guide"));
+    }
+
+    @Test
+    void burrsStropAndFinishDifferAsTheSchoolsSay() {
+        List<SchoolTrial> all = trials(CHISEL);
+        SchoolTrial every = all.get(2);
+        assertThat(every.steps().stream().filter(s -> s.kind() == Step.Kind.DEBURR))
+                .hasSizeGreaterThan(1);
+        assertThat(every.steps()).noneMatch(s -> s.kind() == Step.Kind.STROP);
+        assertThat(every.steps()).anyMatch(s -> s.title().contains("corner of soft wood"));
+        assertThat(every.steps()).anyMatch(s -> s.abrasiveName().equals("finest"));
+        SchoolTrial leather = all.get(3);
+        assertThat(leather.steps()).noneMatch(s -> s.abrasiveName().equals("fine"));
+        assertThat(leather.steps().stream().filter(s -> s.kind() == Step.Kind.STROP))
+                .singleElement()
+                .satisfies(s -> assertThat(s.strokes()).isEqualTo(12));
+    }
+
+    @Test
+    void aSchoolThatThisShelfCannotFollowSaysSoAndTheOthersStand() {
+        SteelClass hardest = Steels.byName("powder high-vanadium").orElseThrow();
+        List<SchoolTrial> all = SchoolTrial.all(new SchoolTrial.Case(
+                CHISEL,
+                DULL,
+                TargetBevel.of(CHISEL),
+                hardest,
+                trade(CHISEL),
+                Manner.of(CHISEL.kind(), TargetBevel.of(CHISEL), Optional.empty()),
+                SHELF,
+                PlanRules.USUAL,
+                new PlanAsk(OptionalDouble.empty(), Optional.empty())));
+        assertThat(all).allSatisfy(t -> assertThat(t.refused()).contains("carbides"));
+    }
+
+    private static List<Step> steps(Blade blade, HouseRules rules) {
+        TargetBevel target = TargetBevel.of(blade);
+        WorkPlan plan = WorkPlanner.plan(
+                Restorer.restore(blade, DULL, target),
+                DULL,
+                trade(blade),
+                STEEL,
+                SHELF,
+                PlanRules.USUAL.with(HouseStones.of(rules)),
+                new PlanAsk(OptionalDouble.empty(), Optional.empty(), Map.of(), Optional.of(target)));
+        Manner manner = Manner.of(blade.kind(), target, Optional.empty()).with(SheetHabits.of(rules));
+        return StepSheet.of(plan, target, STEEL, blade.edgeLengthMm(), manner);
+    }
+
+    private static String words(List<Step> steps) {
+        StringBuilder all = new StringBuilder();
+        steps.forEach(s -> all.append(s.title())
+                .append(s.how())
+                .append(s.look())
+                .append(s.gate())
+                .append(s.strokes()));
+        return all.toString();
+    }
+
+    /** Every option of every rule that words the sheet changes the sheet of a knife or of a chisel. */
+    @ParameterizedTest
+    @EnumSource(
+            value = HouseRule.class,
+            names = {
+                "STROP",
+                "FINISH",
+                "BURR_BETWEEN",
+                "STROKE",
+                "LAST_STROKES",
+                "LEATHER",
+                "SLURRY",
+                "FRESH_BURR",
+                "KNIFE_SIDES"
+            })
+    void everyOptionIsSeen(HouseRule rule) {
+        Blade knife = Blades.blade(GeometryKind.KNIFE);
+        Set<String> seen = new HashSet<>();
+        for (HouseRule.Option option : rule.options()) {
+            HouseRules rules = HouseRules.usual().with(Map.of(rule, option.key()));
+            seen.add(words(steps(knife, rules)) + words(steps(CHISEL, rules)));
+        }
+        // Strop as upkeep only and finishing off the stone end the work alike.
+        int alike = rule == HouseRule.STROP ? 1 : 0;
+        assertThat(seen).hasSize(rule.options().size() - alike);
+    }
+
+    @Test
+    void equalSetsAddUpToTheStrokesOfASide() {
+        HouseRules sets = HouseRules.usual().with(Map.of(HouseRule.KNIFE_SIDES, "SETS"));
+        for (Step s : steps(Blades.blade(GeometryKind.KNIFE), sets)) {
+            for (String line : s.how()) {
+                if (line.startsWith("In sets")) {
+                    String times = line.contains("once") ? "1" : line.replaceAll(".*right, (\\d+) times.*", "$1");
+                    String rest = line.contains("and ") ? line.replaceAll(".*and (\\d+) a side.*", "$1") : "0";
+                    assertThat(10 * Integer.parseInt(times) + Integer.parseInt(rest))
+                            .isEqualTo(s.strokes());
+                }
+            }
+        }
+    }
+
+    @Test
+    void aSingleBevelKnifeKeepsItsBurrAndTurnsOverOnce() {
+        Blade knife = Blades.blade(GeometryKind.SINGLE_BEVEL_KNIFE);
+        HouseRules every = HouseRules.usual().with(Map.of(HouseRule.BURR_BETWEEN, "EVERY"));
+        List<Step> steps = steps(knife, every);
+        assertThat(steps.stream().filter(s -> s.kind() == Step.Kind.DEBURR))
+                .singleElement()
+                .satisfies(s -> {
+                    assertThat(s.title()).contains("the back");
+                    assertThat(s.sides()).startsWith(Step.Side.BACK);
+                });
+    }
+
+    @Test
+    void rinsingComesBeforeEveryFinerStoneAndPullingOnTheFirst() {
+        List<Step> work = steps(CHISEL, HouseRules.usual()).stream()
+                .filter(s -> s.kind() == Step.Kind.WORK && !s.how().isEmpty())
+                .toList();
+        assertThat(work.get(0).how()).noneMatch(l -> l.startsWith("Before it")).anyMatch(l -> l.contains("pulled"));
+        assertThat(work.subList(1, work.size()))
+                .isNotEmpty()
+                .allSatisfy(s -> assertThat(s.how().get(0)).contains("One coarse grain"));
+    }
+
+    @Test
+    void rangesAndFactorFollowTheHand() {
+        Abrasive.Effort known = new Abrasive.Effort(1.5, 0.19, 3, 0);
+        List<Abrasive> taught = SHELF.stream().map(a -> a.with(known)).toList();
+        TargetBevel target = TargetBevel.of(CHISEL);
+        WorkPlan plan = WorkPlanner.plan(
+                Restorer.restore(CHISEL, DULL, target),
+                DULL,
+                trade(CHISEL),
+                STEEL,
+                taught,
+                PlanRules.USUAL,
+                OptionalDouble.empty(),
+                Optional.empty());
+        Step first = StepSheet.of(plan, target, STEEL, 24, Manner.of(CHISEL.kind(), target, Optional.empty())).stream()
+                .filter(s -> s.kind() == Step.Kind.WORK)
+                .findFirst()
+                .orElseThrow();
+        assertThat(first.handFactor()).isEqualTo(1.5);
+        assertThat((double) first.strokesHigh() / first.strokes()).isBetween(1.3, 1.6);
+    }
+}
