@@ -1,8 +1,8 @@
 package truekeen.core.progression;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,35 +11,23 @@ import truekeen.core.abrasive.Abrasive;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 
-/**
- * The exact paths from a start to a fixed last abrasive, by labels over (abrasive, oil on the tool, number of abrasives,
- * favourites among them, steps too wide). A label is dropped only for one that is no worse in all that is asked for;
- * arriving earlier never means finishing later, also where a stone still soaks, so nothing better is lost.
- */
+/** The abrasives that may be used for a job, what a leg on each costs, and the best paths over them. Exact. */
 final class PathSearch {
     private final List<Abrasive> shelf;
     private final Job job;
-    private final SteelClass steel;
     private final PlanRules rules;
     private final boolean oilAtStart;
     private final Map<Abrasive, Integer> place = new IdentityHashMap<>();
+    /** Strokes for each mm³ at 1 N, by place. */
+    private final double[] strokesPerMm3;
+
+    private final List<List<ShelfPenalty>> onTheWay = new ArrayList<>();
+    private final List<List<ShelfPenalty>> atTheEnd = new ArrayList<>();
 
     /** Of equal plans the one of fewer abrasives, then of more favourites, then the first in the shelf's own order. */
     private static final Comparator<Label> ORDER = Comparator.comparingInt(Label::count)
             .thenComparing(Comparator.comparingInt(Label::favourites).reversed())
             .thenComparing(Label::shelfOrder);
-
-    private record Key(boolean oil, int count, int favourites, int tooWide) {}
-
-    /** Whether one label makes another needless. */
-    private interface Dominance {
-        boolean drops(Label better, Label worse);
-    }
-
-    private static final Dominance QUICK = (a, b) -> a.seconds() <= b.seconds() && Label.shelfOrder(a, b) <= 0;
-    private static final Dominance GENTLE = (a, b) -> a.seconds() <= b.seconds()
-            && a.steelMm3() <= b.steelMm3()
-            && (a.seconds() < b.seconds() || a.steelMm3() < b.steelMm3() || Label.shelfOrder(a, b) <= 0);
 
     /**
      * A search.
@@ -50,10 +38,15 @@ final class PathSearch {
     PathSearch(List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oilAtStart) {
         this.shelf = shelf;
         this.job = job;
-        this.steel = steel;
         this.rules = rules;
         this.oilAtStart = oilAtStart;
-        shelf.forEach(a -> place.put(a, place.size()));
+        this.strokesPerMm3 = new double[shelf.size()];
+        for (Abrasive a : shelf) {
+            strokesPerMm3[place.size()] = StockRemoval.strokes(a, steel, 1, 1);
+            place.put(a, place.size());
+            onTheWay.add(ShelfPenalty.of(a, job, false));
+            atTheEnd.add(ShelfPenalty.of(a, job, true));
+        }
     }
 
     /** Of the abrasives that lead to the last those coarse enough to start on, or the coarsest where none is. */
@@ -79,30 +72,34 @@ final class PathSearch {
 
     /** The path to {@code last} of fewest steps too wide and then least time, of those that use all of {@code through}. */
     Optional<Label> best(Abrasive last, List<Abrasive> through) {
-        return fewestTooWide(last, through, QUICK).map(this::nearestToLeast);
+        PathNet net = new PathNet(this, last, through);
+        return net.least()
+                .map(l -> nearestToLeast(net.ends(l.tooWide(), l.seconds() + rules.tieSeconds(), PathNet.QUICK)));
     }
 
     /** Of the same paths the one of fewest abrasives within so many times the least time. */
     Optional<Label> fewest(Abrasive last, List<Abrasive> through, double within) {
-        return fewestTooWide(last, through, QUICK).map(ends -> {
-            double most = within * least(ends);
-            List<Label> near = ends.stream().filter(l -> l.seconds() <= most).toList();
-            int count = near.stream().mapToInt(Label::count).min().orElseThrow();
-            return nearestToLeast(near.stream().filter(l -> l.count() == count).toList());
+        PathNet net = new PathNet(this, last, through);
+        return net.least().map(l -> {
+            double most = within * l.seconds();
+            Label few = net.ends(l.tooWide(), most, PathNet.COUNT).stream()
+                    .min(Comparator.comparingInt(Label::count).thenComparingDouble(Label::seconds))
+                    .orElseThrow();
+            double near = Math.min(most, few.seconds() + rules.tieSeconds());
+            return nearestToLeast(net.ends(l.tooWide(), near, PathNet.QUICK).stream()
+                    .filter(e -> e.count() == few.count())
+                    .toList());
         });
     }
 
     /** Of the same paths the one that takes least steel within so many times the least time; of equals the quickest. */
     Optional<Label> gentlest(Abrasive last, List<Abrasive> through, double within) {
-        return fewestTooWide(last, through, GENTLE).map(ends -> {
-            double most = within * least(ends);
-            return ends.stream()
-                    .filter(l -> l.seconds() <= most)
-                    .min(Comparator.comparingDouble(Label::steelMm3)
-                            .thenComparingDouble(Label::seconds)
-                            .thenComparing(ORDER))
-                    .orElseThrow();
-        });
+        PathNet net = new PathNet(this, last, through);
+        return net.least().map(l -> net.ends(l.tooWide(), within * l.seconds(), PathNet.GENTLE).stream()
+                .min(Comparator.comparingDouble(Label::steelMm3)
+                        .thenComparingDouble(Label::seconds)
+                        .thenComparing(ORDER))
+                .orElseThrow());
     }
 
     /** Exactly these abrasives in this order; empty where one may not follow the other. */
@@ -119,15 +116,11 @@ final class PathSearch {
 
     /** Of paths within a tie of the least time the one of fewest abrasives, then the house's favourites, then the shelf's. */
     Label nearestToLeast(List<Label> paths) {
-        double least = least(paths);
+        double least = paths.stream().mapToDouble(Label::seconds).min().orElseThrow();
         return paths.stream()
                 .filter(l -> l.seconds() <= least + rules.tieSeconds())
                 .min(ORDER)
                 .orElseThrow();
-    }
-
-    private static double least(List<Label> paths) {
-        return paths.stream().mapToDouble(Label::seconds).min().orElseThrow();
     }
 
     /** The path of one abrasive alone. */
@@ -135,47 +128,8 @@ final class PathSearch {
         return start(a, true);
     }
 
-    private Optional<List<Label>> fewestTooWide(Abrasive last, List<Abrasive> through, Dominance dominance) {
-        for (int tooWide = 0; tooWide <= shelf.size(); tooWide++) {
-            List<Label> ends = ends(last, through, tooWide, dominance);
-            if (!ends.isEmpty()) {
-                return Optional.of(ends);
-            }
-        }
-        return Optional.empty();
-    }
-
-    private List<Label> ends(Abrasive last, List<Abrasive> through, int mostTooWide, Dominance dominance) {
-        List<Abrasive> leading =
-                shelf.stream().filter(a -> a == last || follows(a, last)).toList();
-        List<Abrasive> firsts = firsts(leading);
-        List<Abrasive> falling = leading.stream()
-                .filter(a -> through.stream().allMatch(t -> a == t || follows(a, t) || follows(t, a)))
-                .sorted(Comparator.comparingDouble(Abrasive::d50Um).reversed())
-                .toList();
-        if (!falling.containsAll(through)) {
-            return List.of();
-        }
-        Map<Abrasive, Map<Key, List<Label>>> at = new IdentityHashMap<>();
-        for (Abrasive to : falling) {
-            Map<Key, List<Label>> here = new HashMap<>();
-            if (firsts.contains(to) && through.stream().noneMatch(t -> follows(t, to))) {
-                keep(here, start(to, to == last), mostTooWide, dominance);
-            }
-            at.forEach((from, labelsByKey) -> {
-                if (follows(from, to) && through.stream().noneMatch(t -> follows(from, t) && follows(t, to))) {
-                    labelsByKey.values().forEach(labels -> {
-                        for (Label l : labels) {
-                            keep(here, extend(l, to, to == last), mostTooWide, dominance);
-                        }
-                    });
-                }
-            });
-            at.put(to, here);
-        }
-        return at.getOrDefault(last, Map.of()).values().stream()
-                .flatMap(List::stream)
-                .toList();
+    List<Abrasive> shelf() {
+        return shelf;
     }
 
     /** Whether an abrasive may come after another: finer in grain and in scratch. */
@@ -183,7 +137,7 @@ final class PathSearch {
         return after.d50Um() < before.d50Um() && after.scratchUm() < before.scratchUm();
     }
 
-    private Label start(Abrasive to, boolean only) {
+    Label start(Abrasive to, boolean only) {
         double s0 = job.startScratchUm();
         double volume = job.shaping().volumeMm3() + replacing(s0);
         double force = job.forces().baseN() * (only ? 1 : job.forces().shaping());
@@ -201,14 +155,12 @@ final class PathSearch {
                 tooWide ? 1 : 0);
     }
 
-    private Label extend(Label from, Abrasive to, boolean last) {
+    Label extend(Label from, Abrasive to, boolean last) {
         double scratch = from.leg().abrasive().scratchUm();
-        double force = job.forces().baseN() * (last ? job.forces().finish() : 1);
         double volume = replacing(scratch);
-        double change = from.seconds() + rules.changeSeconds();
-        Leg leg = leg(to, volume, force, scratch, change, from.oil(), last);
+        Leg leg = leg(to, volume, force(last), scratch, from.seconds() + rules.changeSeconds(), from.oil(), last);
         boolean tooWide = scratch > rules.widestStep() * to.d50Um();
-        int[] places = java.util.Arrays.copyOf(from.places(), from.places().length + 1);
+        int[] places = Arrays.copyOf(from.places(), from.places().length + 1);
         places[places.length - 1] = place.get(to);
         return new Label(
                 from,
@@ -221,20 +173,33 @@ final class PathSearch {
                 from.tooWide() + (tooWide ? 1 : 0));
     }
 
+    /** Time that going on from one abrasive to another takes at the very least (s): nothing soaks, nothing falls due. */
+    double leastSeconds(Abrasive from, Abrasive to, boolean last) {
+        return rules.changeSeconds()
+                + replacing(from.scratchUm()) / force(last) * strokesPerMm3[place.get(to)] * rules.secondsPerStroke();
+    }
+
+    private double force(boolean last) {
+        return job.forces().baseN() * (last ? job.forces().finish() : 1);
+    }
+
     /** Volume that goes until scratches of that depth are gone everywhere (mm³). */
-    private double replacing(double scratchUm) {
+    double replacing(double scratchUm) {
         return 2 * scratchUm / 1000 * job.shaping().workedAreaMm2();
     }
 
     /** One leg, taken up at {@code reached}, which counts the change to it where there is one. */
     private Leg leg(
             Abrasive to, double volume, double force, double scratch, double reached, boolean oil, boolean last) {
-        double strokes = StockRemoval.strokes(to, steel, force, volume);
+        int at = place.get(to);
+        double strokes = volume / force * strokesPerMm3[at];
         boolean degrease = oil && to.wet();
-        List<ShelfPenalty> penalties = ShelfPenalty.of(to, job, last);
+        List<ShelfPenalty> penalties = (last ? atTheEnd : onTheWay).get(at);
+        double costs = degrease ? rules.degreaseSeconds() : 0;
+        for (ShelfPenalty p : penalties) {
+            costs += p.seconds();
+        }
         double first = reached == 0 ? 0 : rules.changeSeconds();
-        double costs =
-                penalties.stream().mapToDouble(ShelfPenalty::seconds).sum() + (degrease ? rules.degreaseSeconds() : 0);
         double wait = Math.max(0, to.state().soakLeftSeconds() - reached - costs);
         int flattenings = flattenings(to, strokes);
         double seconds =
@@ -254,20 +219,5 @@ final class PathSearch {
 
     private static boolean oilAfter(boolean oil, Abrasive a) {
         return a.oiled() || oil && !a.wet();
-    }
-
-    private static void keep(Map<Key, List<Label>> here, Label label, int mostTooWide, Dominance dominance) {
-        if (label.tooWide() > mostTooWide) {
-            return;
-        }
-        List<Label> same = here.computeIfAbsent(
-                new Key(label.oil(), label.count(), label.favourites(), label.tooWide()), k -> new ArrayList<>());
-        for (Label l : same) {
-            if (dominance.drops(l, label)) {
-                return;
-            }
-        }
-        same.removeIf(l -> dominance.drops(label, l));
-        same.add(label);
     }
 }

@@ -1,0 +1,170 @@
+package truekeen.core.progression;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import truekeen.core.abrasive.Abrasive;
+
+/**
+ * All paths to one last abrasive that use some given ones, walked by labels from coarse to fine. A label is dropped only
+ * for one that is no worse in all that is asked for (arriving earlier never means finishing later, also where a stone
+ * still soaks), or when even the least that is to come would take it past a bound that is already reached. So nothing
+ * better is lost.
+ */
+final class PathNet {
+    private static final double EPS = 1e-9;
+
+    private final PathSearch search;
+    private final Abrasive last;
+    /** Coarse to fine; the last one is {@code last}. */
+    private final List<Abrasive> falling;
+
+    private final List<Abrasive> firsts;
+    private final List<Abrasive> through;
+    private final boolean[][] leads;
+    /** Least time from each to the end (s). */
+    private final double[] ahead;
+
+    /** What keeps two labels apart, and which of two that are not apart makes the other needless. */
+    interface Dominance {
+        Object key(Label l);
+
+        boolean drops(Label better, Label worse);
+    }
+
+    private record Oil(boolean oil, int tooWide) {}
+
+    private record Counted(boolean oil, int count, int tooWide) {}
+
+    private record Full(boolean oil, int count, int favourites, int tooWide) {}
+
+    /** Least time, and nothing else. */
+    static final Dominance TIME = of(l -> new Oil(l.oil(), l.tooWide()), (a, b) -> a.seconds() <= b.seconds());
+    /** Least time for each number of abrasives. */
+    static final Dominance COUNT =
+            of(l -> new Counted(l.oil(), l.count(), l.tooWide()), (a, b) -> a.seconds() <= b.seconds());
+    /** Least time, and all that decides between equals. */
+    static final Dominance QUICK =
+            of(PathNet::full, (a, b) -> a.seconds() <= b.seconds() && Label.shelfOrder(a, b) <= 0);
+    /** Least steel or least time. */
+    static final Dominance GENTLE = of(
+            l -> new Oil(l.oil(), l.tooWide()),
+            (a, b) -> a.seconds() <= b.seconds()
+                    && a.steelMm3() <= b.steelMm3()
+                    && (a.seconds() < b.seconds() || a.steelMm3() < b.steelMm3() || Label.shelfOrder(a, b) <= 0));
+
+    PathNet(PathSearch search, Abrasive last, List<Abrasive> through) {
+        this.search = search;
+        this.last = last;
+        this.through = through;
+        List<Abrasive> leading = search.shelf().stream()
+                .filter(a -> a == last || PathSearch.follows(a, last))
+                .toList();
+        this.firsts = search.firsts(leading);
+        this.falling = leading.stream()
+                .filter(a ->
+                        through.stream().allMatch(t -> a == t || PathSearch.follows(a, t) || PathSearch.follows(t, a)))
+                .sorted(Comparator.comparingDouble(Abrasive::d50Um).reversed())
+                .toList();
+        int n = falling.size();
+        this.leads = new boolean[n][n];
+        this.ahead = new double[n];
+        for (int i = n - 1; i >= 0; i--) {
+            Abrasive from = falling.get(i);
+            ahead[i] = from == last ? 0 : Double.POSITIVE_INFINITY;
+            for (int j = i + 1; j < n; j++) {
+                Abrasive to = falling.get(j);
+                leads[i][j] = PathSearch.follows(from, to) && !leapsOver(from, to);
+                if (leads[i][j]) {
+                    ahead[i] = Math.min(ahead[i], search.leastSeconds(from, to, to == last) + ahead[j]);
+                }
+            }
+        }
+    }
+
+    private boolean leapsOver(Abrasive from, Abrasive to) {
+        return through.stream().anyMatch(t -> PathSearch.follows(from, t) && PathSearch.follows(t, to));
+    }
+
+    /** The path of fewest steps too wide and then least time, whatever decides between equals. */
+    Optional<Label> least() {
+        for (int tooWide = 0; tooWide <= falling.size(); tooWide++) {
+            List<Label> ends = ends(tooWide, Double.POSITIVE_INFINITY, TIME);
+            if (!ends.isEmpty()) {
+                return ends.stream().min(Comparator.comparingInt(Label::tooWide).thenComparingDouble(Label::seconds));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * Paths to the end that no other makes needless.
+     *
+     * @param tooWide most steps too wide
+     * @param within most time (s)
+     */
+    List<Label> ends(int tooWide, double within, Dominance dominance) {
+        if (!falling.containsAll(through)) {
+            return List.of();
+        }
+        int n = falling.size();
+        List<Map<Object, List<Label>>> at = new ArrayList<>();
+        for (int j = 0; j < n; j++) {
+            Abrasive to = falling.get(j);
+            Map<Object, List<Label>> here = new HashMap<>();
+            double most = within - ahead[j] + EPS;
+            if (firsts.contains(to) && through.stream().noneMatch(t -> PathSearch.follows(t, to))) {
+                keep(here, search.start(to, to == last), tooWide, most, dominance);
+            }
+            for (int i = 0; i < j; i++) {
+                if (leads[i][j]) {
+                    for (List<Label> labels : at.get(i).values()) {
+                        for (Label l : labels) {
+                            keep(here, search.extend(l, to, to == last), tooWide, most, dominance);
+                        }
+                    }
+                }
+            }
+            at.add(here);
+        }
+        int end = falling.indexOf(last);
+        return at.get(end).values().stream().flatMap(List::stream).toList();
+    }
+
+    private static void keep(
+            Map<Object, List<Label>> here, Label label, int tooWide, double most, Dominance dominance) {
+        if (label.tooWide() > tooWide || label.seconds() > most) {
+            return;
+        }
+        List<Label> same = here.computeIfAbsent(dominance.key(label), k -> new ArrayList<>());
+        for (Label l : same) {
+            if (dominance.drops(l, label)) {
+                return;
+            }
+        }
+        same.removeIf(l -> dominance.drops(label, l));
+        same.add(label);
+    }
+
+    private static Object full(Label l) {
+        return new Full(l.oil(), l.count(), l.favourites(), l.tooWide());
+    }
+
+    private static Dominance of(
+            java.util.function.Function<Label, Object> key, java.util.function.BiPredicate<Label, Label> drops) {
+        return new Dominance() {
+            @Override
+            public Object key(Label l) {
+                return key.apply(l);
+            }
+
+            @Override
+            public boolean drops(Label better, Label worse) {
+                return drops.test(better, worse);
+            }
+        };
+    }
+}
