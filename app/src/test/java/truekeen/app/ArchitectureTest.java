@@ -28,6 +28,7 @@ class ArchitectureTest {
         "reference",
         "shop",
         "kit",
+        "hand",
         "tool",
         "profile",
         "houserule",

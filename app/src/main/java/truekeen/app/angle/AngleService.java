@@ -53,6 +53,7 @@ import truekeen.core.rule.HouseRules;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.PlaneSetting;
 import truekeen.core.stepsheet.Manner;
+import truekeen.core.stepsheet.SheetHabits;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Operation;
 import truekeen.core.tool.PlaneIron;
@@ -134,11 +135,12 @@ public class AngleService {
                 ? Optional.empty()
                 : Optional.of(new PlaneSetting.Camber(iron.width(), iron.bed(), Length.ofMm(s.camberMm())));
         return Manner.of(
-                tool.geometry().kind(),
-                target(s, tool.geometry()),
-                s.holderId() == null ? Optional.empty() : Optional.of(s.holder()),
-                HolderKind.valueOf(s.holderKind()),
-                camber);
+                        tool.geometry().kind(),
+                        target(s, tool.geometry()),
+                        s.holderId() == null ? Optional.empty() : Optional.of(s.holder()),
+                        HolderKind.valueOf(s.holderKind()),
+                        camber)
+                .with(SheetHabits.of(rules.core(tool.id())));
     }
 
     /** The answer to what is asked, without storing anything. */

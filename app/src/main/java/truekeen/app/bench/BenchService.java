@@ -17,6 +17,7 @@ import truekeen.app.bench.BenchRecords.OpenSession;
 import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.StartForm;
+import truekeen.app.hand.HandService;
 import truekeen.app.kit.KitService;
 import truekeen.app.plan.PlanRecords.JobView;
 import truekeen.app.plan.PlanRecords.PlanView;
@@ -48,6 +49,7 @@ public class BenchService {
     private final PlanService plans;
     private final ToolService tools;
     private final KitService kit;
+    private final HandService hands;
     private final BenchClock clock;
 
     BenchService(
@@ -57,6 +59,7 @@ public class BenchService {
             PlanService plans,
             ToolService tools,
             KitService kit,
+            HandService hands,
             BenchClock clock) {
         this.sessions = sessions;
         this.events = events;
@@ -64,6 +67,7 @@ public class BenchService {
         this.plans = plans;
         this.tools = tools;
         this.kit = kit;
+        this.hands = hands;
         this.clock = clock;
     }
 
@@ -191,6 +195,7 @@ public class BenchService {
         session.finishedAt = clock.instant();
         BenchState state = state(session);
         countOnStones(session, state);
+        observe(session, state);
         if (state.allDone()) {
             PlanView plan = plans.core(session.planId).shown();
             tools.wear(
@@ -238,6 +243,28 @@ public class BenchService {
             }
         }
         kit.countStrokes(strokes);
+    }
+
+    /** What was predicted from the steel to go, and done to the end without being sent back, teaches the hand. */
+    private void observe(SessionRow session, BenchState state) {
+        List<HandService.Done> done = new ArrayList<>();
+        for (int i = 0; i < session.steps.size(); i++) {
+            Step step = session.steps.get(i).step();
+            BenchState.StepState now = state.steps().get(i);
+            if (step.handFactor() > 0 && now.status() == BenchState.Status.DONE && now.total() > 0) {
+                done.add(new HandService.Done(
+                        i,
+                        UUID.fromString(step.abrasiveId()),
+                        step.strokes() * step.sides().size() / step.handFactor(),
+                        now.total()));
+            }
+        }
+        hands.observe(
+                session.id,
+                session.holderPerson,
+                tools.core(session.toolId).steel().name(),
+                session.finishedAt,
+                done);
     }
 
     private static OptionalDouble scratchLeft(PlanView plan) {

@@ -29,13 +29,13 @@ class DemoKit {
         }
         shop.addPerson("bench hand");
         shop.addPerson("apprentice");
-        stone("coarse soaker", "aluminium oxide water stone", "JIS", "#400", "water", 180, true);
+        known("coarse soaker", "aluminium oxide water stone", "#400", 180, true, "SOFT", "205 mm");
         stone("brick-red stone", "aluminium oxide water stone", "JIS", "#1200", "water", 220, true);
         stone("grey splasher", "ceramic-bonded water stone", "JIS", "#1000", "water", 150, false);
-        stone("cream finisher", "ceramic-bonded water stone", "JIS", "#6000", "water", 90, false);
+        known("cream finisher", "ceramic-bonded water stone", "#6000", 90, false, "FIRM", "210 mm");
         stone("snow stone", "ceramic-bonded water stone", "JIS", "#10000", "water", 40, false);
-        stone("blue plate", "plated diamond plate", "MESH", "325", "dry", 0, false);
-        stone("black plate", "plated diamond plate", "MESH", "1200", "soapy water", 0, false);
+        piece("blue plate", "plated diamond plate", "MESH", "325", "dry", BENCH, "FIRM", true);
+        piece("black plate", "plated diamond plate", "MESH", "1200", "soapy water", BENCH, "FIRM", true);
         stone("oil brick", "silicon carbide stone", "FEPA-F", "F240", "oil", 120, false);
         stone("paper on glass", "abrasive paper on a plate", "FEPA-P", "P400", "water", 12, false);
         add("green strop", "strop with compound", "MICRON", "0.5", "OXIDE", "STROP", "dry", true, 0, false, false);
@@ -43,8 +43,50 @@ class DemoKit {
         add("slow wet wheel", "slow wet wheel", "FEPA-F", "F220", "", "WHEEL", "water", true, 0, false, false);
         add("bench grinder", "dry grinding wheel", "FEPA-F", "F60", "", "WHEEL", "dry", true, 0, false, false);
         add("split finisher", "aluminium oxide water stone", "JIS", "#4000", "", BENCH, "water", true, 0, true, true);
+        piece("iron lap", "lapping plate", "FEPA-F", "F220", "dry", "BENCH", "", true);
+        piece("chalk block", "dressing stone", "FEPA-F", "F500", "water", "POCKET", "", true);
+        piece("field stone", "silicon carbide stone", "FEPA-F", "F320", "water", "POCKET", "FIRM", false);
+        piece("white rod", "fused ceramic stone or rod", "FEPA-F", "F1000", "dry", "ROD", "FIRM", false);
+        piece("steel rod", "smooth steel rod", "MICRON", "", "dry", "ROD", "", false);
         holders.fill();
         kit.addTester(new TesterForm("thread-cut tester", "118 g", 0));
+    }
+
+    /** A water stone whose nature is known; the fine one is the hand's favourite. */
+    private void known(
+            String name, String kind, String grit, int since, boolean soaks, String firmness, String length) {
+        boolean favourite = name.startsWith("cream");
+        kit.add(form(name, kind, "JIS", grit, "water", BENCH, since, soaks, firmness, favourite, length, false));
+    }
+
+    private void piece(
+            String name,
+            String kind,
+            String standard,
+            String grit,
+            String lubricant,
+            String shape,
+            String firmness,
+            boolean laps) {
+        kit.add(form(name, kind, standard, grit, lubricant, shape, 0, false, firmness, false, "", laps));
+    }
+
+    private static AbrasiveForm form(
+            String name,
+            String kind,
+            String standard,
+            String grit,
+            String lubricant,
+            String shape,
+            int since,
+            boolean soaks,
+            String firmness,
+            boolean favourite,
+            String length,
+            boolean laps) {
+        return new AbrasiveForm(
+                name, kind, standard, grit, "", "", shape, lubricant, true, since, false, soaks, false, false, firmness,
+                favourite, "", length, false, false, "", laps, "", "", false, 0);
     }
 
     private void stone(

@@ -100,11 +100,13 @@ class DemoLoader implements SmartInitializingSingleton {
         at(now, Duration.ofDays(1));
         work.survey(twelve, "LIGHT_VISIBLE", "POLISHED", "", work.bright("8.5", "10.4"));
         UUID second = work.start(twelve, "");
-        work.workThrough(second, 1.5);
+        work.workThrough(second, 1.25);
         work.failAt(second, "9.0", "11.0", new String[] {"96", "94", "97", "99", "168"});
         work.workThrough(second, 1.2);
         work.test(second, new String[] {"95", "93", "96", "97", "101"});
         work.finish(second);
+
+        glazedStone(now);
 
         at(now, Duration.ofHours(2));
         UUID twentyFour = work.takeIn(
@@ -120,6 +122,31 @@ class DemoLoader implements SmartInitializingSingleton {
         UUID open = work.start(twentyFour, "");
         at(now, Duration.ofMinutes(9));
         work.halfWay(open);
+    }
+
+    /** A chisel touched up every month by the same hand, until a stone glazed. */
+    private void glazedStone(Instant now) {
+        at(now, Duration.ofDays(130));
+        UUID twenty = work.takeIn(
+                "20 mm bench chisel",
+                "boat shed",
+                "bench chisel / general bench work",
+                "low-alloy tool steel",
+                new String[] {"20 mm", "3.2 mm", "86 mm", "25 mm", "25°", "30°", "0.6 mm", ""},
+                "The one that lies on the bench. Touched up every month.",
+                "");
+        double[] factors = {1.3, 1.1, 1.05, 3.6};
+        for (int i = 0; i < factors.length; i++) {
+            at(now, Duration.ofDays(120 - 30 * i));
+            work.survey(twenty, "DULL", "POLISHED", "");
+            if (i == 0) {
+                work.setUp(twenty, "", "", "brass roller guide", "bench");
+            }
+            UUID session = work.start(twenty, "");
+            work.workThrough(session, factors[i]);
+            work.test(session, new String[] {"97", "95", "98", "96", "99"});
+            work.finish(session);
+        }
     }
 
     /** Tools that wait at different stages. */

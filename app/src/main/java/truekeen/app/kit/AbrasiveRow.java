@@ -8,11 +8,14 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveClass;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.abrasive.AbrasiveKinds;
+import truekeen.core.care.Lapping;
 import truekeen.core.grit.GrainSize;
 
 @Entity
@@ -49,6 +52,31 @@ class AbrasiveRow {
     boolean frozen;
     int shelfOrder;
 
+    @Enumerated(EnumType.STRING)
+    Abrasive.Firmness firmness = Abrasive.Firmness.UNKNOWN;
+
+    boolean favourite;
+
+    @Enumerated(EnumType.STRING)
+    Abrasive.Slurry slurry = Abrasive.Slurry.HOUSE;
+
+    Double lengthMm;
+    String lengthTyped = "";
+    boolean glazed;
+    boolean oilInside;
+    double worn;
+    Double dishMm;
+    boolean laps;
+
+    @Column(name = "laps_finest_um")
+    Double lapsFinestUm;
+
+    @Column(name = "laps_coarsest_um")
+    Double lapsCoarsestUm;
+
+    boolean nicked;
+    Instant chargedAt;
+
     @Version
     Long version;
 
@@ -75,6 +103,7 @@ class AbrasiveRow {
         return Math.max(0, wanted - soaked);
     }
 
+    /** As the core knows it; whether a plate of the shelf may lap it is for the shelf to say. */
     Abrasive toCore(Instant now) {
         return new Abrasive(
                 id.toString(),
@@ -85,6 +114,33 @@ class AbrasiveRow {
                 grainEvidence == GrainSize.Evidence.EXTRAPOLATED,
                 shape,
                 lubricant,
-                new Abrasive.State(flat, strokesSinceLapped, lappable, soakLeftSeconds(now), retired, frozen));
+                new Abrasive.State(
+                        flat,
+                        strokesSinceLapped,
+                        lappable,
+                        soakLeftSeconds(now),
+                        retired || nicked,
+                        frozen,
+                        glazed,
+                        oilInside && !lubricant.equals("oil"),
+                        worn),
+                new Abrasive.Nature(
+                        firmness,
+                        favourite,
+                        slurry,
+                        lengthMm == null ? OptionalDouble.empty() : OptionalDouble.of(lengthMm),
+                        lapping()),
+                Abrasive.Effort.FIRST);
+    }
+
+    /** What it may flatten or dress: its own limits, or the usual ones of its grain. */
+    Optional<Abrasive.GrainRange> lapping() {
+        if (!laps || d50Um <= 0) {
+            return Optional.empty();
+        }
+        Abrasive.GrainRange usual = Lapping.usualRange(d50Um);
+        return Optional.of(new Abrasive.GrainRange(
+                lapsFinestUm == null ? usual.finestUm() : lapsFinestUm,
+                lapsCoarsestUm == null ? usual.coarsestUm() : lapsCoarsestUm));
     }
 }

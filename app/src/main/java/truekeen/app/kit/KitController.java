@@ -1,6 +1,8 @@
 package truekeen.app.kit;
 
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -10,8 +12,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.kit.KitRecords.AbrasiveForm;
 import truekeen.app.kit.KitRecords.AbrasiveView;
+import truekeen.app.kit.KitRecords.CsvForm;
 import truekeen.app.kit.KitRecords.GrainForm;
 import truekeen.app.kit.KitRecords.GrainView;
+import truekeen.app.kit.KitRecords.ImportView;
+import truekeen.app.kit.KitRecords.KitActForm;
+import truekeen.app.kit.KitRecords.KitCare;
 import truekeen.app.kit.KitRecords.KitView;
 import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitRecords.TesterView;
@@ -48,6 +54,28 @@ class KitController {
     @PostMapping("/abrasives/{id}/soak")
     AbrasiveView soak(@PathVariable UUID id) {
         return kit.soak(id);
+    }
+
+    @PostMapping("/abrasives/{id}/acts")
+    AbrasiveView act(@PathVariable UUID id, @RequestBody KitActForm form) {
+        return kit.act(id, form);
+    }
+
+    @GetMapping("/care")
+    KitCare care() {
+        return kit.care();
+    }
+
+    @GetMapping(value = "/abrasives.csv", produces = "text/csv")
+    ResponseEntity<String> csv() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"kit.csv\"")
+                .body(kit.csv());
+    }
+
+    @PostMapping("/abrasives/import")
+    ImportView read(@RequestBody CsvForm form) {
+        return kit.read(form.text());
     }
 
     @PostMapping("/testers")

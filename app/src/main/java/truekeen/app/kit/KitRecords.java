@@ -18,6 +18,13 @@ public final class KitRecords {
      * @param grit its name with its standard, such as "JIS #1000"
      * @param scratchUm depth of the scratch it leaves (µm), an estimate
      * @param next what it wants next, in words
+     * @param lengthMm length (mm), where it was measured
+     * @param worn how far it is worn (%)
+     * @param dishMm hollow in the middle when it was last looked at (mm)
+     * @param dishDeg the most that hollow puts an angle off (°)
+     * @param lapsFinestUm finest grain it may flatten or dress (µm), where it is one that does
+     * @param dryingSeconds until its fresh compound is dry (s); 0 where it is
+     * @param alsoCalled the nearest name of its grain in each other standard
      */
     public record AbrasiveView(
             UUID id,
@@ -40,13 +47,42 @@ public final class KitRecords {
             boolean retired,
             boolean frozen,
             String next,
+            String firmness,
+            boolean favourite,
+            String slurry,
+            @Nullable Double lengthMm,
+            String lengthTyped,
+            boolean glazed,
+            boolean oilInside,
+            double worn,
+            @Nullable Double dishMm,
+            @Nullable Double dishDeg,
+            boolean laps,
+            @Nullable Double lapsFinestUm,
+            @Nullable Double lapsCoarsestUm,
+            boolean nicked,
+            double dryingSeconds,
+            List<NameView> alsoCalled,
+            List<KitActView> acts,
             long version) {}
+
+    /** A grade of a standard and its median grain (µm). */
+    public record NameView(String standard, String name, double d50Um) {}
+
+    /** Something that can be done to a piece, and what it is called. */
+    public record KitActView(String act, String words) {}
 
     /**
      * What is typed for an abrasive.
      *
      * @param makerUm the maker's micrometres as typed, or empty
      * @param grain OXIDE or SUPER where the kind leaves it open (strops, film); empty for the kind's own
+     * @param lappable whether something that is not listed here laps it
+     * @param length its length as typed, or empty
+     * @param worn how far it is worn (%), as typed; empty for new
+     * @param laps whether it flattens or dresses others
+     * @param lapsFinest finest grain it may touch, as typed; empty for what is usual for its own
+     * @param lapsCoarsest coarsest grain it may touch
      */
     public record AbrasiveForm(
             String name,
@@ -63,7 +99,91 @@ public final class KitRecords {
             boolean soaks,
             boolean retired,
             boolean frozen,
-            long version) {}
+            String firmness,
+            boolean favourite,
+            String slurry,
+            String length,
+            boolean glazed,
+            boolean oilInside,
+            String worn,
+            boolean laps,
+            String lapsFinest,
+            String lapsCoarsest,
+            boolean nicked,
+            long version) {
+
+        /** A piece of which nothing more is said than what it is and how it stands. */
+        public AbrasiveForm(
+                String name,
+                String kind,
+                String gritStandard,
+                String gritName,
+                String makerUm,
+                String grain,
+                String shape,
+                String lubricant,
+                boolean flat,
+                double strokesSinceLapped,
+                boolean lappable,
+                boolean soaks,
+                boolean retired,
+                boolean frozen,
+                long version) {
+            this(
+                    name,
+                    kind,
+                    gritStandard,
+                    gritName,
+                    makerUm,
+                    grain,
+                    shape,
+                    lubricant,
+                    flat,
+                    strokesSinceLapped,
+                    lappable,
+                    soaks,
+                    retired,
+                    frozen,
+                    "",
+                    false,
+                    "",
+                    "",
+                    false,
+                    false,
+                    "",
+                    false,
+                    "",
+                    "",
+                    false,
+                    version);
+        }
+    }
+
+    /** Something done to a piece: one of its acts, and the hollow found where it was looked at. */
+    public record KitActForm(String act, String dish) {}
+
+    /** A list to read in. */
+    public record CsvForm(String text) {}
+
+    /** What came of reading a list in. */
+    public record ImportView(int added, int changed, List<String> lines) {}
+
+    /** One thing the kit asks for. */
+    public record CareView(
+            String kind,
+            String abrasiveId,
+            String name,
+            String with,
+            double seconds,
+            boolean waits,
+            String words,
+            String why) {}
+
+    /** What the kit asks for now, in the order it is done in, and what is under way. */
+    public record KitCare(List<CareView> acts, List<TimerView> timers) {}
+
+    /** Something that passes by itself. */
+    public record TimerView(String abrasiveId, String name, String what, double secondsLeft) {}
 
     /** A tester with the shop's own reading of a new utility blade on it (g). */
     public record TesterView(UUID id, String name, double referenceG, long version) {}
@@ -80,8 +200,14 @@ public final class KitRecords {
     /** What a grit name means. */
     public record GrainForm(String gritStandard, String gritName, String makerUm) {}
 
-    /** What a grit name means: median grain (µm), how it is known, and that in words. */
-    public record GrainView(double d50Um, String evidence, String words) {}
+    /**
+     * What a grit name means.
+     *
+     * @param d50Um median grain (µm)
+     * @param evidence how it is known
+     * @param sameName what the same number means in the other standards
+     */
+    public record GrainView(double d50Um, String evidence, String words, List<NameView> sameName) {}
 
     /** The kit. */
     public record KitView(

@@ -3,35 +3,38 @@ package truekeen.app.kit;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.kit.KitRecords.AbrasiveForm;
 import truekeen.app.kit.KitRecords.AbrasiveView;
+import truekeen.app.kit.KitRecords.CareView;
 import truekeen.app.kit.KitRecords.GrainForm;
 import truekeen.app.kit.KitRecords.GrainView;
+import truekeen.app.kit.KitRecords.ImportView;
 import truekeen.app.kit.KitRecords.KindView;
+import truekeen.app.kit.KitRecords.KitActForm;
+import truekeen.app.kit.KitRecords.KitCare;
 import truekeen.app.kit.KitRecords.KitView;
 import truekeen.app.kit.KitRecords.StandardView;
 import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitRecords.TesterView;
+import truekeen.app.kit.KitRecords.TimerView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.abrasive.AbrasiveClass;
-import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.abrasive.AbrasiveKinds;
+import truekeen.core.care.Lapping;
+import truekeen.core.care.PrepAct;
+import truekeen.core.care.Preparation;
 import truekeen.core.grit.GrainSize;
 import truekeen.core.grit.GritStandard;
-import truekeen.core.grit.GritTable;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
-import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.progression.PlanRules;
 import truekeen.core.quantity.QuantityReader;
 
 /** Keeps the kit and hands it to the core. */
@@ -56,7 +59,7 @@ public class KitService {
     @Transactional(readOnly = true)
     public KitView kit() {
         return new KitView(
-                abrasives.findAllByOrderByShelfOrder().stream().map(this::view).toList(),
+                all(),
                 holders.all(),
                 HolderService.kinds(),
                 wheels.all(),
@@ -70,12 +73,114 @@ public class KitService {
                         .toList());
     }
 
-    /** The shelf as the core knows it, in its own order, as it stands now. */
+    /** The shelf as the core knows it, in its own order, as it stands now, each with whether a plate of it may lap it. */
     @Transactional(readOnly = true)
     public List<Abrasive> shelf() {
         Instant now = clock.instant();
-        return abrasives.findAllByOrderByShelfOrder().stream()
+        List<Abrasive> all = abrasives.findAllByOrderByShelfOrder().stream()
                 .map(a -> a.toCore(now))
+                .toList();
+        return all.stream()
+                .map(a -> a.state().lappable() || Lapping.plateFor(a, all).isEmpty() ? a : a.with(lappable(a.state())))
+                .toList();
+    }
+
+    private static Abrasive.State lappable(Abrasive.State s) {
+        return new Abrasive.State(
+                s.flat(),
+                s.strokesSinceLapped(),
+                true,
+                s.soakLeftSeconds(),
+                s.retired(),
+                s.frozen(),
+                s.glazed(),
+                s.oilInside(),
+                s.worn());
+    }
+
+    /** What the kit asks for now, and what is under way. */
+    @Transactional(readOnly = true)
+    public KitCare care() {
+        Instant now = clock.instant();
+        List<CareView> acts = Preparation.ofKit(shelf(), PlanRules.USUAL).stream()
+                .map(KitService::care)
+                .toList();
+        List<TimerView> timers = abrasives.findAllByOrderByShelfOrder().stream()
+                .flatMap(a -> AbrasiveViews.timers(a, now).stream())
+                .toList();
+        return new KitCare(acts, timers);
+    }
+
+    /** One thing to be made ready. */
+    public static CareView care(PrepAct act) {
+        return AbrasiveViews.care(act);
+    }
+
+    /** Something was done to a piece. */
+    public AbrasiveView act(UUID id, KitActForm form) {
+        AbrasiveRow row = abrasives.findById(id).orElseThrow(() -> Form.notFound("abrasive", id));
+        KitAct act = KitAct.of(form.act());
+        act.on(row, form.dish(), clock.instant());
+        return view(abrasives.saveAndFlush(row));
+    }
+
+    /** A stone was found to be glazed: its strokes were not the hand's. */
+    public void glazed(UUID id) {
+        abrasives.findById(id).ifPresent(a -> a.glazed = true);
+    }
+
+    private AbrasiveView view(AbrasiveRow row) {
+        List<Abrasive> shelf = shelf();
+        return AbrasiveViews.of(row, clock.instant(), shelf);
+    }
+
+    /** All abrasives as a list that other programs read. */
+    @Transactional(readOnly = true)
+    public String csv() {
+        return KitCsv.write(abrasives.findAllByOrderByShelfOrder());
+    }
+
+    /** Reads such a list in: what is named as on the shelf is changed, what is not is added; all of it or nothing. */
+    public ImportView read(String text) {
+        Map<String, AbrasiveRow> byName = new java.util.LinkedHashMap<>();
+        abrasives.findAllByOrderByShelfOrder().forEach(a -> byName.put(a.name, a));
+        List<AbrasiveForm> forms = KitCsv.read(text);
+        int added = 0;
+        List<String> lines = new java.util.ArrayList<>();
+        Checks checks = new Checks();
+        for (int i = 0; i < forms.size(); i++) {
+            AbrasiveForm form = forms.get(i);
+            AbrasiveRow known = byName.get(Form.orEmpty(form.name()).strip());
+            AbrasiveRow row =
+                    known == null ? new AbrasiveRow(UUID.randomUUID(), (int) abrasives.count() + added) : known;
+            try {
+                AbrasiveReader.fill(row, form);
+            } catch (RefusedException refused) {
+                int line = i + 2;
+                refused.refusals()
+                        .forEach(r -> checks.refuse(Refusal.of(MessageCode.CSV_LINE, "text", r.value())
+                                .with("line", line)
+                                .with("what", r.words())));
+                continue;
+            }
+            if (known == null) {
+                added++;
+                byName.put(row.name, row);
+                lines.add(row.name + ": put on the shelf");
+            } else {
+                lines.add(row.name + ": changed");
+            }
+        }
+        checks.orThrow();
+        abrasives.saveAll(byName.values());
+        return new ImportView(added, forms.size() - added, lines);
+    }
+
+    private List<AbrasiveView> all() {
+        Instant now = clock.instant();
+        List<Abrasive> shelf = shelf();
+        return abrasives.findAllByOrderByShelfOrder().stream()
+                .map(a -> AbrasiveViews.of(a, now, shelf))
                 .toList();
     }
 
@@ -90,15 +195,19 @@ public class KitService {
     /** What a grit name means. */
     public GrainView grain(GrainForm form) {
         Form reading = new Form();
-        GrainSize size = size(reading, form.gritStandard(), form.gritName(), form.makerUm());
+        GrainSize size = AbrasiveReader.size(reading, form.gritStandard(), form.gritName(), form.makerUm());
         reading.checks().orThrow();
-        return new GrainView(size.d50Um(), size.evidence().name(), words(size));
+        return new GrainView(
+                size.d50Um(),
+                size.evidence().name(),
+                AbrasiveViews.words(size),
+                AbrasiveViews.sameName(form.gritStandard(), form.gritName()));
     }
 
     /** Adds an abrasive at the end of the shelf. */
     public AbrasiveView add(AbrasiveForm form) {
         AbrasiveRow row = new AbrasiveRow(UUID.randomUUID(), (int) abrasives.count());
-        fill(row, form);
+        AbrasiveReader.fill(row, form);
         return view(abrasives.save(row));
     }
 
@@ -106,7 +215,7 @@ public class KitService {
     public AbrasiveView change(UUID id, AbrasiveForm form) {
         AbrasiveRow row = abrasives.findById(id).orElseThrow(() -> Form.notFound("abrasive", id));
         Form.sameVersion(row.version, form.version());
-        fill(row, form);
+        AbrasiveReader.fill(row, form);
         return view(abrasives.saveAndFlush(row));
     }
 
@@ -144,137 +253,5 @@ public class KitService {
         row.referenceG = grams;
         TesterRow saved = testers.saveAndFlush(row);
         return new TesterView(saved.id, saved.name, saved.referenceG, saved.version);
-    }
-
-    private static void fill(AbrasiveRow row, AbrasiveForm form) {
-        Form reading = new Form();
-        Checks checks = reading.checks();
-        checks.text("name", "A name", form.name(), true, 80);
-        AbrasiveKind kind = reading.choice(
-                "kind",
-                "A kind",
-                form.kind(),
-                AbrasiveKinds.byName(Form.orEmpty(form.kind())),
-                AbrasiveKinds.all().stream().map(AbrasiveKind::name).collect(Collectors.joining(", ")));
-        Abrasive.Shape shape = reading.choice(
-                "shape",
-                "A shape",
-                form.shape(),
-                oneOf(Abrasive.Shape.values(), form.shape()),
-                Arrays.toString(Abrasive.Shape.values()));
-        GrainSize size = bare(kind)
-                ? new GrainSize(0, GrainSize.Evidence.MAKER)
-                : size(reading, form.gritStandard(), form.gritName(), form.makerUm());
-        checks.text("gritName", "A grit name", form.gritName(), false, 20);
-        checks.text("gritStandard", "A grit standard", form.gritStandard(), false, 16);
-        checks.within("strokesSinceLapped", "A count of strokes", form.strokesSinceLapped(), 0, 1_000_000, "");
-        if (kind != null && !kind.lubricants().contains(Form.orEmpty(form.lubricant()))) {
-            checks.refuse(Refusal.of(MessageCode.UNKNOWN_CHOICE, "lubricant", form.lubricant())
-                    .with("allowed", String.join(", ", kind.lubricants())));
-        }
-        checks.orThrow();
-        row.name = form.name().strip();
-        row.kind = kind.name();
-        row.gritStandard = Form.orEmpty(form.gritStandard());
-        row.gritName = Form.orEmpty(form.gritName()).strip();
-        row.makerUm = size.evidence() == GrainSize.Evidence.MAKER && !bare(kind) ? (Double) size.d50Um() : null;
-        row.d50Um = size.d50Um();
-        row.grainEvidence = size.evidence();
-        row.grainClass = oneOf(AbrasiveClass.values(), form.grain()).orElse(kind.grain());
-        row.shape = shape;
-        row.lubricant = form.lubricant();
-        row.flat = form.flat();
-        row.strokesSinceLapped = form.strokesSinceLapped();
-        row.lappable = form.lappable();
-        row.soaks = form.soaks() && kind.soakMinutes() > 0;
-        row.retired = form.retired();
-        row.frozen = form.frozen();
-    }
-
-    private static boolean bare(AbrasiveKind kind) {
-        return kind != null && kind.grain() == AbrasiveClass.NONE;
-    }
-
-    private static GrainSize size(Form reading, String standard, String name, String makerUm) {
-        if (!Form.blank(makerUm)) {
-            return reading.checks()
-                    .attempt(() -> GritTable.fromMaker(
-                            "makerUm", QuantityReader.number("makerUm", makerUm.replace("um", "µm"), "µm")));
-        }
-        GritStandard known = reading.choice(
-                "gritStandard",
-                "A grit standard",
-                standard,
-                GritStandard.byKey(Form.orEmpty(standard)),
-                Arrays.stream(GritStandard.values()).map(GritStandard::key).collect(Collectors.joining(", ")));
-        return known == null ? null : reading.checks().attempt(() -> GritTable.grain("gritName", known, name));
-    }
-
-    private static <E extends Enum<E>> Optional<E> oneOf(E[] values, String name) {
-        return Arrays.stream(values).filter(v -> v.name().equals(name)).findFirst();
-    }
-
-    private static String words(GrainSize size) {
-        String um = Numbers.plain(size.d50Um(), 2) + " µm";
-        return switch (size.evidence()) {
-            case TABLE -> um + ", a row of the standard";
-            case INTERPOLATED -> um + ", between two rows of the standard";
-            case EXTRAPOLATED -> um + ", carried on beyond the standard: enter the maker's figure";
-            case MAKER -> um + ", as stated";
-        };
-    }
-
-    private AbrasiveView view(AbrasiveRow a) {
-        Abrasive core = a.toCore(clock.instant());
-        String prefix = GritStandard.byKey(a.gritStandard)
-                .map(GritStandard::prefix)
-                .filter(p -> !a.gritName.toUpperCase(Locale.ROOT).startsWith(p))
-                .orElse("");
-        String grit = a.gritName.isEmpty() ? "" : a.gritStandard + " " + prefix + a.gritName;
-        return new AbrasiveView(
-                a.id,
-                a.name,
-                a.kind,
-                a.gritStandard,
-                a.gritName,
-                a.makerUm,
-                a.d50Um,
-                a.grainEvidence.name(),
-                grit,
-                core.scratchUm(),
-                a.shape.name(),
-                a.lubricant,
-                a.flat,
-                a.strokesSinceLapped,
-                a.lappable,
-                a.soaks,
-                core.state().soakLeftSeconds(),
-                a.retired,
-                a.frozen,
-                next(a, core),
-                a.version);
-    }
-
-    private static String next(AbrasiveRow a, Abrasive core) {
-        if (a.retired) {
-            return "out of use";
-        }
-        if (a.frozen) {
-            return "may have frozen wet: do not use";
-        }
-        if (!a.flat) {
-            return a.lappable ? "flatten before use" : "not flat, and nothing here laps it";
-        }
-        if (a.grainEvidence == GrainSize.Evidence.EXTRAPOLATED) {
-            return "enter the maker's micrometres";
-        }
-        double interval = a.kindOf().flattenAfterStrokes().orElse(Double.MAX_VALUE);
-        if (a.strokesSinceLapped >= 0.8 * interval) {
-            return "flatten soon: " + Numbers.plain(a.strokesSinceLapped, 0) + " strokes since";
-        }
-        if (core.state().soakLeftSeconds() > 0) {
-            return "soak " + Numbers.plain(Math.ceil(core.state().soakLeftSeconds() / 60), 0) + " min before use";
-        }
-        return "ready";
     }
 }

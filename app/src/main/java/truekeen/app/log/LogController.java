@@ -5,9 +5,13 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.log.LogRecords.Export;
+import truekeen.app.log.LogRecords.LogCsvForm;
+import truekeen.app.log.LogRecords.LogImport;
 import truekeen.app.log.LogRecords.LogView;
 
 @RestController
@@ -22,6 +26,18 @@ class LogController {
     @GetMapping("/log")
     LogView log(@PathVariable UUID id) {
         return log.log(id);
+    }
+
+    @GetMapping(value = "/log.csv", produces = "text/csv")
+    ResponseEntity<String> csv(@PathVariable UUID id) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"log-" + id + ".csv\"")
+                .body(log.csv(id));
+    }
+
+    @PostMapping("/log/import")
+    LogImport read(@PathVariable UUID id, @RequestBody LogCsvForm form) {
+        return log.read(id, form.text());
     }
 
     @GetMapping("/export")

@@ -25,6 +25,12 @@ public final class LogRecords {
             List<TestView> tests,
             List<SessionSummary> sessions) {}
 
+    /** A history to read in. */
+    public record LogCsvForm(String text) {}
+
+    /** What came of reading one in: lines put down, and lines that were there already. */
+    public record LogImport(int added, int known) {}
+
     /** What a session took off (mm). */
     public record WearView(String at, double usableBeforeMm, double usableAfterMm, double secondaryWidthMm) {}
 

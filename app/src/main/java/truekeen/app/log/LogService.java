@@ -1,5 +1,6 @@
 package truekeen.app.log;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -15,6 +16,7 @@ import truekeen.app.edgetest.TestRecords.TestView;
 import truekeen.app.edgetest.TestService;
 import truekeen.app.log.LogRecords.Entry;
 import truekeen.app.log.LogRecords.Export;
+import truekeen.app.log.LogRecords.LogImport;
 import truekeen.app.log.LogRecords.LogView;
 import truekeen.app.log.LogRecords.SteelPoint;
 import truekeen.app.log.LogRecords.WearView;
@@ -36,6 +38,7 @@ public class LogService {
     private final AngleService angles;
     private final BenchService bench;
     private final TestService tests;
+    private final LogNotes notes;
     private final BenchClock clock;
 
     LogService(
@@ -44,12 +47,14 @@ public class LogService {
             AngleService angles,
             BenchService bench,
             TestService tests,
+            LogNotes notes,
             BenchClock clock) {
         this.tools = tools;
         this.surveys = surveys;
         this.angles = angles;
         this.bench = bench;
         this.tests = tests;
+        this.notes = notes;
         this.clock = clock;
     }
 
@@ -74,6 +79,9 @@ public class LogService {
                 "STEEL",
                 mm(w.usableAfterMm()) + " of steel to the end of the usable length",
                 List.of(mm(w.usableBeforeMm() - w.usableAfterMm()) + " went, as planned; measure now and then."))));
+        notes.of(toolId)
+                .forEach(n -> entries.add(
+                        new Entry(n.at.toString(), "NOTE", n.title, n.line.isBlank() ? List.of() : List.of(n.line))));
         entries.sort(Comparator.comparing(Entry::at).reversed());
         List<SteelPoint> steel = new ArrayList<>();
         steel.add(new SteelPoint(
@@ -97,6 +105,29 @@ public class LogService {
                         .map(w ->
                                 new WearView(w.at().toString(), w.usableBeforeMm(), w.usableAfterMm(), w.secondaryMm()))
                         .toList());
+    }
+
+    /** The history as a list that other programs read. */
+    public String csv(UUID toolId) {
+        return LogCsv.write(log(toolId).entries());
+    }
+
+    /** Reads a history in: what stands in it already is passed over, the rest is put down as notes; all of it or nothing. */
+    @Transactional
+    public LogImport read(UUID toolId, String text) {
+        List<LogCsv.Line> lines = LogCsv.read(text, clock.instant());
+        List<Entry> known = log(toolId).entries();
+        int added = 0;
+        for (LogCsv.Line line : lines) {
+            boolean there = known.stream()
+                    .anyMatch(e -> e.title().equals(line.title())
+                            && Instant.parse(e.at()).getEpochSecond()
+                                    == line.at().getEpochSecond());
+            if (!there && notes.add(toolId, line)) {
+                added++;
+            }
+        }
+        return new LogImport(added, lines.size() - added);
     }
 
     private static Entry survey(SurveyView s) {

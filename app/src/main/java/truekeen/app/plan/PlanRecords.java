@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import truekeen.app.kit.KitRecords.CareView;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.repair.RepairRecords.HeatView;
 import truekeen.core.holding.Scheme;
@@ -16,8 +17,62 @@ public final class PlanRecords {
      * What is asked.
      *
      * @param grindOn id of the wheel or belt that is to shape the primary; empty for stones alone
+     * @param person who will do it; empty where nobody said
+     * @param answer LEAST_TIME, FEWEST, GENTLEST or MY_WAY; empty for the first
+     * @param without rungs to leave on the shelf
+     * @param through rungs to use
      */
-    public record PlanForm(String grindOn) {}
+    public record PlanForm(
+            String grindOn, String person, String answer, List<RungForm> without, List<RungForm> through) {}
+
+    /** An abrasive in one job: BACK, PRIMARY or SECONDARY. */
+    public record RungForm(String job, String abrasiveId) {}
+
+    /** The stones a work is always done on, coarse first. */
+    public record WayForm(String person, List<String> stones) {}
+
+    /** The same, as it is kept; empty where nothing is. */
+    public record WayView(List<String> stones, List<String> names) {}
+
+    /** One answer to a job: what it takes, against the others. */
+    public record AnswerView(
+            String answer,
+            String words,
+            String meaning,
+            List<String> stones,
+            int strokes,
+            double seconds,
+            double volumeMm3,
+            String note,
+            boolean chosen) {}
+
+    /** One school on this tool. */
+    public record SchoolView(
+            String school,
+            String words,
+            String meaning,
+            double minutes,
+            int strokes,
+            double honedMm2,
+            List<String> stones,
+            List<String> because,
+            List<StepView> steps,
+            String refused) {}
+
+    /** All schools on this tool. */
+    public record SchoolsView(List<SchoolView> schools) {}
+
+    /** What one abrasive more would do. */
+    public record GainView(
+            String kind,
+            double d50Um,
+            double minutes,
+            List<String> possible,
+            List<String> finished,
+            List<String> quicker) {}
+
+    /** What would help most, over so many tools that wait. */
+    public record GainsView(int tools, List<GainView> gains) {}
 
     /** One abrasive's part: strokes as planned and as a range of one standard deviation. */
     public record LegView(
@@ -35,6 +90,7 @@ public final class PlanRecords {
             int flattenings,
             double waitSeconds,
             boolean degrease,
+            String evidence,
             AdviceView why) {}
 
     /** An abrasive left out, and what it would have cost (s). */
@@ -55,7 +111,10 @@ public final class PlanRecords {
             List<LegView> legs,
             List<PassedView> passedOver,
             List<String> flags,
-            double seconds) {}
+            double seconds,
+            double freelySeconds,
+            String answered,
+            List<AnswerView> answers) {}
 
     /** A wheel or belt that could shape the primary. */
     public record OfferView(
@@ -98,7 +157,8 @@ public final class PlanRecords {
             String ifNot,
             String burr,
             String why,
-            String caution) {}
+            String caution,
+            List<String> how) {}
 
     /** A plan. */
     public record PlanView(
@@ -118,6 +178,7 @@ public final class PlanRecords {
             String stropId,
             String stropName,
             String stropNote,
+            List<CareView> preparation,
             List<StepView> steps) {}
 
     /** A plan that was chosen. */

@@ -2,6 +2,7 @@ package truekeen.app.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -10,29 +11,41 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.AngleRecords.SetupView;
 import truekeen.app.angle.AngleService;
+import truekeen.app.hand.HandService;
 import truekeen.app.kit.KitService;
+import truekeen.app.plan.PlanRecords.GainView;
+import truekeen.app.plan.PlanRecords.GainsView;
 import truekeen.app.plan.PlanRecords.LatestPlan;
 import truekeen.app.plan.PlanRecords.PlanForm;
 import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanRecords.SavedPlan;
+import truekeen.app.plan.PlanRecords.SchoolsView;
+import truekeen.app.plan.PlanRecords.WayForm;
+import truekeen.app.plan.PlanRecords.WayView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.repair.Grinding;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.survey.SurveyService.CoreSurvey;
+import truekeen.app.tool.ToolRecords.ToolLine;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.care.Preparation;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Scope;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
+import truekeen.core.progression.PlanAsk;
+import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.WhatToBuy;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
 import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
+import truekeen.core.stepsheet.SchoolTrial;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.stepsheet.StepSheet;
 
@@ -41,7 +54,9 @@ import truekeen.core.stepsheet.StepSheet;
 @Transactional
 public class PlanService {
     /** Version of the core that plans are made with; a log that learns must know whose predictions it compares. */
-    static final String CORE_VERSION = "1";
+    static final String CORE_VERSION = "2";
+
+    private static final int MOST_GAINS = 6;
 
     private final Plans plans;
     private final ToolService tools;
@@ -49,6 +64,8 @@ public class PlanService {
     private final AngleService angles;
     private final KitService kit;
     private final Grinding grinding;
+    private final HandService hands;
+    private final UsualWays ways;
     private final BenchClock clock;
 
     PlanService(
@@ -58,6 +75,8 @@ public class PlanService {
             AngleService angles,
             KitService kit,
             Grinding grinding,
+            HandService hands,
+            UsualWays ways,
             BenchClock clock) {
         this.plans = plans;
         this.tools = tools;
@@ -65,6 +84,8 @@ public class PlanService {
         this.angles = angles;
         this.kit = kit;
         this.grinding = grinding;
+        this.hands = hands;
+        this.ways = ways;
         this.clock = clock;
     }
 
@@ -112,6 +133,17 @@ public class PlanService {
         return new LatestPlan(plans.newest(toolId).map(PlanService::view).orElse(null));
     }
 
+    /** The stones this work is always done on. */
+    @Transactional(readOnly = true)
+    public WayView way(UUID toolId, String person) {
+        return ways.view(person, tools.core(toolId).trade().key());
+    }
+
+    /** Keeps the stones this work is always done on. */
+    public WayView keep(UUID toolId, WayForm in) {
+        return ways.keep(tools.core(toolId).trade().key(), in);
+    }
+
     /** A plan, for the bench. */
     @Transactional(readOnly = true)
     public CorePlan core(UUID planId) {
@@ -119,7 +151,65 @@ public class PlanService {
         return new CorePlan(row.id, row.toolId, row.surveyId, row.setupId, row.steps, row.snapshot);
     }
 
-    private Worked work(UUID toolId, PlanForm in) {
+    /** The same tool, survey, angle and shelf in other schools. */
+    @Transactional(readOnly = true)
+    public SchoolsView schools(UUID toolId, String person) {
+        Ready ready = ready(toolId);
+        CoreTool tool = ready.tool;
+        List<Abrasive> shelf = hands.inHand(Form.orEmpty(person), tool.steel().name(), kit.shelf());
+        List<SchoolTrial> trials = SchoolTrial.all(new SchoolTrial.Case(
+                tool.geometry(),
+                ready.survey.survey(),
+                ready.target,
+                tool.steel(),
+                tool.trade(),
+                angles.manner(tool, ready.setup),
+                shelf,
+                PlanRules.USUAL,
+                new PlanAsk(tool.scratchUm(), Optional.empty())));
+        return new SchoolsView(
+                trials.stream().map(t -> PlanViews.school(t, ready.setup)).toList());
+    }
+
+    /** What one abrasive more would do for all tools that are surveyed and have their angle. */
+    @Transactional(readOnly = true)
+    public GainsView whatToBuy() {
+        List<WhatToBuy.Need> needs = new ArrayList<>();
+        for (ToolLine line : tools.all()) {
+            try {
+                Ready ready = ready(line.id());
+                Restoration r = Restorer.restore(ready.tool.geometry(), ready.survey.survey(), ready.target);
+                if (r.scope() != Scope.RETIRE) {
+                    PlanRules rules = grinding.rules(ready.tool);
+                    PlanAsk ask =
+                            new PlanAsk(ready.tool.scratchUm(), Optional.empty(), Map.of(), Optional.of(ready.target));
+                    needs.add(new WhatToBuy.Need(
+                            line.name(),
+                            WorkPlanner.jobs(
+                                    r, ready.survey.survey(), ready.tool.trade(), ready.tool.steel(), rules, ask),
+                            ready.tool.steel(),
+                            rules));
+                }
+            } catch (RefusedException notReady) {
+                // Nothing can be planned for it yet, whatever stands on the shelf.
+            }
+        }
+        return new GainsView(
+                needs.size(),
+                WhatToBuy.rank(needs, kit.shelf(), MOST_GAINS).stream()
+                        .map(g -> new GainView(
+                                g.kind().name(),
+                                g.d50Um(),
+                                g.savedSeconds() / 60,
+                                g.possible(),
+                                g.finished(),
+                                g.quicker()))
+                        .toList());
+    }
+
+    private record Ready(CoreTool tool, CoreSurvey survey, SetupView setup, TargetBevel target) {}
+
+    private Ready ready(UUID toolId) {
         CoreTool tool = tools.core(toolId);
         CoreSurvey survey = surveys.core(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.SURVEY_FIRST, "", "")));
@@ -128,9 +218,19 @@ public class PlanService {
         if (tool.geometry().kind().powered()) {
             throw new RefusedException(Refusal.of(MessageCode.POWERED_FIRST, "", ""));
         }
-        TargetBevel target = angles.target(setup, tool.geometry());
+        return new Ready(tool, survey, setup, angles.target(setup, tool.geometry()));
+    }
+
+    private Worked work(UUID toolId, PlanForm in) {
+        Ready ready = ready(toolId);
+        CoreTool tool = ready.tool;
+        CoreSurvey survey = ready.survey;
+        SetupView setup = ready.setup;
+        TargetBevel target = ready.target;
         Restoration restoration = Restorer.restore(tool.geometry(), survey.survey(), target);
-        List<Abrasive> shelf = kit.shelf();
+        String person = Form.orEmpty(in.person()).strip();
+        List<Abrasive> shelf = hands.inHand(person, tool.steel().name(), kit.shelf());
+        PlanRules rules = grinding.rules(tool);
         Optional<String> grindOn = Form.blank(in.grindOn()) ? Optional.empty() : Optional.of(in.grindOn());
         boolean retired = restoration.scope() == Scope.RETIRE;
         WorkPlan plan = retired
@@ -141,9 +241,12 @@ public class PlanService {
                         tool.trade(),
                         tool.steel(),
                         shelf,
-                        grinding.rules(tool),
-                        tool.scratchUm(),
-                        grindOn);
+                        rules,
+                        new PlanAsk(
+                                tool.scratchUm(),
+                                grindOn,
+                                PlanWishes.read(in, ways.of(person, tool.trade().key())),
+                                Optional.of(target)));
         double edge = tool.geometry().edgeLengthMm();
         List<Step> steps = retired
                 ? new ArrayList<>()
@@ -153,8 +256,17 @@ public class PlanService {
                         tool.steel(),
                         edge,
                         angles.manner(tool, setup),
-                        grindPlan(tool, restoration, target, plan));
-        PlanView view = PlanViews.of(restoration, plan, steps, setup, tool.steel(), tool.geometry(), edge);
+                        grindPlan(tool, restoration, target, plan),
+                        shelf);
+        PlanView view = PlanViews.of(
+                restoration,
+                plan,
+                steps,
+                setup,
+                tool.steel(),
+                tool.geometry(),
+                edge,
+                Preparation.of(plan, shelf, rules));
         return new Worked(survey, setup, restoration, steps, plan, view);
     }
 

@@ -4,11 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import truekeen.app.angle.AngleRecords.KeptSetting;
 import truekeen.app.angle.AngleRecords.SetupView;
+import truekeen.app.kit.KitService;
+import truekeen.app.plan.PlanRecords.AnswerView;
 import truekeen.app.plan.PlanRecords.JobView;
 import truekeen.app.plan.PlanRecords.LegView;
 import truekeen.app.plan.PlanRecords.OfferView;
 import truekeen.app.plan.PlanRecords.PassedView;
 import truekeen.app.plan.PlanRecords.PlanView;
+import truekeen.app.plan.PlanRecords.SchoolView;
 import truekeen.app.plan.PlanRecords.StepView;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.repair.HeatViews;
@@ -16,6 +19,7 @@ import truekeen.app.survey.SurveyService;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
+import truekeen.core.care.PrepAct;
 import truekeen.core.condition.Restoration;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.FinishWindow;
@@ -27,6 +31,7 @@ import truekeen.core.progression.WorkPlan;
 import truekeen.core.quantity.Angle;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.stepsheet.SchoolTrial;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.tool.Blade;
 
@@ -41,7 +46,8 @@ public final class PlanViews {
             SetupView setup,
             SteelClass steel,
             Blade blade,
-            double edgeLengthMm) {
+            double edgeLengthMm,
+            List<PrepAct> preparation) {
         return new PlanView(
                 r.scope().name(),
                 SurveyService.words(r.scope()),
@@ -68,6 +74,7 @@ public final class PlanViews {
                 plan.strop().map(Abrasive::id).orElse(""),
                 plan.strop().map(Abrasive::name).orElse(""),
                 plan.stropNote(),
+                preparation.stream().map(KitService::care).toList(),
                 steps.stream().map(s -> step(s, setup)).toList());
     }
 
@@ -105,24 +112,46 @@ public final class PlanViews {
                 s.ifNot(),
                 s.burr(),
                 s.why(),
-                s.caution());
+                s.caution(),
+                s.how());
+    }
+
+    /** One school's trial. */
+    static SchoolView school(SchoolTrial t, SetupView setup) {
+        return new SchoolView(
+                t.school().name(),
+                t.school().words(),
+                t.school().meaning(),
+                t.plan().seconds() / 60,
+                t.strokes(),
+                t.honedMm2(),
+                t.plan().jobs().stream()
+                        .flatMap(j -> j.legs().stream())
+                        .map(l -> l.abrasive().name())
+                        .distinct()
+                        .toList(),
+                t.because(),
+                t.steps().stream().map(s -> step(s, setup)).toList(),
+                t.refused());
     }
 
     private static AdviceView minutes(WorkPlan plan) {
-        double spread = StockRemoval.firstEstimateSpread();
         double perStroke = PlanRules.USUAL.secondsPerStroke();
+        int sessions = plan.fewestSessions();
+        String evidence = (sessions == 0 ? "first estimate" : "from " + sessions + " sessions or more on each stone")
+                + ": two sessions in three fall within the range";
         return AdviceView.of(new Advice(
                 "time at the bench",
                 plan.seconds() / 60,
-                plan.secondsAt(1 / spread, perStroke) / 60,
-                plan.secondsAt(spread, perStroke) / 60,
+                plan.secondsAtWorst(false, perStroke) / 60,
+                plan.secondsAtWorst(true, perStroke) / 60,
                 "min",
                 Formula.LEAST_TIME,
                 List.of(
                         new Advice.Given("steel to remove", Numbers.plain(plan.volumeMm3(), 2) + " mm³"),
                         new Advice.Given("jobs", String.valueOf(plan.jobs().size())),
                         new Advice.Given("re-settings of the guide", String.valueOf(plan.resets()))),
-                "first estimate: two sessions in three fall within the range",
+                evidence,
                 "What is on the shelf and how it stands; the survey; the angles."));
     }
 
@@ -150,7 +179,21 @@ public final class PlanViews {
                                 p.why()))
                         .toList(),
                 path.flags(),
-                path.seconds());
+                path.seconds(),
+                path.freelySeconds(),
+                path.answered().name(),
+                path.alternatives().stream()
+                        .map(a -> new AnswerView(
+                                a.answer().name(),
+                                a.answer().words(),
+                                a.answer().meaning(),
+                                a.legs().stream().map(l -> l.abrasive().name()).toList(),
+                                a.strokes(),
+                                a.seconds(),
+                                a.volumeMm3(),
+                                a.note(),
+                                a.answer() == path.answered()))
+                        .toList());
     }
 
     private static String title(Job job) {
@@ -162,12 +205,13 @@ public final class PlanViews {
     }
 
     private static LegView leg(Leg leg, SteelClass steel) {
-        double spread = StockRemoval.firstEstimateSpread();
         Abrasive a = leg.abrasive();
-        Advice why = Advice.estimate(
+        double spread = a.effort().spread();
+        Advice why = new Advice(
                 "strokes on the " + a.name(),
                 leg.wholeStrokes(),
-                spread,
+                leg.wholeStrokes() / spread,
+                leg.wholeStrokes() * spread,
                 "strokes",
                 Formula.STROKES,
                 List.of(
@@ -177,7 +221,10 @@ public final class PlanViews {
                         new Advice.Given("grain", Numbers.plain(a.d50Um(), 2) + " µm"),
                         new Advice.Given(
                                 "resistance of the steel",
-                                Numbers.plain(StockRemoval.resistance(a, steel), 2) + " × plain carbon")),
+                                Numbers.plain(StockRemoval.resistance(a, steel), 2) + " × plain carbon"),
+                        new Advice.Given(
+                                "your hand", "× " + Numbers.plain(a.effort().factor(), 2))),
+                a.effort().evidence() + ": two sessions in three fall within the range",
                 "Pressure, and what your own log teaches about this stone.");
         int strokes = leg.wholeStrokes();
         return new LegView(
@@ -195,6 +242,7 @@ public final class PlanViews {
                 leg.flattenings(),
                 leg.waitSeconds(),
                 leg.degrease(),
+                a.effort().evidence(),
                 AdviceView.of(why));
     }
 }

@@ -18,9 +18,11 @@ import truekeen.core.holding.Setting;
 import truekeen.core.holding.Wheel;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
+import truekeen.core.progression.HouseStones;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.repair.GrindPlan;
 import truekeen.core.repair.Means;
+import truekeen.core.rule.HouseRules;
 import truekeen.core.section.TargetBevel;
 
 /** Brings together what a grinding plan needs: the machine, the wheel that holds the angle and its setting, the house. */
@@ -38,8 +40,10 @@ public class Grinding {
 
     /** The planner's rules as the house has them for a tool. */
     public PlanRules rules(CoreTool tool) {
-        return PlanRules.USUAL.withPowerAbove(
-                houses.core(tool.id()).offerPowerAboveMm3(PlanRules.USUAL.offerPowerAboveMm3()));
+        HouseRules house = houses.core(tool.id());
+        return PlanRules.USUAL
+                .withPowerAbove(house.offerPowerAboveMm3(PlanRules.USUAL.offerPowerAboveMm3()))
+                .with(HouseStones.of(house));
     }
 
     /** The means that a kind of abrasive is, if it runs under power. */

@@ -85,7 +85,8 @@ final class Service implements AutoCloseable {
 
     private List<String> names() {
         List<String> names = new ArrayList<>();
-        try (Connection connection = DriverManager.getConnection(database, TestDatabase.user(), TestDatabase.password());
+        try (Connection connection =
+                        DriverManager.getConnection(database, TestDatabase.user(), TestDatabase.password());
                 Statement statement = connection.createStatement();
                 ResultSet rows = statement.executeQuery("select tablename from pg_tables where schemaname = 'public'"
                         + " and tablename <> 'flyway_schema_history'")) {
@@ -99,7 +100,8 @@ final class Service implements AutoCloseable {
     }
 
     private void sql(String code) {
-        try (Connection connection = DriverManager.getConnection(database, TestDatabase.user(), TestDatabase.password());
+        try (Connection connection =
+                        DriverManager.getConnection(database, TestDatabase.user(), TestDatabase.password());
                 Statement statement = connection.createStatement()) {
             statement.execute(code);
         } catch (SQLException e) {
@@ -126,12 +128,18 @@ final class Service implements AutoCloseable {
                     .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()));
             builder.environment()
                     .putAll(Map.of(
-                            "TRUEKEEN_DB_URL", database,
-                            "TRUEKEEN_DB_USER", TestDatabase.user(),
-                            "TRUEKEEN_DB_PASSWORD", TestDatabase.password(),
-                            "TRUEKEEN_PORT", String.valueOf(port),
-                            "TRUEKEEN_DEMO", "true",
-                            "TRUEKEEN_CLOCK", "2026-05-14T09:30:00Z"));
+                            "TRUEKEEN_DB_URL",
+                            database,
+                            "TRUEKEEN_DB_USER",
+                            TestDatabase.user(),
+                            "TRUEKEEN_DB_PASSWORD",
+                            TestDatabase.password(),
+                            "TRUEKEEN_PORT",
+                            String.valueOf(port),
+                            "TRUEKEEN_DEMO",
+                            "true",
+                            "TRUEKEEN_CLOCK",
+                            "2026-05-14T09:30:00Z"));
             process = builder.start();
             for (int i = 0; i < 600 && !healthy(); i++) {
                 if (process.waitFor(100, TimeUnit.MILLISECONDS)) {

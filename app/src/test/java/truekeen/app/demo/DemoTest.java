@@ -38,7 +38,7 @@ class DemoTest extends ApiTest {
         assertThat(tool("10 mm mortise chisel").path("next").path("act").asText())
                 .isEqualTo("Survey the edge");
         assertThat(get("/api/v1/board").body().path("today").asText()).isEqualTo("2026-05-14");
-        assertThat(get("/api/v1/kit").body().path("abrasives").size()).isBetween(10, 16);
+        assertThat(get("/api/v1/kit").body().path("abrasives").size()).isBetween(15, 22);
         assertThat(get("/api/v1/kit").body().path("holders")).hasSize(9);
         assertThat(get("/api/v1/kit").body().path("wheels")).hasSize(3);
     }

@@ -3,6 +3,7 @@ package truekeen.core.grit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import truekeen.core.message.MessageCode;
@@ -19,8 +20,16 @@ public final class GritTable {
     private static final Pattern NAME = Pattern.compile("[P#F]?\\s*(\\d{1,6}(?:\\.\\d{1,4})?)");
     private static final double SMALLEST_UM = 0.01;
     private static final double LARGEST_UM = 3000;
+    private static final double FAR_OFF = 1.5;
 
-    private record Entry(GritStandard standard, double number, double d50Um) {}
+    /**
+     * One row.
+     *
+     * @param standard its standard
+     * @param number the number in its name
+     * @param d50Um its median grain (µm)
+     */
+    public record Entry(GritStandard standard, double number, double d50Um) {}
 
     private static final List<Entry> ENTRIES = TableReader.rows("grits").stream()
             .filter(row -> row.number("extrapolated") == 0)
@@ -65,6 +74,14 @@ public final class GritTable {
         int upper = Math.min(Math.max(above, 1), rows.size() - 1);
         double size = logLinear(rows.get(upper - 1), rows.get(upper), number);
         return sized(field, size, beyond ? GrainSize.Evidence.EXTRAPOLATED : GrainSize.Evidence.INTERPOLATED);
+    }
+
+    /** The grade of a standard whose grain is nearest by ratio; none where it is more than half as far off again. */
+    public static Optional<Entry> nearest(GritStandard standard, double d50Um) {
+        return ENTRIES.stream()
+                .filter(e -> e.standard == standard)
+                .min(Comparator.comparingDouble(e -> Math.abs(Math.log(e.d50Um / d50Um))))
+                .filter(e -> Math.abs(Math.log(e.d50Um / d50Um)) <= Math.log(FAR_OFF));
     }
 
     /** The maker's own micrometres, checked to be believable. */

@@ -42,19 +42,31 @@ public record WorkPlan(
     }
 
     /**
-     * Time in all (s) if every stroke count were off by a factor, as it would be for one hand: what is fixed (changes,
-     * flattening, soaking) stays.
+     * Time in all (s) if every stroke count were as far off as the log leaves open, one standard deviation each, as it
+     * would be for one hand: what is fixed (changes, flattening, soaking) stays.
+     *
+     * @param more whether it takes more strokes, else fewer
      */
-    public double secondsAt(double strokesFactor, double secondsPerStroke) {
-        double strokes = jobs.stream()
-                .flatMap(j -> j.legs().stream())
-                .mapToDouble(Leg::strokes)
-                .sum();
-        double grinding = grind.map(g -> strokesFactor < 1
-                        ? g.leastSeconds() - middle(g)
-                        : strokesFactor > 1 ? g.mostSeconds() - middle(g) : 0)
+    public double secondsAtWorst(boolean more, double secondsPerStroke) {
+        double off = 0;
+        for (JobPath job : jobs) {
+            for (Leg leg : job.legs()) {
+                double spread = leg.abrasive().effort().spread();
+                off += leg.strokes() * ((more ? spread : 1 / spread) - 1);
+            }
+        }
+        double grinding = grind.map(g -> (more ? g.mostSeconds() : g.leastSeconds()) - middle(g))
                 .orElse(0.0);
-        return seconds + strokes * secondsPerStroke * (strokesFactor - 1) + grinding;
+        return seconds + off * secondsPerStroke + grinding;
+    }
+
+    /** Sessions of the hand that the strokes rest on: those of the stone of which least is known. */
+    public int fewestSessions() {
+        return jobs.stream()
+                .flatMap(j -> j.legs().stream())
+                .mapToInt(l -> l.abrasive().effort().sessions())
+                .min()
+                .orElse(0);
     }
 
     private static double middle(PowerOffer g) {

@@ -28,7 +28,8 @@ import truekeen.core.keenness.Stretch;
  * @param why why this step
  * @param caution one line, or empty
  * @param how how it is done, a line for each thing
- * @param handFactor what the strokes were multiplied by from the log; 1 where nothing was learned
+ * @param handFactor what the log multiplied the predicted strokes by; 1 where nothing was learned, 0 where the count goes
+ *     by rule and teaches nothing
  */
 public record Step(
         Kind kind,
@@ -54,10 +55,9 @@ public record Step(
         List<String> how,
         double handFactor) {
 
-    /** Older sessions are kept without the last two. */
+    /** Older sessions are kept without the last two, and teach nothing. */
     public Step {
         how = how == null ? List.of() : List.copyOf(how);
-        handFactor = handFactor == 0 ? 1 : handFactor;
     }
 
     /** A step of which no more is to be said than where, how many and why. */
@@ -104,7 +104,7 @@ public record Step(
                 why,
                 caution,
                 List.of(),
-                1);
+                0);
     }
 
     /** The same step, done so. */

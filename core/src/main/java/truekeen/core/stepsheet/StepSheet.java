@@ -138,7 +138,8 @@ public final class StepSheet {
 
     private Step backLeg(JobPath path, Leg leg) {
         boolean first = leg == path.legs().get(0);
-        return write.counted(
+        boolean last = leg == end(path);
+        Step step = write.counted(
                 Step.Kind.WORK,
                 (first ? "Flatten the back on the " : "Polish the back on the ")
                         + leg.abrasive().name(),
@@ -157,6 +158,8 @@ public final class StepSheet {
                 "None yet.",
                 "The back is half of the edge: only the strip behind it matters.",
                 first ? "Break the tool free with the handle going down: a raised handle rounds the back." : "");
+        List<String> how = manner.habits().lines(leg.abrasive(), first, last, false, leg.wholeStrokes());
+        return step.with(how, leg.abrasive().effort().factor());
     }
 
     private Step keepBack(Leg finest) {

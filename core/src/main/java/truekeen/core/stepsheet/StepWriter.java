@@ -104,7 +104,7 @@ final class StepWriter {
                 "Gone; the next stone raises its own.",
                 "The house takes the burr off at every stone: each stone then proves that it reaches the edge.",
                 "");
-        return step.with(List.of(manner.habits().lastLightStrokes()), 1);
+        return step.with(List.of(manner.habits().lastLightStrokes()), 0);
     }
 
     /** The back of a single-bevel knife, late and once. */
@@ -129,7 +129,7 @@ final class StepWriter {
                 List.of(
                         "Back flat, edge leading, the fingers over the edge.",
                         "Then a light stroke or two on the bevel, and the back once more."),
-                1);
+                0);
     }
 
     Step grind(PowerOffer offer, Angle primary, Stretch edge) {
@@ -214,7 +214,7 @@ final class StepWriter {
                 "",
                 "What soaks goes in first; finest stone first when flattening, so that no coarse grit gets onto it.",
                 "");
-        return step.with(acts.stream().map(PrepAct::words).toList(), 1);
+        return step.with(acts.stream().map(PrepAct::words).toList(), 0);
     }
 
     Step deburr(Abrasive finest, Stretch edge, int strokes) {
@@ -236,7 +236,7 @@ final class StepWriter {
                 manner.worked().size() == 2
                         ? ""
                         : "Back flat on the stone; start with the edge off its side and slide on.");
-        return step.with(List.of(manner.habits().lastLightStrokes()), 1);
+        return step.with(List.of(manner.habits().lastLightStrokes()), 0);
     }
 
     /** The edge finished off the stone, where the house does not strop. */

@@ -1,0 +1,222 @@
+package truekeen.app.hand;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.hand.HandRecords.HandView;
+import truekeen.app.hand.HandRecords.JudgeForm;
+import truekeen.app.hand.HandRecords.LearnedView;
+import truekeen.app.hand.HandRecords.OddView;
+import truekeen.app.kit.KitService;
+import truekeen.app.platform.Form;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.hand.HandLog;
+import truekeen.core.hand.StandsOut;
+import truekeen.core.hand.StrokeRatio;
+import truekeen.core.message.Numbers;
+
+/** Keeps what each finished step took against what was predicted, and tells the planner what that teaches. */
+@Service
+@Transactional
+public class HandService {
+    private final Observations observations;
+    private final KitService kit;
+
+    HandService(Observations observations, KitService kit) {
+        this.observations = observations;
+        this.kit = kit;
+    }
+
+    /**
+     * A step of a finished session.
+     *
+     * @param step its index
+     * @param predicted strokes predicted without any learning
+     * @param done strokes done
+     */
+    public record Done(int step, UUID abrasiveId, double predicted, int done) {}
+
+    /** Keeps what a session took. */
+    public void observe(UUID sessionId, String person, String steel, Instant at, List<Done> steps) {
+        Map<String, Abrasive> shelf = byId();
+        for (Done d : steps) {
+            Abrasive stone = shelf.get(d.abrasiveId.toString());
+            if (stone != null && d.done > 0 && d.predicted > 0) {
+                observations.save(new Observation(sessionId, person, stone, steel, at, d));
+            }
+        }
+    }
+
+    /** A shelf in a hand that is known: each piece with what the log taught of it on a steel. */
+    @Transactional(readOnly = true)
+    public List<Abrasive> inHand(String person, String steel, List<Abrasive> shelf) {
+        HandLog log = log(person);
+        return shelf.stream()
+                .map(a -> a.with(log.effort(a.id(), a.kind().name(), steel)))
+                .toList();
+    }
+
+    /** What a person's sessions taught, and what stood out in anyone's. */
+    @Transactional(readOnly = true)
+    public HandView view(String person) {
+        Map<String, Abrasive> shelf = byId();
+        HandLog log = log(person);
+        List<LearnedView> learned = new ArrayList<>();
+        Map<String, Observation> pieces = new LinkedHashMap<>();
+        observations.findByPersonOrderByAtAscStepAsc(person).forEach(o -> pieces.put(o.abrasiveId + " " + o.steel, o));
+        for (Observation o : pieces.values()) {
+            Abrasive.Effort e = log.effort(o.abrasiveId.toString(), o.kind, o.steel);
+            double sd = Math.exp(e.logSd());
+            learned.add(new LearnedView(
+                    o.abrasiveId.toString(),
+                    name(shelf, o),
+                    o.steel,
+                    e.factor(),
+                    e.factor() / sd,
+                    e.factor() * sd,
+                    e.factor() / e.spread(),
+                    e.factor() * e.spread(),
+                    e.sessions(),
+                    e.evidence()));
+        }
+        return new HandView(learned, odd(shelf));
+    }
+
+    private List<OddView> odd(Map<String, Abrasive> shelf) {
+        List<OddView> odd = new ArrayList<>();
+        for (String person : observations.persons()) {
+            List<Observation> all = observations.findByPersonOrderByAtAscStepAsc(person);
+            for (StandsOut s :
+                    HandLog.of(all.stream().map(Observation::toCore).toList()).standingOut()) {
+                all.stream()
+                        .filter(o -> o.id.toString().equals(s.seen().key()))
+                        .findFirst()
+                        .ifPresent(o -> odd.add(odd(o, s, name(shelf, o))));
+            }
+        }
+        return odd;
+    }
+
+    private static OddView odd(Observation o, StandsOut s, String name) {
+        String times = Numbers.plain(s.slow() ? s.times() : 1 / s.times(), 1);
+        String words = s.slow()
+                ? "took " + times + " times the strokes it is used to: is it glazed, clogged or worn?"
+                : "took " + times + " times fewer strokes than it is used to: freshly dressed, or not all counted?";
+        return new OddView(
+                o.id,
+                o.abrasiveId.toString(),
+                name,
+                o.person,
+                o.steel,
+                o.at.toString(),
+                o.done,
+                o.predicted * s.expected(),
+                s.times(),
+                s.slow(),
+                words);
+    }
+
+    /** Says what a session that stood out was: the hand, which learns it, or the stone, which then wants dressing. */
+    public HandView judge(UUID id, JudgeForm in) {
+        Observation o = observations.findById(id).orElseThrow(() -> Form.notFound("session", id));
+        Form form = new Form();
+        StrokeRatio.Judged judged = form.choice(
+                "judged",
+                "What it was",
+                in.judged(),
+                Optional.ofNullable(in.judged())
+                        .filter(j -> j.equals("HAND") || j.equals("STONE"))
+                        .map(StrokeRatio.Judged::valueOf),
+                "HAND, STONE");
+        form.checks().orThrow();
+        boolean slow = HandLog.of(observations.findByPersonOrderByAtAscStepAsc(o.person).stream()
+                        .map(Observation::toCore)
+                        .toList())
+                .standingOut()
+                .stream()
+                .anyMatch(s -> s.slow() && s.seen().key().equals(id.toString()));
+        o.judged = judged;
+        if (judged == StrokeRatio.Judged.STONE && slow) {
+            kit.glazed(o.abrasiveId);
+        }
+        observations.saveAndFlush(o);
+        return view(o.person);
+    }
+
+    private HandLog log(String person) {
+        return HandLog.of(observations.findByPersonOrderByAtAscStepAsc(Form.orEmpty(person)).stream()
+                .map(Observation::toCore)
+                .toList());
+    }
+
+    private Map<String, Abrasive> byId() {
+        Map<String, Abrasive> shelf = new LinkedHashMap<>();
+        kit.shelf().forEach(a -> shelf.put(a.id(), a));
+        return shelf;
+    }
+
+    private static String name(Map<String, Abrasive> shelf, Observation o) {
+        return Optional.ofNullable(shelf.get(o.abrasiveId.toString()))
+                .map(Abrasive::name)
+                .orElse("a stone that is gone");
+    }
+
+    @Entity(name = "stroke_observation")
+    static class Observation {
+        @Id
+        UUID id;
+
+        UUID sessionId;
+        int step;
+        String person;
+        UUID abrasiveId;
+        String kind;
+        String steel;
+        double predicted;
+        int done;
+        Instant at;
+
+        @Enumerated(EnumType.STRING)
+        StrokeRatio.Judged judged;
+
+        protected Observation() {}
+
+        Observation(UUID sessionId, String person, Abrasive stone, String steel, Instant at, Done d) {
+            this.id = UUID.randomUUID();
+            this.sessionId = sessionId;
+            this.step = d.step;
+            this.person = person;
+            this.abrasiveId = d.abrasiveId;
+            this.kind = stone.kind().name();
+            this.steel = steel;
+            this.predicted = d.predicted;
+            this.done = d.done;
+            this.at = at;
+            this.judged = StrokeRatio.Judged.OPEN;
+        }
+
+        StrokeRatio toCore() {
+            return new StrokeRatio(id.toString(), abrasiveId.toString(), kind, steel, done / predicted, judged);
+        }
+    }
+
+    interface Observations extends JpaRepository<Observation, UUID> {
+        List<Observation> findByPersonOrderByAtAscStepAsc(String person);
+
+        @org.springframework.data.jpa.repository.Query(
+                value = "select distinct person from stroke_observation order by person",
+                nativeQuery = true)
+        List<String> persons();
+    }
+}

@@ -1,0 +1,2 @@
+/** Hand: what finished sessions teach of strokes, and what stood out in them. */
+package truekeen.app.hand;

@@ -1,0 +1,226 @@
+package truekeen.app.kit;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import truekeen.app.kit.KitRecords.AbrasiveView;
+import truekeen.app.kit.KitRecords.CareView;
+import truekeen.app.kit.KitRecords.KitActView;
+import truekeen.app.kit.KitRecords.NameView;
+import truekeen.app.kit.KitRecords.TimerView;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveClass;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.care.Dish;
+import truekeen.core.care.Lapping;
+import truekeen.core.care.PrepAct;
+import truekeen.core.grit.GrainSize;
+import truekeen.core.grit.GritStandard;
+import truekeen.core.grit.GritTable;
+import truekeen.core.message.Numbers;
+import truekeen.core.message.RefusedException;
+
+/** Abrasives for the screens. */
+final class AbrasiveViews {
+    /** Prior: fresh compound is dry enough to strop on. */
+    private static final Duration COMPOUND_DRIES = Duration.ofMinutes(20);
+    /** Prior: a stone whose length nobody measured. */
+    private static final double USUAL_LENGTH_MM = 200;
+
+    private static final double SOON = 0.8;
+
+    private AbrasiveViews() {}
+
+    static AbrasiveView of(AbrasiveRow a, Instant now, List<Abrasive> shelf) {
+        Abrasive core = shelf.stream()
+                .filter(s -> s.id().equals(a.id.toString()))
+                .findFirst()
+                .orElseGet(() -> a.toCore(now));
+        String prefix = GritStandard.byKey(a.gritStandard)
+                .map(GritStandard::prefix)
+                .filter(p -> !a.gritName.toUpperCase(Locale.ROOT).startsWith(p))
+                .orElse("");
+        String grit = a.gritName.isEmpty() ? "" : a.gritStandard + " " + prefix + a.gritName;
+        Optional<Abrasive.GrainRange> laps = a.lapping();
+        return new AbrasiveView(
+                a.id,
+                a.name,
+                a.kind,
+                a.gritStandard,
+                a.gritName,
+                a.makerUm,
+                a.d50Um,
+                a.grainEvidence.name(),
+                grit,
+                core.scratchUm(),
+                a.shape.name(),
+                a.lubricant,
+                a.flat,
+                a.strokesSinceLapped,
+                a.lappable,
+                a.soaks,
+                core.state().soakLeftSeconds(),
+                a.retired,
+                a.frozen,
+                next(a, core, now, shelf),
+                a.firmness.name(),
+                a.favourite,
+                a.slurry.name(),
+                a.lengthMm,
+                a.lengthTyped,
+                a.glazed,
+                a.oilInside,
+                a.worn * 100,
+                a.dishMm,
+                a.dishMm == null
+                        ? null
+                        : (Double) Dish.error(a.dishMm, a.lengthMm == null ? USUAL_LENGTH_MM : a.lengthMm)
+                                .degrees(),
+                a.laps,
+                laps.map(Abrasive.GrainRange::finestUm).orElse(null),
+                laps.map(Abrasive.GrainRange::coarsestUm).orElse(null),
+                a.nicked,
+                drying(a, now),
+                alsoCalled(a),
+                Arrays.stream(KitAct.values())
+                        .filter(act -> act.fits(a))
+                        .map(act -> new KitActView(act.name(), act.words()))
+                        .toList(),
+                a.version);
+    }
+
+    private static double drying(AbrasiveRow a, Instant now) {
+        return a.chargedAt == null
+                ? 0
+                : Math.max(
+                        0,
+                        COMPOUND_DRIES.minus(Duration.between(a.chargedAt, now)).toSeconds());
+    }
+
+    static List<TimerView> timers(AbrasiveRow a, Instant now) {
+        List<TimerView> timers = new ArrayList<>();
+        if (a.soakingSince != null && a.soaks) {
+            timers.add(new TimerView(a.id.toString(), a.name, "in the water", a.soakLeftSeconds(now)));
+        }
+        if (drying(a, now) > 0) {
+            timers.add(new TimerView(a.id.toString(), a.name, "compound drying", drying(a, now)));
+        }
+        return timers;
+    }
+
+    static CareView care(PrepAct p) {
+        return new CareView(
+                p.kind().name(),
+                p.abrasiveId(),
+                p.abrasiveName(),
+                p.toolName(),
+                p.seconds(),
+                p.waits(),
+                p.words(),
+                p.why());
+    }
+
+    static String words(GrainSize size) {
+        String um = Numbers.plain(size.d50Um(), 2) + " µm";
+        return switch (size.evidence()) {
+            case TABLE -> um + ", a row of the standard";
+            case INTERPOLATED -> um + ", between two rows of the standard";
+            case EXTRAPOLATED -> um + ", carried on beyond the standard: enter the maker's figure";
+            case MAKER -> um + ", as stated";
+        };
+    }
+
+    /** What the number of a name means in each standard that has such a number within its rows. */
+    static List<NameView> sameName(String standard, String name) {
+        List<NameView> same = new ArrayList<>();
+        String number = name == null ? "" : name.replaceAll("[^0-9.]", "");
+        for (GritStandard other : GritStandard.values()) {
+            if (other == GritStandard.MICRON || other.key().equals(standard) || number.isEmpty()) {
+                continue;
+            }
+            try {
+                GrainSize size = GritTable.grain("gritName", other, number);
+                if (size.evidence() != GrainSize.Evidence.EXTRAPOLATED) {
+                    same.add(new NameView(other.key(), other.prefix() + number, size.d50Um()));
+                }
+            } catch (RefusedException notThere) {
+                // Not a number of that standard: nothing to set beside it.
+            }
+        }
+        return same;
+    }
+
+    private static List<NameView> alsoCalled(AbrasiveRow a) {
+        if (a.d50Um <= 0) {
+            return List.of();
+        }
+        return Arrays.stream(GritStandard.values())
+                .filter(s -> s != GritStandard.MICRON && !s.key().equals(a.gritStandard))
+                .flatMap(s -> GritTable.nearest(s, a.d50Um).stream()
+                        .map(n -> new NameView(s.key(), s.prefix() + Numbers.plain(n.number(), 0), n.d50Um())))
+                .toList();
+    }
+
+    private static String next(AbrasiveRow a, Abrasive core, Instant now, List<Abrasive> shelf) {
+        if (a.retired) {
+            return "out of use";
+        }
+        if (a.nicked) {
+            return "nicked: it would nick the edge; dress it out or put it away";
+        }
+        if (a.frozen) {
+            return "may have frozen wet: do not use";
+        }
+        if (a.worn >= 1) {
+            return "worn out: replace";
+        }
+        if (core.state().oilInside() && core.wet()) {
+            return "degrease before water";
+        }
+        if (!a.flat) {
+            return Lapping.plateFor(core, shelf)
+                    .map(p -> "flatten on the " + p.name())
+                    .orElse(a.lappable ? "flatten before use" : "not flat, and nothing here laps it");
+        }
+        if (a.glazed) {
+            return Lapping.dresserFor(core, shelf)
+                    .map(d -> "dress with the " + d.name())
+                    .orElse("glazed: dress it");
+        }
+        if (a.grainEvidence == GrainSize.Evidence.EXTRAPOLATED) {
+            return "enter the maker's micrometres";
+        }
+        return due(a, core, now);
+    }
+
+    private static String due(AbrasiveRow a, Abrasive core, Instant now) {
+        AbrasiveKind kind = a.kindOf();
+        double interval = kind.flattenAfterStrokes().orElse(Double.MAX_VALUE);
+        if (a.strokesSinceLapped >= SOON * interval) {
+            String act = kind.name().contains("paper") || kind.name().contains("film")
+                    ? "renew soon"
+                    : kind.grain() == AbrasiveClass.SUPER ? "condition and flatten soon" : "flatten soon";
+            return act + ": " + Numbers.plain(a.strokesSinceLapped, 0) + " strokes since";
+        }
+        if (drying(a, now) > 0) {
+            return "compound dries " + minutes(drying(a, now));
+        }
+        if (core.state().soakLeftSeconds() > 0) {
+            return a.soakingSince == null
+                    ? "soak " + minutes(core.state().soakLeftSeconds()) + " before use"
+                    : "in the water, " + minutes(core.state().soakLeftSeconds()) + " to go";
+        }
+        if (a.worn >= SOON) {
+            return "nearly worn: " + Numbers.plain(a.worn * 100, 0) + " %";
+        }
+        return "ready";
+    }
+
+    private static String minutes(double seconds) {
+        return Numbers.plain(Math.ceil(seconds / 60), 0) + " min";
+    }
+}

@@ -1,0 +1,80 @@
+package truekeen.app.log;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.csv.CSVRecord;
+import truekeen.app.log.LogRecords.Entry;
+import truekeen.app.platform.CsvList;
+import truekeen.core.message.Checks;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+
+/** A history as comma-separated values (RFC 4180): at, kind, title, text. */
+final class LogCsv {
+    private static final List<String> HEAD = List.of("at", "kind", "title", "text");
+    private static final int MOST_LINES = 2000;
+    private static final int MOST_TITLE = 200;
+    private static final int MOST_TEXT = 2000;
+
+    private LogCsv() {}
+
+    /** One line read in. */
+    record Line(Instant at, String title, String text) {}
+
+    static String write(List<Entry> entries) {
+        return CsvList.write(
+                HEAD,
+                entries.stream()
+                        .map(e -> List.<Object>of(e.at(), e.kind(), e.title(), String.join("; ", e.lines())))
+                        .toList());
+    }
+
+    /** Reads one; every faulty line is named. A day alone is its morning here. */
+    static List<Line> read(String text, Instant now) {
+        Checks checks = new Checks();
+        List<Line> lines = new ArrayList<>();
+        for (CSVRecord row : CsvList.read(text, HEAD, List.of("at", "title"), MOST_LINES)) {
+            line(row, now, checks, lines);
+        }
+        checks.orThrow();
+        return lines;
+    }
+
+    private static void line(CSVRecord row, Instant now, Checks checks, List<Line> lines) {
+        long at = row.getRecordNumber() + 1;
+        String title = CsvList.at(row, "title");
+        String text = CsvList.at(row, "text");
+        Instant when = instant(CsvList.at(row, "at"));
+        String fault = when == null
+                ? "“at” is a day such as 2026-03-14, or an instant."
+                : when.isAfter(now)
+                        ? "“at” lies ahead."
+                        : title.isBlank() || title.length() > MOST_TITLE
+                                ? "A title is needed, of " + MOST_TITLE + " characters at most."
+                                : text.length() > MOST_TEXT ? "At most " + MOST_TEXT + " characters of text." : "";
+        if (fault.isEmpty()) {
+            lines.add(new Line(when, title, text));
+        } else {
+            checks.refuse(Refusal.of(MessageCode.CSV_LINE, "text", title)
+                    .with("line", at)
+                    .with("what", fault));
+        }
+    }
+
+    private static Instant instant(String at) {
+        try {
+            return at.length() <= 10
+                    ? LocalDate.parse(at)
+                            .atTime(9, 0)
+                            .atZone(ZoneId.systemDefault())
+                            .toInstant()
+                    : Instant.parse(at);
+        } catch (DateTimeParseException none) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,62 @@
+package truekeen.app.log;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Lines of a history that came from elsewhere. */
+@Component
+@Transactional
+class LogNotes {
+    private final Notes notes;
+
+    LogNotes(Notes notes) {
+        this.notes = notes;
+    }
+
+    @Transactional(readOnly = true)
+    List<Note> of(UUID toolId) {
+        return notes.findByToolId(toolId);
+    }
+
+    /** Puts a line down unless it stands there already; tells whether it did. */
+    boolean add(UUID toolId, LogCsv.Line line) {
+        if (notes.existsByToolIdAndAtAndTitle(toolId, line.at(), line.title())) {
+            return false;
+        }
+        notes.saveAndFlush(new Note(toolId, line));
+        return true;
+    }
+
+    @Entity(name = "log_note")
+    static class Note {
+        @Id
+        UUID id;
+
+        UUID toolId;
+        Instant at;
+        String title;
+        String line;
+
+        protected Note() {}
+
+        Note(UUID toolId, LogCsv.Line line) {
+            this.id = UUID.randomUUID();
+            this.toolId = toolId;
+            this.at = line.at();
+            this.title = line.title();
+            this.line = line.text();
+        }
+    }
+
+    interface Notes extends JpaRepository<Note, UUID> {
+        List<Note> findByToolId(UUID toolId);
+
+        boolean existsByToolIdAndAtAndTitle(UUID toolId, Instant at, String title);
+    }
+}

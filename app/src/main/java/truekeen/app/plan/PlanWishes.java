@@ -1,0 +1,77 @@
+package truekeen.app.plan;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import truekeen.app.plan.PlanRecords.PlanForm;
+import truekeen.app.plan.PlanRecords.RungForm;
+import truekeen.app.platform.Form;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.progression.Answer;
+import truekeen.core.progression.Job;
+import truekeen.core.progression.Wish;
+
+/** Reads what is wished of a plan. */
+final class PlanWishes {
+    private static final int MOST_RUNGS = 200;
+
+    private PlanWishes() {}
+
+    static Map<Job.Kind, Wish> read(PlanForm in, List<String> always) {
+        Form form = new Form();
+        Answer answer = Form.blank(in.answer())
+                ? Answer.LEAST_TIME
+                : form.choice(
+                        "answer",
+                        "An answer",
+                        in.answer(),
+                        Answer.byName(in.answer()),
+                        Arrays.stream(Answer.values()).map(Enum::name).collect(Collectors.joining(", ")));
+        form.checks().orThrow();
+        Map<Job.Kind, Wish> wishes = new EnumMap<>(Job.Kind.class);
+        for (Job.Kind kind : Job.Kind.values()) {
+            wishes.put(
+                    kind,
+                    new Wish(
+                            answer,
+                            ids("without", in.without(), kind),
+                            ids("through", in.through(), kind),
+                            kind == Job.Kind.SECONDARY ? always : List.of()));
+        }
+        return wishes;
+    }
+
+    private static Set<String> ids(String field, List<RungForm> rungs, Job.Kind kind) {
+        List<RungForm> all = rungs == null ? List.of() : rungs;
+        if (all.size() > MOST_RUNGS) {
+            throw new RefusedException(Refusal.of(MessageCode.TOO_MANY, field, all.size())
+                    .with("high", MOST_RUNGS)
+                    .with("what", "rungs"));
+        }
+        return all.stream()
+                .filter(r -> job(field, r) == kind)
+                .map(r -> Form.id(field, r.abrasiveId()).toString())
+                .collect(Collectors.toSet());
+    }
+
+    private static Job.Kind job(String field, RungForm rung) {
+        Form form = new Form();
+        String named = rung == null ? null : rung.job();
+        Job.Kind kind = form.choice(
+                field,
+                "A job",
+                named,
+                Optional.ofNullable(named).flatMap(n -> Arrays.stream(Job.Kind.values())
+                        .filter(k -> k.name().equals(n))
+                        .findFirst()),
+                Arrays.stream(Job.Kind.values()).map(Enum::name).collect(Collectors.joining(", ")));
+        form.checks().orThrow();
+        return kind;
+    }
+}

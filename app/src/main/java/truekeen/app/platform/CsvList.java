@@ -1,0 +1,83 @@
+package truekeen.app.platform;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+
+/** Lists as comma-separated values (RFC 4180) with a head line, written and read. */
+public final class CsvList {
+    private CsvList() {}
+
+    /** Writes a list. */
+    public static String write(List<String> head, List<List<Object>> rows) {
+        StringBuilder out = new StringBuilder();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader(head.toArray(String[]::new))
+                .get();
+        try (CSVPrinter printer = new CSVPrinter(out, format)) {
+            printer.printRecords(rows);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString();
+    }
+
+    /**
+     * Reads a list. Its columns may come in any order, and those that are not needed may be missing.
+     *
+     * @param needed columns that must be there
+     * @param most most lines that are read
+     * @throws RefusedException naming the column, the number of lines, or that it is no list at all
+     */
+    public static List<CSVRecord> read(String text, List<String> head, List<String> needed, int most) {
+        if (text == null || text.isBlank()) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.EMPTY, "text", "").with("what", "A list with a head line"));
+        }
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .setIgnoreHeaderCase(true)
+                .setTrim(true)
+                .get();
+        String clean = text.startsWith("\uFEFF") ? text.substring(1) : text;
+        try (CSVParser parser = CSVParser.parse(new StringReader(clean), format)) {
+            for (String column : needed) {
+                if (!parser.getHeaderMap().containsKey(column)) {
+                    throw new RefusedException(Refusal.of(MessageCode.CSV_COLUMN, "text", column)
+                            .with("allowed", String.join(", ", head)));
+                }
+            }
+            List<CSVRecord> rows = new ArrayList<>();
+            for (CSVRecord row : parser) {
+                rows.add(row);
+                if (rows.size() > most) {
+                    throw new RefusedException(Refusal.of(MessageCode.TOO_MANY, "text", "more")
+                            .with("high", most)
+                            .with("what", "lines"));
+                }
+            }
+            return rows;
+        } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.BODY_UNREADABLE, "text", "").with("what", "it is no list with a head line"));
+        }
+    }
+
+    /** What stands in a column of a row; empty where it is missing. */
+    public static String at(CSVRecord row, String column) {
+        return row.isMapped(column) && row.isSet(column) ? row.get(column) : "";
+    }
+}
