@@ -7,6 +7,7 @@ import { HouseRulesPage } from './houserule/HouseRulesPage'
 import { KitPage } from './kit/KitPage'
 import { LogPage } from './log/LogPage'
 import { PlanPage } from './plan/PlanPage'
+import { SchoolsPage } from './plan/SchoolsPage'
 import { ProfilePage } from './profile/ProfilePage'
 import { RackPage } from './rack/RackPage'
 import { EntryPage } from './reference/EntryPage'
@@ -40,6 +41,7 @@ export function App() {
             <Route path="/tools/:id/repair">{(p) => <RepairPage key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/angle">{(p) => <AnglePage key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/plan">{(p) => <PlanPage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/schools">{(p) => <SchoolsPage key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/bench">{(p) => <ToolBench key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/test">{(p) => <TestPage key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/log">{(p) => <LogPage key={p.id} toolId={p.id} />}</Route>

@@ -67,6 +67,11 @@ export function StepAtHand({ session, bench }: { session: Session; bench: Bench 
       <div className="min-w-0">
         <h2 className="text-[1.55rem] sm:text-[1.9rem] leading-tight font-semibold">{s.title}</h2>
         <p className="text-[1.1rem] mt-1">{how(s)}</p>
+        {(s.how ?? []).map((line) => (
+          <p key={line} className="mt-1">
+            {line}
+          </p>
+        ))}
         {s.caution && <p className="mt-1 font-semibold text-warning">{s.caution}</p>}
       </div>
       <section aria-label="Count and gate" className="min-w-0 flex flex-col gap-3 lg:row-span-2">

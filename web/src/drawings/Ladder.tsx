@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { num, span as time } from '../ui/format'
 import { useWidth } from './useWidth'
@@ -16,11 +17,17 @@ interface Rung {
 const CHOSEN = 58
 const PASSED = 34
 
+/** Pulls a rung onto the path, or off it. */
+type Move = (abrasiveId: string, onPath: boolean) => void
+
+/** How far to the side of the path the shelf lies, where rungs rest that are not used. */
+const ASIDE = 44
+
 /**
  * Abrasives on a logarithmic micrometre scale, coarse at the top: chosen rungs carry the path, what each leaves behind,
  * strokes and time; rungs passed over say what they would have cost.
  */
-export function Ladder({ job }: { job: Job }) {
+export function Ladder({ job, move, asked = [] }: { job: Job; move?: Move; asked?: string[] }) {
   const { ref, width } = useWidth<HTMLDivElement>(700)
   const rungs: Rung[] = [
     ...job.legs.map((leg) => ({ id: leg.abrasiveId, name: leg.name, um: leg.d50Um, leg, passed: undefined })),
@@ -45,14 +52,14 @@ export function Ladder({ job }: { job: Job }) {
   const y = (um: number) => top + (Math.log(ends.coarse / um) / Math.log(ends.coarse / ends.fine)) * span
   const rows = spread(sizes, top)
   const decades = [0.5, 1, 2, 5, 10, 20, 50, 100, 200].filter((d) => d <= ends.coarse && d >= ends.fine)
-  const beam = axis + (narrow ? 40 : 96)
+  const beam = axis + (narrow ? 34 : 80)
   return (
     <div ref={ref} className="w-full">
       <svg
         width={width}
         height={height}
         viewBox={`0 0 ${width} ${height}`}
-        role="img"
+        role={move ? 'group' : 'img'}
         aria-label={describe(job)}
         className="block"
       >
@@ -71,9 +78,25 @@ export function Ladder({ job }: { job: Job }) {
         {job.finestUm !== null && job.coarsestUm !== null && (
           <Window job={job} axis={axis} y={y} bounds={[top - 6, height - 20]} />
         )}
+        <path
+          d={`M${beam + ASIDE} ${top}V${height - 34}`}
+          stroke="var(--quiet)"
+          strokeDasharray="2 7"
+          aria-hidden="true"
+        />
         <Path rungs={rungs} rows={rows} x={beam} />
         {rungs.map((r, i) => (
-          <RungRow key={r.id} r={r} at={y(r.um)} row={rows[i]!} axis={axis} beam={beam} width={width} />
+          <RungRow
+            key={r.id}
+            r={r}
+            at={y(r.um)}
+            row={rows[i]!}
+            axis={axis}
+            beam={beam}
+            width={width}
+            move={move}
+            asked={asked.includes(r.id)}
+          />
         ))}
       </svg>
     </div>
@@ -129,6 +152,8 @@ function RungRow({
   axis,
   beam,
   width,
+  move,
+  asked,
 }: {
   r: Rung
   at: number
@@ -136,19 +161,25 @@ function RungRow({
   axis: number
   beam: number
   width: number
+  move: Move | undefined
+  asked: boolean
 }) {
   const narrow = width < 560
-  const text = beam + 20
+  const text = beam + ASIDE + 24
   return (
     <g>
-      <path d={`M${axis} ${at}L${beam - 12} ${row}`} stroke="var(--quiet)" strokeWidth="1" fill="none" />
+      <path
+        d={`M${axis} ${at}L${(r.leg ? beam : beam + ASIDE) - 12} ${row}`}
+        stroke="var(--quiet)"
+        strokeWidth="1"
+        fill="none"
+      />
       {r.leg ? (
         <>
-          <circle cx={beam} cy={row} r="11" fill="var(--color-primary)" />
           <text x={text} y={row - 2} fontSize="18" fontWeight="650">
             {r.name}
             <tspan fontSize="14" fontWeight="400" dx="8">
-              {num(r.um)} µm
+              {num(r.um)} µm{asked ? ', as you asked' : ''}
             </tspan>
           </text>
           <text x={text} y={row + 18} fontSize="15">
@@ -159,26 +190,69 @@ function RungRow({
           </text>
         </>
       ) : (
-        <>
-          <circle
-            cx={beam}
-            cy={row}
-            r="6"
-            fill="var(--color-base-100)"
-            stroke="var(--quiet)"
-            strokeWidth="2"
-          />
-          <text x={text} y={row + 5} fontSize="15">
-            {r.name}
-            <tspan fontSize="13" dx="8">
-              {num(r.um)} µm
-            </tspan>
-            <tspan fontSize="13" dx="14" style={{ fill: 'var(--quiet)' }}>
-              {cost(r.passed!, narrow)}
-            </tspan>
-          </text>
-        </>
+        <text x={text} y={row + 5} fontSize="15">
+          {r.name}
+          <tspan fontSize="13" dx="8">
+            {num(r.um)} µm
+          </tspan>
+          <tspan fontSize="13" dx="14" style={{ fill: 'var(--quiet)' }}>
+            {cost(r.passed!, narrow)}
+          </tspan>
+        </text>
       )}
+      <Knob r={r} row={row} beam={beam} move={move} />
+    </g>
+  )
+}
+
+/** What is taken hold of: on the path, or beside it on the shelf. Dragged across, it changes sides. */
+function Knob({ r, row, beam, move }: { r: Rung; row: number; beam: number; move: Move | undefined }) {
+  const [from, setFrom] = useState<number | undefined>()
+  const [by, setBy] = useState(0)
+  const onPath = r.leg !== undefined
+  const movable = move !== undefined && (onPath || r.passed!.askable)
+  const home = onPath ? beam : beam + ASIDE
+  const x = from === undefined ? home : Math.min(beam + ASIDE, Math.max(beam, from + by))
+  const knob = onPath ? (
+    <circle cx={x} cy={row} r="11" fill="var(--color-primary)" />
+  ) : (
+    <circle cx={x} cy={row} r="7" fill="var(--color-base-100)" stroke="var(--quiet)" strokeWidth="2" />
+  )
+  if (!movable) return knob
+  const across = (e: React.PointerEvent) => {
+    const next = from! + e.clientX - Number((e.currentTarget as SVGElement).dataset.at)
+    const wants = next < beam + ASIDE / 2
+    if (wants !== onPath) move(r.id, wants)
+  }
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={onPath ? `Leave the ${r.name} on the shelf` : `Use the ${r.name}`}
+      className="cursor-grab focus-visible:outline-3 focus-visible:outline-primary"
+      style={{ touchAction: 'pan-y' }}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter' || e.key === ' ' || e.key === (onPath ? 'ArrowRight' : 'ArrowLeft')) {
+          e.preventDefault()
+          move(r.id, !onPath)
+        }
+      }}
+      onPointerDown={(e) => {
+        e.currentTarget.setPointerCapture(e.pointerId)
+        e.currentTarget.dataset.at = String(e.clientX)
+        setFrom(home)
+        setBy(0)
+      }}
+      onPointerMove={(e) => {
+        if (from === undefined) return
+        setBy(e.clientX - Number(e.currentTarget.dataset.at))
+        across(e)
+      }}
+      onPointerUp={() => setFrom(undefined)}
+      onPointerCancel={() => setFrom(undefined)}
+    >
+      <rect x={x - 24} y={row - 22} width="48" height="44" fill="transparent" />
+      {knob}
     </g>
   )
 }

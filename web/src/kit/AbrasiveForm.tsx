@@ -4,39 +4,80 @@ import { api, ask, Refused, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { Check, Choice, Field } from '../ui/Field'
 import { num } from '../ui/format'
+import { GritScale } from './GritScale'
 import type { Kit } from './KitPage'
 
 type Form = Schemas['AbrasiveForm']
+type Abrasive = Schemas['AbrasiveView']
 
 const SHAPES = [
   { value: 'BENCH', label: 'full-size bench stone, plate or sheet' },
   { value: 'NARROW', label: 'narrow flat stone' },
   { value: 'POCKET', label: 'pocket stone' },
   { value: 'ROD', label: 'rod' },
+  { value: 'ROUND', label: 'round stone, for circles' },
+  { value: 'STRIP', label: 'strip, loose or on a stick' },
   { value: 'STROP', label: 'strop' },
-  { value: 'POWERED', label: 'wheel, belt or disc' },
+  { value: 'BELT', label: 'belt' },
+  { value: 'WHEEL', label: 'wheel or disc' },
 ]
 
-function start(a?: Schemas['AbrasiveView']): Form {
-  return a
-    ? { ...a, makerUm: a.makerUm === null ? '' : num(a.makerUm, 3), grain: '' }
-    : {
-        name: '',
-        kind: '',
-        gritStandard: 'JIS',
-        gritName: '',
-        makerUm: '',
-        grain: '',
-        shape: 'BENCH',
-        lubricant: '',
-        flat: true,
-        strokesSinceLapped: 0,
-        lappable: true,
-        soaks: false,
-        retired: false,
-        frozen: false,
-        version: 0,
-      }
+const FIRMNESS = [
+  { value: 'UNKNOWN', label: 'not known' },
+  { value: 'SOFT', label: 'soft' },
+  { value: 'MEDIUM', label: 'medium' },
+  { value: 'FIRM', label: 'firm' },
+]
+
+const SLURRY = [
+  { value: 'HOUSE', label: 'as the house does' },
+  { value: 'KEPT', label: 'kept' },
+  { value: 'RINSED', label: 'rinsed' },
+]
+
+const EMPTY: Form = {
+  name: '',
+  kind: '',
+  gritStandard: 'JIS',
+  gritName: '',
+  makerUm: '',
+  grain: '',
+  shape: 'BENCH',
+  lubricant: '',
+  flat: true,
+  strokesSinceLapped: 0,
+  lappable: false,
+  soaks: false,
+  retired: false,
+  frozen: false,
+  firmness: 'UNKNOWN',
+  favourite: false,
+  slurry: 'HOUSE',
+  length: '',
+  glazed: false,
+  oilInside: false,
+  worn: '',
+  laps: false,
+  lapsFinest: '',
+  lapsCoarsest: '',
+  nicked: false,
+  version: 0,
+}
+
+/** What stands in the form for a piece, and nothing else of it. */
+function start(a?: Abrasive): Form {
+  if (!a) return EMPTY
+  const known = a as unknown as Record<string, unknown>
+  const same = Object.fromEntries(Object.keys(EMPTY).map((k) => [k, known[k]])) as unknown as Form
+  return {
+    ...same,
+    makerUm: a.makerUm === null ? '' : num(a.makerUm, 3),
+    grain: '',
+    length: a.lengthTyped,
+    worn: a.worn === 0 ? '' : num(a.worn, 0),
+    lapsFinest: a.lapsFinestUm === null ? '' : num(a.lapsFinestUm, 2),
+    lapsCoarsest: a.lapsCoarsestUm === null ? '' : num(a.lapsCoarsestUm, 2),
+  }
 }
 
 /** One abrasive: what it is, what its grain really measures, how it stands. */
@@ -46,7 +87,7 @@ export function AbrasiveForm({
   onDone,
 }: {
   kit: Kit
-  abrasive?: Schemas['AbrasiveView']
+  abrasive?: Abrasive
   onDone: () => void
 }) {
   const [form, setForm] = useState(() => start(abrasive))
@@ -61,40 +102,10 @@ export function AbrasiveForm({
     (body) => ask(api.POST('/api/v1/kit/grain', { body })),
     form.gritName !== '' || form.makerUm !== '',
   )
-  const body = () => {
-    const {
-      name,
-      gritStandard,
-      gritName,
-      makerUm,
-      shape,
-      flat,
-      strokesSinceLapped,
-      lappable,
-      soaks,
-      retired,
-      frozen,
-      version,
-    } = form
-    const lubricant = kind?.lubricants.includes(form.lubricant) ? form.lubricant : (kind?.lubricants[0] ?? '')
-    return {
-      name,
-      kind: form.kind,
-      gritStandard,
-      gritName,
-      makerUm,
-      grain: form.grain,
-      shape,
-      lubricant,
-      flat,
-      strokesSinceLapped,
-      lappable,
-      soaks,
-      retired,
-      frozen,
-      version,
-    }
-  }
+  const body = (): Form => ({
+    ...form,
+    lubricant: kind?.lubricants.includes(form.lubricant) ? form.lubricant : (kind?.lubricants[0] ?? ''),
+  })
   const save = useMutation({
     mutationFn: () =>
       abrasive
@@ -104,11 +115,6 @@ export function AbrasiveForm({
       void queries.invalidateQueries()
       onDone()
     },
-  })
-  const soak = useMutation({
-    mutationFn: () =>
-      ask(api.POST('/api/v1/kit/abrasives/{id}/soak', { params: { path: { id: abrasive!.id } } })),
-    onSuccess: () => void queries.invalidateQueries(),
   })
   const refused = save.error instanceof Refused ? save.error : undefined
   return (
@@ -168,13 +174,11 @@ export function AbrasiveForm({
         onChange={(v) => put({ strokesSinceLapped: Number(v) || 0 })}
         error={refused?.at('strokesSinceLapped')}
       />
+      {grain.data && !grain.isError && form.gritName !== '' && (
+        <GritScale grain={grain.data} label={`${form.gritStandard} ${form.gritName}`} />
+      )}
       <div className="sm:col-span-2 lg:col-span-4 flex flex-wrap gap-x-6">
         <Check label="flat" value={form.flat} onChange={(flat) => put({ flat })} />
-        <Check
-          label="something here laps it"
-          value={form.lappable}
-          onChange={(lappable) => put({ lappable })}
-        />
         {kind && kind.soakMinutes > 0 && (
           <Check
             label={`soaks (${kind.soakMinutes} min)`}
@@ -182,18 +186,76 @@ export function AbrasiveForm({
             onChange={(soaks) => put({ soaks })}
           />
         )}
-        <Check label="may have frozen wet" value={form.frozen} onChange={(frozen) => put({ frozen })} />
+        <Check
+          label="a favourite of this hand"
+          value={form.favourite}
+          onChange={(favourite) => put({ favourite })}
+        />
+        <Check label="it has had oil" value={form.oilInside} onChange={(oilInside) => put({ oilInside })} />
         <Check label="out of use" value={form.retired} onChange={(retired) => put({ retired })} />
       </div>
+      <details className="sm:col-span-2 lg:col-span-4">
+        <summary className="min-h-12 flex items-center cursor-pointer underline underline-offset-4">
+          what it is like, how it stands, what it flattens
+        </summary>
+        <div className="grid sm:grid-cols-2 lg:grid-cols-4 gap-4">
+          <Choice
+            label="Firmness"
+            value={form.firmness}
+            onChange={(firmness) => put({ firmness })}
+            options={FIRMNESS}
+            error={refused?.at('firmness')}
+          />
+          <Choice
+            label="Slurry on it"
+            value={form.slurry}
+            onChange={(slurry) => put({ slurry })}
+            options={SLURRY}
+            error={refused?.at('slurry')}
+          />
+          <Field
+            label="Length"
+            value={form.length}
+            onChange={(length) => put({ length })}
+            hint="such as 205 mm: a longer stone takes fewer strokes"
+            error={refused?.at('length')}
+          />
+          <Field
+            label="Worn, in per cent"
+            value={form.worn}
+            onChange={(worn) => put({ worn })}
+            error={refused?.at('worn')}
+          />
+          <Field
+            label="Finest grain it may flatten, µm"
+            value={form.lapsFinest}
+            onChange={(lapsFinest) => put({ lapsFinest, laps: true })}
+            hint="empty for what is usual"
+            error={refused?.at('lapsFinest')}
+          />
+          <Field
+            label="Coarsest grain it may flatten, µm"
+            value={form.lapsCoarsest}
+            onChange={(lapsCoarsest) => put({ lapsCoarsest, laps: true })}
+            error={refused?.at('lapsCoarsest')}
+          />
+          <div className="sm:col-span-2 flex flex-wrap gap-x-6">
+            <Check label="flattens or dresses others" value={form.laps} onChange={(laps) => put({ laps })} />
+            <Check
+              label="lapped with something not listed here"
+              value={form.lappable}
+              onChange={(lappable) => put({ lappable })}
+            />
+            <Check label="glazed" value={form.glazed} onChange={(glazed) => put({ glazed })} />
+            <Check label="may have frozen wet" value={form.frozen} onChange={(frozen) => put({ frozen })} />
+            <Check label="has a nick" value={form.nicked} onChange={(nicked) => put({ nicked })} />
+          </div>
+        </div>
+      </details>
       <div className="sm:col-span-2 lg:col-span-4 flex flex-wrap gap-3 items-center">
         <button type="button" className="btn btn-primary min-h-12" onClick={() => save.mutate()}>
           {abrasive ? 'Put the change down' : 'Put it on the shelf'}
         </button>
-        {abrasive?.soaks && (
-          <button type="button" className="btn btn-outline min-h-12" onClick={() => soak.mutate()}>
-            It is in the water now
-          </button>
-        )}
         {refused && (
           <p role="alert" className="text-error font-semibold">
             {refused.message}

@@ -4,7 +4,10 @@ import { api, ask, type Schemas } from '../api/client'
 import { num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { AbrasiveForm } from './AbrasiveForm'
+import { Acts } from './Acts'
+import { Care } from './Care'
 import { HolderList, WheelList } from './HolderList'
+import { Lists } from './Lists'
 import { Adder, Row } from './Row'
 import { TesterForm } from './TesterForm'
 
@@ -23,7 +26,8 @@ export function KitPage() {
   return (
     <>
       <h1 className="text-[1.5rem] font-semibold pt-5">The kit</h1>
-      <section aria-label="Abrasives" className="pt-4">
+      <Care />
+      <section aria-label="Abrasives" className="pt-8">
         <h2 className="text-[1.05rem] quiet rule-b pb-1">Abrasives, in the order of the shelf</h2>
         {k.abrasives.length === 0 && (
           <p className="py-3 max-w-[36rem]">
@@ -41,14 +45,23 @@ export function KitPage() {
               >
                 <span className="min-w-0">
                   <span className="font-semibold text-[1.1rem]">{a.name}</span>
-                  <span className="block quiet">{a.kind}</span>
+                  <span className="block quiet">
+                    {a.kind}
+                    {a.favourite && ', a favourite'}
+                    {a.laps && ', flattens others'}
+                  </span>
                 </span>
                 <span className="text-right sm:text-left">
                   <Grain a={a} />
                 </span>
                 <span className={a.next === 'ready' ? 'quiet' : 'font-semibold'}>{a.next}</span>
               </button>
-              {open === a.id && <AbrasiveForm kit={k} abrasive={a} onDone={close} />}
+              {open === a.id && (
+                <>
+                  <Acts a={a} />
+                  <AbrasiveForm key={a.version} kit={k} abrasive={a} onDone={close} />
+                </>
+              )}
             </li>
           ))}
         </ul>
@@ -59,6 +72,7 @@ export function KitPage() {
         >
           <AbrasiveForm kit={k} onDone={close} />
         </Adder>
+        <Lists />
       </section>
       <HolderList kit={k} open={open} toggle={toggle} />
       <WheelList kit={k} open={open} toggle={toggle} />

@@ -4,6 +4,7 @@ import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { moment, num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
+import { Lists } from './Lists'
 import { SteelLine } from './SteelLine'
 
 const KINDS: Record<string, string> = {
@@ -13,6 +14,7 @@ const KINDS: Record<string, string> = {
   BENCH: 'Bench',
   TEST: 'Test',
   STEEL: 'Steel',
+  NOTE: 'Note',
 }
 
 /** A tool's history: what was found, done, measured, and what steel it has left. */
@@ -47,6 +49,7 @@ export function LogPage({ toolId }: { toolId: string }) {
             <a className="btn btn-outline min-h-12" href={`/api/v1/tools/${toolId}/export`} download>
               Write it out as JSON
             </a>
+            <Lists toolId={toolId} />
           </>
         }
       />

@@ -9,24 +9,31 @@ import { Act } from '../ui/Act'
 import { Pick } from '../ui/Field'
 import { figures, num, span, upper } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
+import { usePerson } from '../ui/person'
 import { Advised } from '../ui/Why'
 import { Heat } from './Heat'
+import { Answers, Pulled } from './Answers'
+import { Preparation } from './Preparation'
 import { StepList } from './StepList'
+import { back, moved, pulled, useWish, type Wish } from './wish'
+import { WayOut } from './WayOut'
 
 type Plan = Schemas['PlanView']
 
 /** The abrasives of least time on this shelf, and the steps they make. */
 export function PlanPage({ toolId }: { toolId: string }) {
   const stages = useStages(toolId)
-  const [grindOn, setGrindOn] = useState('')
+  const [wish, setWish] = useWish(toolId)
+  const [person] = usePerson()
+  const question = { ...wish, person }
   const [, go] = useLocation()
   const queries = useQueryClient()
   const params = { path: { id: toolId } }
-  const preview = useAnswer('plan-preview', toolId, { grindOn }, (body) =>
+  const preview = useAnswer('plan-preview', toolId, question, (body) =>
     ask(api.POST('/api/v1/tools/{id}/plan/preview', { params, body })),
   )
   const choose = useMutation({
-    mutationFn: () => ask(api.POST('/api/v1/tools/{id}/plans', { params, body: { grindOn } })),
+    mutationFn: () => ask(api.POST('/api/v1/tools/{id}/plans', { params, body: question })),
     onSuccess: () => {
       void queries.invalidateQueries()
       go(`/tools/${toolId}/bench`)
@@ -42,13 +49,23 @@ export function PlanPage({ toolId }: { toolId: string }) {
       {preview.isError ? (
         <div className="max-w-[44rem] pt-4">
           <Trouble error={preview.error} again={() => void preview.refetch()} />
+          {pulled(wish) && (
+            <button
+              type="button"
+              className="btn btn-outline min-h-12 mt-3"
+              onClick={() => setWish(back(wish))}
+            >
+              Put all rungs back
+            </button>
+          )}
+          <WayOut />
           <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
         </div>
       ) : plan ? (
         <>
           <Sheet
-            drawing={<Jobs plan={plan} />}
-            decisions={<Decisions toolId={toolId} plan={plan} grindOn={grindOn} setGrindOn={setGrindOn} />}
+            drawing={<Jobs toolId={toolId} plan={plan} wish={wish} setWish={setWish} />}
+            decisions={<Decisions toolId={toolId} plan={plan} wish={wish} setWish={setWish} />}
           />
           {plan.scope !== 'RETIRE' && (
             <Act onClick={() => choose.mutate()} busy={choose.isPending} note={refused?.message}>
@@ -63,7 +80,17 @@ export function PlanPage({ toolId }: { toolId: string }) {
   )
 }
 
-function Jobs({ plan }: { plan: Plan }) {
+function Jobs({
+  toolId,
+  plan,
+  wish,
+  setWish,
+}: {
+  toolId: string
+  plan: Plan
+  wish: Wish
+  setWish: (w: Wish) => void
+}) {
   const [open, setOpen] = useState('')
   if (plan.scope === 'RETIRE') {
     return <Notice kind="danger">This tool has come to its end: {plan.reasons[0]}.</Notice>
@@ -104,7 +131,16 @@ function Jobs({ plan }: { plan: Plan }) {
           {f}
         </Notice>
       ))}
-      <Ladder job={shown} />
+      <Ladder
+        job={shown}
+        move={(id, onPath) => setWish(moved(wish, shown.kind, id, onPath))}
+        asked={wish.through.filter((r) => r.job === shown.kind).map((r) => r.abrasiveId)}
+      />
+      <p className="quiet text-[0.92rem]">
+        Pull a knob off the path and the stone stays on the shelf; pull one onto it and it is used.
+      </p>
+      {pulled(wish) && <Pulled job={shown} wish={wish} setWish={setWish} />}
+      <Answers toolId={toolId} job={shown} wish={wish} setWish={setWish} />
     </>
   )
 }
@@ -112,13 +148,13 @@ function Jobs({ plan }: { plan: Plan }) {
 function Decisions({
   toolId,
   plan,
-  grindOn,
-  setGrindOn,
+  wish,
+  setWish,
 }: {
   toolId: string
   plan: Plan
-  grindOn: string
-  setGrindOn: (id: string) => void
+  wish: Wish
+  setWish: (w: Wish) => void
 }) {
   if (plan.scope === 'RETIRE') return <p>Hang it up, or keep it for a scraper. Nothing is planned for it.</p>
   return (
@@ -128,14 +164,14 @@ function Decisions({
         <Advised advice={plan.minutes} digits={0} big />
         <p>
           {figures(plan.volumeMm3)} mm³ of steel in all, {num(plan.lostMm, plan.lostMm < 0.1 ? 4 : 2)} mm off
-          the length. First estimate.
+          the length. {upper(plan.minutes.evidence.split(':')[0]!)}.
         </p>
       </div>
       {plan.offers.length > 0 && (
         <Pick
           legend="Much steel for hands: shape the primary on"
-          value={grindOn}
-          onChange={setGrindOn}
+          value={wish.grindOn}
+          onChange={(grindOn) => setWish({ ...wish, grindOn })}
           options={[
             { value: '', label: 'stones' },
             ...plan.offers.map((o) => ({
@@ -152,8 +188,15 @@ function Decisions({
       >
         By what, and how: the repair
       </Link>
+      <Link
+        href={`/tools/${toolId}/schools`}
+        className="underline underline-offset-4 min-h-11 inline-flex items-center"
+      >
+        The same work in other schools
+      </Link>
       {plan.offers.map((o) => o.heat && <Heat key={o.abrasiveId} name={o.name} heat={o.heat} />)}
       {plan.stropNote && <p className="quiet">{plan.stropNote}</p>}
+      <Preparation acts={plan.preparation} />
       <div>
         <h2 className="font-semibold mb-1">Step sheet</h2>
         <StepList steps={plan.steps} />

@@ -12,6 +12,11 @@ export function StepList({ steps }: { steps: Schemas['StepView'][] }) {
           <div>
             <p className="font-semibold leading-snug">{s.title}</p>
             <p className="text-[0.94rem]">{facts(s)}</p>
+            {(s.how ?? []).map((line) => (
+              <p key={line} className="text-[0.94rem] quiet">
+                {line}
+              </p>
+            ))}
             {s.gate && <p className="text-[0.94rem]">Gate: {s.gate}</p>}
             {s.burr && <p className="text-[0.94rem] quiet">Burr: {s.burr}</p>}
             {s.caution && <p className="text-[0.94rem] font-semibold text-warning">{s.caution}</p>}

@@ -95,7 +95,13 @@ public final class PlanRecords {
 
     /** An abrasive left out, and what it would have cost (s). */
     public record PassedView(
-            String abrasiveId, String name, double d50Um, boolean usable, double wouldCostSeconds, String why) {}
+            String abrasiveId,
+            String name,
+            double d50Um,
+            boolean usable,
+            double wouldCostSeconds,
+            String why,
+            boolean askable) {}
 
     /** One job. */
     public record JobView(

@@ -176,7 +176,8 @@ public final class PlanViews {
                                 p.abrasive().d50Um(),
                                 p.usable(),
                                 p.wouldCostSeconds(),
-                                p.why()))
+                                p.why(),
+                                p.askable()))
                         .toList(),
                 path.flags(),
                 path.seconds(),

@@ -170,21 +170,21 @@ final class JobPlanner {
     private PassedOver passedOver(Abrasive a, Label least, List<Abrasive> through) {
         Optional<ShelfRule> bar = ShelfRule.barring(a, job, steel, rules);
         if (bar.isPresent()) {
-            return new PassedOver(a, 0, false, bar.get().reason());
+            return new PassedOver(a, 0, false, bar.get().reason(), false);
         }
         if (wish.without().contains(a.id())) {
-            return new PassedOver(a, 0, true, "left on the shelf by you");
+            return new PassedOver(a, 0, true, "left on the shelf by you", true);
         }
         if (job.finish().isEmpty()) {
             if (a.d50Um() < search.leastFirstUm()) {
-                return new PassedOver(a, 0, false, "too fine to shape this deep");
+                return new PassedOver(a, 0, false, "too fine to shape this deep", true);
             }
             double more = search.only(a).seconds() - least.seconds();
-            return new PassedOver(a, more, true, costWords(more));
+            return new PassedOver(a, more, true, costWords(more), true);
         }
         Abrasive last = least.leg().abrasive();
         if (a.d50Um() <= last.d50Um()) {
-            return new PassedOver(a, 0, false, "finer than the finish wanted");
+            return new PassedOver(a, 0, false, "finer than the finish wanted", true);
         }
         List<Abrasive> also = new ArrayList<>(through);
         also.add(a);
@@ -195,13 +195,15 @@ final class JobPlanner {
                         true,
                         path.tooWide() > least.tooWide()
                                 ? "only with a step too wide"
-                                : costWords(path.seconds() - least.seconds())))
+                                : costWords(path.seconds() - least.seconds()),
+                        true))
                 .orElseGet(() -> new PassedOver(
                         a,
                         0,
                         false,
                         "its scratch is no coarser than the finish, or it is too"
-                                + " fine to follow what must come first"));
+                                + " fine to follow what must come first",
+                        false));
     }
 
     private static String costWords(double seconds) {

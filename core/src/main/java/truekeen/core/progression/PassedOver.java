@@ -10,5 +10,7 @@ import truekeen.core.abrasive.Abrasive;
  *     used
  * @param usable whether there is a path through it at all
  * @param why in words
+ * @param askable whether a person may ask for it all the same: no rule bars it, it is only not what the finish or the
+ *     depth asks for
  */
-public record PassedOver(Abrasive abrasive, double wouldCostSeconds, boolean usable, String why) {}
+public record PassedOver(Abrasive abrasive, double wouldCostSeconds, boolean usable, String why, boolean askable) {}

@@ -96,8 +96,8 @@ class WorkPlannerTest {
         assertThat(plan.stropNote()).contains("finished off the stone");
         double jobs = plan.jobs().stream().mapToDouble(JobPath::seconds).sum();
         assertThat(plan.seconds()).isCloseTo(jobs + 40, within(1e-9));
-        assertThat(plan.secondsAt(2, 1.2)).isGreaterThan(plan.seconds());
-        assertThat(plan.secondsAt(0.5, 1.2)).isLessThan(plan.seconds());
+        assertThat(plan.secondsAtWorst(true, 1.2)).isGreaterThan(plan.seconds());
+        assertThat(plan.secondsAtWorst(false, 1.2)).isLessThan(plan.seconds());
     }
 
     @Test

@@ -1,0 +1,14 @@
+import { api, ask } from '../api/client'
+import { CsvOutIn } from '../ui/CsvOutIn'
+
+/** The shelf as a list, out and in. */
+export function Lists() {
+  return (
+    <CsvOutIn
+      out="Write the shelf out as CSV"
+      href="/api/v1/kit/abrasives.csv"
+      read={(text) => ask(api.POST('/api/v1/kit/abrasives/import', { body: { text } }))}
+      said={(done) => `${done.added} put on the shelf, ${done.changed} changed.`}
+    />
+  )
+}

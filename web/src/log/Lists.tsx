@@ -1,0 +1,16 @@
+import { api, ask } from '../api/client'
+import { CsvOutIn } from '../ui/CsvOutIn'
+
+/** A tool's history as a list, out and in. */
+export function Lists({ toolId }: { toolId: string }) {
+  return (
+    <CsvOutIn
+      out="Write the history out as CSV"
+      href={`/api/v1/tools/${toolId}/log.csv`}
+      read={(text) =>
+        ask(api.POST('/api/v1/tools/{id}/log/import', { params: { path: { id: toolId } }, body: { text } }))
+      }
+      said={(done) => `${done.added} lines put down, ${done.known} were there already.`}
+    />
+  )
+}

@@ -1,0 +1,67 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'wouter'
+import { api, ask, type Schemas } from '../api/client'
+import { num } from '../ui/format'
+import { Trouble } from '../ui/Notice'
+
+/** Where nothing on the shelf may be used: the one stone that would help, by kind and grain, and the way to the shelf. */
+export function WayOut() {
+  return (
+    <section aria-label="The way out" className="pt-4 max-w-[44rem]">
+      <h2 className="font-semibold">The way out</h2>
+      <WhatToBuy />
+      <Link href="/kit" className="btn btn-outline min-h-12 mt-3">
+        Look at the shelf
+      </Link>
+    </section>
+  )
+}
+
+/** What one abrasive more would do for all tools that wait, best first. */
+export function WhatToBuy() {
+  const gains = useQuery({
+    queryKey: ['what-to-buy'],
+    queryFn: () => ask(api.GET('/api/v1/what-to-buy')),
+    staleTime: 60_000,
+  })
+  if (gains.isError) return <Trouble error={gains.error} again={() => void gains.refetch()} />
+  if (!gains.data) return <p className="py-3 quiet">Planning every tool on the rack anew with each…</p>
+  if (gains.data.gains.length === 0)
+    return (
+      <p className="py-3">
+        {gains.data.tools === 0
+          ? 'Survey a tool and choose its angle first: then this says which stone would help it most.'
+          : 'No stone would help these tools: the shelf has what they want.'}
+      </p>
+    )
+  return (
+    <>
+      <p className="quiet">
+        Over the {gains.data.tools} tools that are surveyed and have their angle. By kind and grain;
+        estimates.
+      </p>
+      <ol>
+        {gains.data.gains.map((g) => (
+          <li key={g.kind + g.d50Um} className="rule-t py-2">
+            <p className="font-semibold">
+              {g.kind}, about {num(g.d50Um)} µm
+            </p>
+            <p className="text-[0.94rem]">{help(g)}</p>
+          </li>
+        ))}
+      </ol>
+    </>
+  )
+}
+
+function help(g: Schemas['GainView']): string {
+  const parts: string[] = []
+  if (g.possible.length > 0) parts.push('makes possible: ' + few(g.possible))
+  if (g.finished.length > 0) parts.push('gives the finish wanted: ' + few(g.finished))
+  if (g.minutes >= 0.1) parts.push(`saves ${num(g.minutes)} min on ${few(g.quicker)}`)
+  return parts.join('; ') + '.'
+}
+
+function few(tools: string[]): string {
+  return tools.length <= 3 ? tools.join(', ') : `${tools.slice(0, 3).join(', ')} and ${tools.length - 3} more`
+}
