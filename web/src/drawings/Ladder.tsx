@@ -64,7 +64,7 @@ export function Ladder({ job, move, asked = [] }: { job: Job; move?: Move; asked
         className="block"
       >
         <text x={4} y={16} fontSize="13">
-          grain, µm
+          {narrow ? 'µm' : 'grain, µm'}
         </text>
         <path d={`M${axis} ${top - 6}V${height - 20}`} stroke="var(--color-base-content)" strokeWidth="1.5" />
         {decades.map((d) => (
@@ -77,6 +77,16 @@ export function Ladder({ job, move, asked = [] }: { job: Job; move?: Move; asked
         ))}
         {job.finestUm !== null && job.coarsestUm !== null && (
           <Window job={job} axis={axis} y={y} bounds={[top - 6, height - 20]} />
+        )}
+        {move && (
+          <>
+            <text x={beam + 8} y={16} fontSize="13" textAnchor="end">
+              path
+            </text>
+            <text x={beam + ASIDE - 8} y={16} fontSize="13">
+              shelf
+            </text>
+          </>
         )}
         <path
           d={`M${beam + ASIDE} ${top}V${height - 34}`}
@@ -192,10 +202,12 @@ function RungRow({
       ) : (
         <text x={text} y={row + 5} fontSize="15">
           {r.name}
-          <tspan fontSize="13" dx="8">
-            {num(r.um)} µm
-          </tspan>
-          <tspan fontSize="13" dx="14" style={{ fill: 'var(--quiet)' }}>
+          {!narrow && (
+            <tspan fontSize="13" dx="8">
+              {num(r.um)} µm
+            </tspan>
+          )}
+          <tspan fontSize="13" dx={narrow ? 8 : 14} style={{ fill: 'var(--quiet)' }}>
             {cost(r.passed!, narrow)}
           </tspan>
         </text>

@@ -2,7 +2,7 @@ import type { Schemas } from '../api/client'
 import { useWidth } from '../drawings/useWidth'
 import { num } from '../ui/format'
 
-const HEIGHT = 96
+const HEIGHT = 112
 const SIDE = 16
 
 /** One name on the micrometre scale, and what the same number means in other standards. Coarse to the left. */
@@ -16,7 +16,7 @@ export function GritScale({ grain, label }: { grain: Schemas['GrainView']; label
   const fine = Math.min(...marks.map((m) => m.um)) / 1.5
   const x = (um: number) => SIDE + (Math.log(coarse / um) / Math.log(coarse / fine)) * (width - 2 * SIDE)
   const ticks = [0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500].filter((t) => t <= coarse && t >= fine)
-  const line = HEIGHT - 30
+  const line = 34
   return (
     <div ref={ref} className="sm:col-span-2 lg:col-span-4">
       {grain.sameName.length > 0 && (
@@ -38,12 +38,14 @@ export function GritScale({ grain, label }: { grain: Schemas['GrainView']; label
           </g>
         ))}
         {marks.map((m, i) => {
-          // Lettering takes turns on two lines, so that neighbours do not run into each other.
-          const up = m.own ? 44 : i % 2 === 0 ? 26 : 10
+          // The others take turns on two lines below the scale, so that neighbours do not run into each other.
+          const at = m.own ? -16 : i % 2 === 1 ? 48 : 68
           const anchor = x(m.um) < 90 ? 'start' : x(m.um) > width - 90 ? 'end' : 'middle'
           return (
             <g key={m.name}>
-              <path d={`M${x(m.um)} ${line}v${-up + 2}`} stroke="var(--quiet)" strokeWidth="1" />
+              {!m.own && (
+                <path d={`M${x(m.um)} ${line}v${at - 13}`} stroke="var(--quiet)" strokeDasharray="1 4" />
+              )}
               <circle
                 cx={x(m.um)}
                 cy={line}
@@ -54,7 +56,7 @@ export function GritScale({ grain, label }: { grain: Schemas['GrainView']; label
               />
               <text
                 x={x(m.um)}
-                y={line - up - 2}
+                y={line + at}
                 fontSize={m.own ? 15 : 13}
                 fontWeight={m.own ? 650 : 400}
                 textAnchor={anchor}

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, ask, type Schemas } from '../api/client'
-import { figures, span } from '../ui/format'
+import { figures, span, upper } from '../ui/format'
 import { usePerson } from '../ui/person'
 import { back, type Wish } from './wish'
 
@@ -55,34 +55,37 @@ export function Answers({
     <section aria-label="Answers" className="pt-3">
       <h3 className="font-semibold">What it is to be best at</h3>
       <ul>
-        {job.answers.map((a) => (
-          <li key={a.answer} className="rule-t">
-            <button
-              type="button"
-              aria-pressed={a.chosen}
-              disabled={a.stones.length === 0}
-              onClick={() => setWish({ ...wish, answer: a.answer })}
-              className={`w-full text-left min-h-14 py-2 pl-3 border-l-4 ${a.chosen ? 'border-primary' : 'border-transparent'}`}
-            >
-              <span className={a.chosen ? 'font-semibold' : ''}>
-                {a.words.charAt(0).toUpperCase() + a.words.slice(1)}
-              </span>
-              <span className="block text-[0.94rem]">
-                {a.stones.length === 0
-                  ? a.note
-                  : `${a.stones.join(', then ')}: ${span(a.seconds)}, ${a.strokes} strokes, ${figures(a.volumeMm3)} mm³ of steel`}
-                {a.note && a.stones.length > 0 && `, ${a.note}`}
-              </span>
-              {a.stones.length > 0 && (
-                <span
-                  aria-hidden="true"
-                  className="block h-1.5 mt-1 bg-primary opacity-60"
-                  style={{ width: `${(a.seconds / most) * 100}%` }}
-                />
-              )}
-            </button>
-          </li>
-        ))}
+        {alike(job.answers).map((group) => {
+          const a = group.find((g) => g.chosen) ?? group[0]!
+          return (
+            <li key={a.answer} className="rule-t">
+              <button
+                type="button"
+                aria-pressed={a.chosen}
+                disabled={a.stones.length === 0}
+                onClick={() => setWish({ ...wish, answer: a.answer })}
+                className={`w-full text-left min-h-14 py-2 pl-3 border-l-4 ${a.chosen ? 'border-primary' : 'border-transparent'}`}
+              >
+                <span className={a.chosen ? 'font-semibold' : ''}>
+                  {upper(group.map((g) => g.words).join(', '))}
+                </span>
+                <span className="block text-[0.94rem]">
+                  {a.stones.length === 0
+                    ? a.note
+                    : `${a.stones.join(', then ')}: ${span(a.seconds)}, ${a.strokes} strokes, ${figures(a.volumeMm3)} mm³ of steel`}
+                  {a.note && a.stones.length > 0 && `, ${a.note}`}
+                </span>
+                {a.stones.length > 0 && (
+                  <span
+                    aria-hidden="true"
+                    className="block h-1.5 mt-1 bg-primary opacity-60"
+                    style={{ width: `${(a.seconds / most) * 100}%` }}
+                  />
+                )}
+              </button>
+            </li>
+          )
+        })}
       </ul>
       {!same && (
         <button
@@ -97,4 +100,14 @@ export function Answers({
       {same && <p className="quiet">This path is kept as the way you always do it.</p>}
     </section>
   )
+}
+
+/** Answers that come to the same stones are one line. */
+function alike(answers: Schemas['AnswerView'][]): Schemas['AnswerView'][][] {
+  const groups = new Map<string, Schemas['AnswerView'][]>()
+  for (const a of answers) {
+    const key = a.stones.join() || a.answer
+    groups.set(key, [...(groups.get(key) ?? []), a])
+  }
+  return [...groups.values()]
 }

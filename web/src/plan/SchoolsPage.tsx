@@ -83,7 +83,7 @@ function Bars({
       <Patterns />
       <h1 className="text-[1.2rem] font-semibold">The same edge in other schools</h1>
       <p className="quiet">
-        Same survey, same angle at the edge, same shelf. Minutes to one scale:{' '}
+        Same survey, same angle at the edge, same shelf. Minutes with setting, burr and strop, to one scale:{' '}
         {PARTS.map((p) => (
           <span key={p.words} className="inline-flex items-center gap-1 mr-3">
             <svg width="16" height="12" aria-hidden="true">

@@ -1,7 +1,9 @@
 package truekeen.app.demo;
 
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import truekeen.app.kit.KitRecords.AbrasiveForm;
+import truekeen.app.kit.KitRecords.KitActForm;
 import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitService;
 import truekeen.app.shop.ShopService;
@@ -48,6 +50,13 @@ class DemoKit {
         piece("field stone", "silicon carbide stone", "FEPA-F", "F320", "water", "POCKET", "FIRM", false);
         piece("white rod", "fused ceramic stone or rod", "FEPA-F", "F1000", "dry", "ROD", "FIRM", false);
         piece("steel rod", "smooth steel rod", "MICRON", "", "dry", "ROD", "", false);
+        String hollow = kit.kit().abrasives().stream()
+                .filter(a -> a.name().equals("brick-red stone"))
+                .findFirst()
+                .orElseThrow()
+                .id()
+                .toString();
+        kit.act(UUID.fromString(hollow), new KitActForm("GRID_HOLLOW", "0.35 mm"));
         holders.fill();
         kit.addTester(new TesterForm("thread-cut tester", "118 g", 0));
     }

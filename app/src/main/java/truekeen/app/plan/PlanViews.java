@@ -122,7 +122,7 @@ public final class PlanViews {
                 t.school().name(),
                 t.school().words(),
                 t.school().meaning(),
-                t.plan().seconds() / 60,
+                t.seconds() / 60,
                 t.strokes(),
                 t.honedMm2(),
                 t.plan().jobs().stream()

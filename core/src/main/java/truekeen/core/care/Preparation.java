@@ -39,7 +39,7 @@ public final class Preparation {
         boolean degrease = false;
         for (JobPath path : plan.jobs()) {
             for (Leg leg : path.legs()) {
-                stones.putIfAbsent(leg.abrasive().id(), leg.abrasive());
+                stones.putIfAbsent(leg.abrasive().id(), asItStands(leg.abrasive(), kit));
                 strokes.merge(leg.abrasive().id(), leg.strokes(), Double::sum);
                 degrease |= leg.degrease();
             }
@@ -60,6 +60,11 @@ public final class Preparation {
         }
         prep.layOut(used);
         return List.copyOf(prep.acts);
+    }
+
+    /** A later job sees a stone as the ones before it leave it; what is made ready is the stone as it stands now. */
+    private static Abrasive asItStands(Abrasive planned, List<Abrasive> kit) {
+        return kit.stream().filter(a -> a.id().equals(planned.id())).findFirst().orElse(planned);
     }
 
     /** What the whole kit asks for now, whatever is planned. */

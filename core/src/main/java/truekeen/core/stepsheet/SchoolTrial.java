@@ -134,6 +134,14 @@ public record SchoolTrial(
         return new SchoolTrial(school, plan, steps, strokes, honedMm2, List.copyOf(why), refused);
     }
 
+    /** Time of all its steps but the cleaning at the end, which every school does alike (s). */
+    public double seconds() {
+        return steps.stream()
+                .filter(s -> s.kind() != Step.Kind.PROTECT)
+                .mapToDouble(Step::seconds)
+                .sum();
+    }
+
     private static void difference(List<String> why, String what, int here, int there, double moreSeconds) {
         if (here != there) {
             String time = Math.abs(moreSeconds) < 1

@@ -1,0 +1,53 @@
+package truekeen.app.log;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import truekeen.app.ApiTest;
+
+/** A tool's history as a list, out and in. */
+class LogListTest extends ApiTest {
+    private String csv(String tool) {
+        return new String(bytes("/api/v1/tools/" + tool + "/log.csv").body(), StandardCharsets.UTF_8);
+    }
+
+    private Answer read(String tool, String text) {
+        return post("/api/v1/tools/" + tool + "/log/import", Map.of("text", text));
+    }
+
+    @Test
+    void aPaperLogIsReadInOnceAndStandsAmongTheRest() {
+        kit();
+        String tool = takeIn(chisel());
+        planned(tool, survey());
+        String list = "title,at,text\n\"Ground, by the last owner\",2019-03-02,25°\nHoned,2020-06-01T10:00:00Z,\n";
+        Answer first = read(tool, list);
+        assertThat(first.status()).as(first.raw().body()).isEqualTo(200);
+        assertThat(first.body().path("added").asInt()).isEqualTo(2);
+        assertThat(read(tool, list).body().path("known").asInt()).isEqualTo(2);
+        var entries = get("/api/v1/tools/" + tool + "/log").body().path("entries");
+        assertThat(entries.get(entries.size() - 1).path("title").asText()).isEqualTo("Ground, by the last owner");
+        String out = csv(tool);
+        assertThat(out).contains("SURVEY", "SETUP", "NOTE", "\"Ground, by the last owner\"");
+        Answer again = read(tool, out);
+        assertThat(again.status()).as(again.raw().body()).isEqualTo(200);
+        assertThat(again.body().path("added").asInt())
+                .as("what it wrote out it knows again")
+                .isZero();
+    }
+
+    @Test
+    void faultyLinesAreNamedAndNothingIsPutDown() {
+        String tool = takeIn(chisel());
+        Answer answer = read(tool, "at,title\n2020-01-01,fine\nlast spring,vague\n2020-01-02,\n2999-01-01,ahead\n");
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.body().path("errors").toString())
+                .contains("Line 3", "Line 4", "Line 5")
+                .doesNotContain("Line 2");
+        assertThat(csv(tool)).doesNotContain("fine");
+        assertThat(read(tool, "").status()).isEqualTo(422);
+        assertThat(read(tool, "at,titel\n2020-01-01,x").status()).isEqualTo(422);
+    }
+}
