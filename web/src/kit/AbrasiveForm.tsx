@@ -174,8 +174,13 @@ export function AbrasiveForm({
         onChange={(v) => put({ strokesSinceLapped: Number(v) || 0 })}
         error={refused?.at('strokesSinceLapped')}
       />
-      {grain.data && !grain.isError && form.gritName !== '' && (
-        <GritScale grain={grain.data} label={`${form.gritStandard} ${form.gritName}`} />
+      {form.gritName !== '' && (
+        // Its room is kept while the answer is on its way, so that nothing moves under a finger.
+        <div className="sm:col-span-2 lg:col-span-4 min-h-[140px]">
+          {grain.data && !grain.isError && (
+            <GritScale grain={grain.data} label={`${form.gritStandard} ${form.gritName}`} />
+          )}
+        </div>
       )}
       <div className="sm:col-span-2 lg:col-span-4 flex flex-wrap gap-x-6">
         <Check label="flat" value={form.flat} onChange={(flat) => put({ flat })} />

@@ -18,7 +18,7 @@ export function GritScale({ grain, label }: { grain: Schemas['GrainView']; label
   const ticks = [0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500].filter((t) => t <= coarse && t >= fine)
   const line = 34
   return (
-    <div ref={ref} className="sm:col-span-2 lg:col-span-4">
+    <div ref={ref}>
       {grain.sameName.length > 0 && (
         <p className="text-[0.92rem]">The same number is another grain in another standard:</p>
       )}

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import org.openqa.selenium.By;
+import org.openqa.selenium.ElementClickInterceptedException;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.NoSuchElementException;
@@ -93,7 +94,10 @@ public final class Browser implements AutoCloseable {
     /** Waits until something holds; what is looked for may come and go meanwhile. */
     public <T> T until(String what, Function<WebDriver, T> condition) {
         return new WebDriverWait(driver, PATIENCE, Duration.ofMillis(50))
-                .ignoreAll(List.of(NoSuchElementException.class, StaleElementReferenceException.class))
+                .ignoreAll(List.of(
+                        NoSuchElementException.class,
+                        StaleElementReferenceException.class,
+                        ElementClickInterceptedException.class))
                 .withMessage(() -> what + ", on a page that says: " + text())
                 .until(condition);
     }

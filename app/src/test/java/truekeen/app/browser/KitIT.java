@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
 
 /** A new stone goes on the shelf and the next plan uses it. */
 class KitIT {
@@ -34,7 +35,12 @@ class KitIT {
                     .choose("Grit standard", "MICRON")
                     .type("Grit as printed on it", "extra fine")
                     .see("Enter the maker's micrometres instead");
-            browser.type("Maker's micrometres, if known", "1.2").see("1.2 µm, as stated");
+            browser.choose("Grit standard", "FEPA-F").type("Grit as printed on it", "2000");
+            browser.see("1.2 µm, a row of the standard").see("The same number is another grain in another standard");
+            browser.until(
+                    "the same number on the scale of micrometres", d -> d.findElements(By.cssSelector("svg")).stream()
+                            .anyMatch(e -> String.valueOf(e.getDomAttribute("aria-label"))
+                                    .contains("JIS #2000 is 6.7")));
             browser.press("Put it on the shelf").see("amber stone");
 
             browser.press("Rack")
@@ -52,7 +58,7 @@ class KitIT {
             for (Browser b : new Browser[] {first, second}) {
                 b.open("/kit").see("thread-cut tester");
                 b.until("opening the tester", d -> {
-                    d.findElements(org.openqa.selenium.By.tagName("button")).stream()
+                    d.findElements(By.tagName("button")).stream()
                             .filter(e -> e.getText().startsWith("thread-cut tester"))
                             .findFirst()
                             .orElseThrow()

@@ -73,6 +73,7 @@ class ScreensIT {
                     new String[] {cleaver + "/repair", "Light passes to the edge"},
                     new String[] {cleaver + "/profile", "went evenly"},
                     new String[] {chisel + "/plan", "Step sheet"},
+                    new String[] {chisel + "/schools", "A burr at every stone"},
                     new String[] {session, "Undo"},
                     new String[] {done + "/test", "An edge is tested"},
                     new String[] {done + "/log", "Steel left to sharpen"});

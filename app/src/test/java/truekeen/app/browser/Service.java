@@ -77,7 +77,8 @@ final class Service implements AutoCloseable {
         if (filled) {
             // Foreign keys are not looked at meanwhile, so that the order of the tables does not matter.
             all.append("set session_replication_role = replica;");
-            names().forEach(t -> all.append("insert into public.%s select * from loaded.%s;".formatted(t, t)));
+            names().forEach(t -> all.append(
+                    "insert into public.%s overriding system value select * from loaded.%s;".formatted(t, t)));
         }
         sql(all.toString());
         return this;

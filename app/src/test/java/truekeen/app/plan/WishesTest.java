@@ -143,17 +143,19 @@ class WishesTest extends ApiTest {
                         Map.of("planId", plan.path("id").asText(), "device", TABLET, "person", person))
                 .body();
         String id = session.path("id").asText();
+        List<ObjectNode> events = new ArrayList<>();
         for (int i = 0; i < session.path("steps").size(); i++) {
             JsonNode step = session.path("steps").get(i).path("step");
             for (JsonNode side : step.path("sides")) {
                 int left = (int) Math.round(step.path("strokes").asInt() * factor);
                 for (; left > 0; left -= 20) {
-                    tell(id, TABLET, event("COUNT", i, side.asText(), Math.min(20, left)));
+                    events.add(event("COUNT", i, side.asText(), Math.min(20, left)));
                 }
             }
             boolean gate = !step.path("gate").asText().isEmpty();
-            tell(id, TABLET, event(gate ? "GATE_PASSED" : "STEP_DONE", i, "", 0));
+            events.add(event(gate ? "GATE_PASSED" : "STEP_DONE", i, "", 0));
         }
+        assertThat(tell(id, TABLET, events.toArray(ObjectNode[]::new)).status()).isEqualTo(200);
         assertThat(post("/api/v1/sessions/" + id + "/finish", Map.of("device", TABLET, "person", person))
                         .status())
                 .isEqualTo(200);

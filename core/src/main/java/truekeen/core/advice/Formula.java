@@ -308,6 +308,19 @@ public enum Formula {
             "Δt excess behind the edge, ℓ how far behind it the faces are eased, L edge (mm)",
             "flat faces, nothing taken at their far end",
             "derived here"),
+    HAND_FACTOR(
+            "What the log teaches of a hand",
+            "m = (n/σ²)·x̄ / (1/τ² + n/σ²), in logarithms; a new stone starts from the mean of its kind",
+            "x̄ mean of ln(strokes done/predicted) over n sessions, σ = 0.35 one session's own spread, τ = 0.6 the spread"
+                    + " of hands: 0.40 between kinds of abrasive, 0.447 between pieces and steels",
+            "strokes counted to the end of a step; a session that stands out by 2.5 spreads is asked about first",
+            "derived here"),
+    DISH_ERROR(
+            "What a hollow in a stone does to the angle",
+            "δ = atan(4h/L)",
+            "h hollow in the middle under a straightedge, L length of the stone (mm)",
+            "the face taken as a parabola; the most it is off, at the ends",
+            "derived here"),
     BACK_FLATTENING(
             "Steel that flattening a back takes",
             "V = d·s·L",

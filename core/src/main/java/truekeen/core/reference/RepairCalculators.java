@@ -11,9 +11,14 @@ import static truekeen.core.reference.Calculator.to;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import truekeen.core.abrasive.Abrasive;
 import truekeen.core.advice.Formula;
+import truekeen.core.care.Dish;
 import truekeen.core.condition.Restorer;
+import truekeen.core.hand.HandLog;
+import truekeen.core.hand.StrokeRatio;
 import truekeen.core.heat.EdgeFin;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -35,7 +40,15 @@ final class RepairCalculators {
     private RepairCalculators() {}
 
     static List<Calculator> all() {
-        return List.of(sharpeningsLeft(), thinning(), backFlattening(), grindingTime(), overheated(), profileChange());
+        return List.of(
+                sharpeningsLeft(),
+                thinning(),
+                backFlattening(),
+                grindingTime(),
+                overheated(),
+                profileChange(),
+                hand(),
+                dish());
     }
 
     private static Calculator sharpeningsLeft() {
@@ -53,6 +66,40 @@ final class RepairCalculators {
                     return gives("sharpenings", (double) left.value(), "least", (double) left.low(), "most", (double)
                             left.high());
                 });
+    }
+
+    private static Calculator hand() {
+        return new Calculator(
+                "hand-factor",
+                Formula.HAND_FACTOR,
+                "What sessions on one stone and steel teach of a hand",
+                in(
+                        num("sessions", "Sessions", "", 0, 1000, 3),
+                        num("ratio", "Strokes done over strokes predicted, their mean", "", 0.05, 20, 1.5)),
+                to(
+                        out("factor", "Strokes to plan with, over those predicted", ""),
+                        out("spread", "That factor spreads either way by", ""),
+                        out("next", "The next session spreads either way by", "")),
+                v -> {
+                    String kind = "stone";
+                    Abrasive.Effort e = HandLog.of(Collections.nCopies(
+                                    (int) Math.round(v.num("sessions")),
+                                    new StrokeRatio("", "a", kind, "steel", v.num("ratio"), StrokeRatio.Judged.HAND)))
+                            .effort("a", kind, "steel");
+                    return gives("factor", e.factor(), "spread", Math.exp(e.logSd()), "next", e.spread());
+                });
+    }
+
+    private static Calculator dish() {
+        return new Calculator(
+                "dish-error",
+                Formula.DISH_ERROR,
+                "How far a hollow stone puts an angle off",
+                in(
+                        num("hollow", "Hollow in the middle", "mm", 0, 10, 0.5),
+                        num("length", "Length of the stone", "mm", 20, 600, 200)),
+                to(out("error", "Off at its ends by at most", "°")),
+                v -> gives("error", Dish.error(v.num("hollow"), v.num("length")).degrees()));
     }
 
     private static Calculator thinning() {

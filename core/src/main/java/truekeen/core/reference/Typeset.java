@@ -87,6 +87,11 @@ public final class Typeset {
         TEX.put(Formula.PERMISSIBLE_UNBALANCE, "\\frac{1000\\,G\\,m}{\\omega}");
         TEX.put(Formula.TIP_SPEED, "\\frac{\\pi L n}{60}");
         TEX.put(Formula.SHARPENINGS_LEFT, "n = \\frac{\\text{steel left}}{e_{\\text{each}}}");
+        TEX.put(
+                Formula.HAND_FACTOR,
+                "m = \\frac{n\\,\\bar x/\\sigma^2}{1/\\tau^2 + n/\\sigma^2},\\qquad"
+                        + " s_m = \\frac{1}{\\sqrt{1/\\tau^2 + n/\\sigma^2}}");
+        TEX.put(Formula.DISH_ERROR, "\\delta = \\arctan\\frac{4h}{L}");
         TEX.put(Formula.THINNING, "V = \\tfrac12\\,\\Delta t\\,\\ell\\,L");
         TEX.put(Formula.BACK_FLATTENING, "V = d\\,s\\,L");
         TEX.put(Formula.GRINDING_TIME, "t = \\frac{0.9\\,V}{q} + \\frac{0.1\\,V}{q_{\\text{light}}}");
