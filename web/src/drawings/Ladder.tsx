@@ -94,6 +94,16 @@ export function Ladder({ job, move, asked = [] }: { job: Job; move?: Move; asked
           strokeDasharray="2 7"
           aria-hidden="true"
         />
+        {job.leastFirstUm > ends.fine && job.leastFirstUm < ends.coarse && (
+          <g>
+            <path
+              d={`M${axis - 16} ${y(job.leastFirstUm)}h28`}
+              stroke="var(--color-warning)"
+              strokeWidth="3"
+            />
+            <path d={`M${axis + 6} ${y(job.leastFirstUm)}l-5 -9h10z`} fill="var(--color-warning)" />
+          </g>
+        )}
         <Path rungs={rungs} rows={rows} x={beam} />
         {rungs.map((r, i) => (
           <RungRow

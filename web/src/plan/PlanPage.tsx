@@ -126,6 +126,14 @@ function Jobs({
         {shown.title}: {figures(shown.volumeMm3)} mm³ to shape,{' '}
         {num(shown.depthUm, shown.depthUm < 10 ? 1 : 0)} µm deep
       </h2>
+      <p className="quiet">
+        {shown.legs.length - 1 === 0
+          ? 'No change-over.'
+          : shown.legs.length - 1 === 1
+            ? 'One change-over.'
+            : `${shown.legs.length - 1} change-overs.`}{' '}
+        {span(shown.seconds)} in all.
+      </p>
       {shown.flags.map((f) => (
         <Notice key={f} kind="warn">
           {f}
@@ -137,7 +145,9 @@ function Jobs({
         asked={wish.through.filter((r) => r.job === shown.kind).map((r) => r.abrasiveId)}
       />
       <p className="quiet text-[0.92rem]">
-        Pull a knob off the path and the stone stays on the shelf; pull one onto it and it is used.
+        The mark across the scale is the least grain that this depth asks to start on; the band beside it is
+        the finish wanted. Pull a knob off the path and the stone stays on the shelf; pull one onto it and it
+        is used.
       </p>
       {pulled(wish) && <Pulled job={shown} wish={wish} setWish={setWish} />}
       <Answers toolId={toolId} job={shown} wish={wish} setWish={setWish} />

@@ -19,6 +19,16 @@ export function StepList({ steps }: { steps: Schemas['StepView'][] }) {
             ))}
             {s.gate && <p className="text-[0.94rem]">Gate: {s.gate}</p>}
             {s.burr && <p className="text-[0.94rem] quiet">Burr: {s.burr}</p>}
+            {s.sides.length > 0 && (
+              <details className="text-[0.94rem]">
+                <summary className="min-h-11 inline-flex items-center cursor-pointer underline underline-offset-4">
+                  what to see, and why
+                </summary>
+                <p>{s.look}</p>
+                <p className="quiet">{s.why}</p>
+                {s.ifNot && <p className="quiet">If not: {s.ifNot}</p>}
+              </details>
+            )}
             {s.caution && <p className="text-[0.94rem] font-semibold text-warning">{s.caution}</p>}
           </div>
         </li>

@@ -134,6 +134,6 @@ final class KitCsv {
     private static RefusedException fault(int line, String given, String what) {
         return new RefusedException(Refusal.of(MessageCode.CSV_LINE, "text", given)
                 .with("line", line)
-                .with("what", "“" + given + "”: " + what + "."));
+                .with("what", "“" + given + "”: " + what));
     }
 }

@@ -22,6 +22,7 @@ import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitRecords.TesterView;
 import truekeen.app.kit.KitRecords.TimerView;
 import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.CsvList;
 import truekeen.app.platform.Form;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKinds;
@@ -160,7 +161,7 @@ public class KitService {
                 refused.refusals()
                         .forEach(r -> checks.refuse(Refusal.of(MessageCode.CSV_LINE, "text", r.value())
                                 .with("line", line)
-                                .with("what", r.words())));
+                                .with("what", CsvList.clause(r.words()))));
                 continue;
             }
             if (known == null) {

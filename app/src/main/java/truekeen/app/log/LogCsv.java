@@ -61,7 +61,7 @@ final class LogCsv {
         } else {
             checks.refuse(Refusal.of(MessageCode.CSV_LINE, "text", title)
                     .with("line", at)
-                    .with("what", fault));
+                    .with("what", CsvList.clause(fault)));
         }
     }
 

@@ -103,7 +103,11 @@ public final class PlanRecords {
             String why,
             boolean askable) {}
 
-    /** One job. */
+    /**
+     * One job.
+     *
+     * @param leastFirstUm least grain that its depth asks to be started on (µm)
+     */
     public record JobView(
             String kind,
             String title,
@@ -111,6 +115,7 @@ public final class PlanRecords {
             double areaMm2,
             double depthUm,
             double startScratchUm,
+            double leastFirstUm,
             @Nullable Double finestUm,
             @Nullable Double usualUm,
             @Nullable Double coarsestUm,

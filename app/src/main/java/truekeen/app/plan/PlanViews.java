@@ -165,6 +165,7 @@ public final class PlanViews {
                 job.shaping().workedAreaMm2(),
                 job.shaping().depthMm() * 1000,
                 job.startScratchUm(),
+                job.shaping().depthMm() * 1000 / PlanRules.USUAL.startRule(),
                 finish.map(FinishWindow::finestUm).orElse(null),
                 finish.map(FinishWindow::usualUm).orElse(null),
                 finish.map(FinishWindow::coarsestUm).orElse(null),

@@ -80,4 +80,9 @@ public final class CsvList {
     public static String at(CSVRecord row, String column) {
         return row.isMapped(column) && row.isSet(column) ? row.get(column) : "";
     }
+
+    /** A sentence without its full stop, to stand within another. */
+    public static String clause(String sentence) {
+        return sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
+    }
 }

@@ -77,6 +77,51 @@ class WishesTest extends ApiTest {
         assertThat(stones(plan(rung("through", resting)))).contains(resting);
     }
 
+    /** Whatever is put down of a stone that a plan uses changes the plan, its costs or its sheet. */
+    @ParameterizedTest
+    @CsvSource({
+        "firmness, SOFT",
+        "slurry, KEPT",
+        "length, 260 mm",
+        "glazed, true",
+        "oilInside, true",
+        "worn, 60",
+        "flat, false",
+        "strokesSinceLapped, 690",
+        "frozen, true",
+        "retired, true",
+        "shape, POCKET",
+        "makerUm, 1.7"
+    })
+    void whateverIsPutDownOfAStone(String field, String value) {
+        JsonNode free = plan(Map.of());
+        String before = free.path("jobs").toString() + free.path("preparation") + free.path("steps");
+        String id = inKit("abrasives", "fine");
+        assertThat(stones(free)).contains("fine");
+        ObjectNode form = stone("fine", "ceramic-bonded water stone", "JIS", "#6000");
+        form.put("version", version(id));
+        if (value.equals("true") || value.equals("false")) {
+            form.put(field, Boolean.parseBoolean(value));
+        } else {
+            form.put(field, value);
+        }
+        assertThat(put("/api/v1/kit/abrasives/" + id, form).status()).isEqualTo(200);
+        JsonNode changed = plan(Map.of());
+        String after = changed.path("jobs").toString() + changed.path("preparation") + changed.path("steps");
+        ObjectNode back = stone("fine", "ceramic-bonded water stone", "JIS", "#6000");
+        put("/api/v1/kit/abrasives/" + id, back.put("version", version(id)));
+        assertThat(after).isNotEqualTo(before);
+    }
+
+    private long version(String id) {
+        for (JsonNode a : get("/api/v1/kit").body().path("abrasives")) {
+            if (a.path("id").asText().equals(id)) {
+                return a.path("version").asLong();
+            }
+        }
+        throw new AssertionError("gone");
+    }
+
     @Test
     void everyAnswerIsThereAndTheOneAskedForIsTaken() {
         for (String answer : List.of("LEAST_TIME", "FEWEST", "GENTLEST")) {

@@ -110,7 +110,7 @@ public enum MessageCode {
     SURVEY_FIRST("Survey the edge first: what must go depends on it."),
     DATE_RANGE("{value} is not a day to promise: choose one from {low} to {high}."),
     BODY_UNREADABLE("What was sent could not be read: {what}."),
-    CSV_LINE("Line {line}: {what}"),
+    CSV_LINE("Line {line}: {what}."),
     CSV_COLUMN("The list has no column “{value}”. Its head line names: {allowed}."),
     BODY_TOO_LARGE("What was sent is too large: at most {high} is taken."),
     ORIGIN_REFUSED("This came from another page or host and was not acted on."),
