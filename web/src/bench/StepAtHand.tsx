@@ -67,11 +67,6 @@ export function StepAtHand({ session, bench }: { session: Session; bench: Bench 
       <div className="min-w-0">
         <h2 className="text-[1.55rem] sm:text-[1.9rem] leading-tight font-semibold">{s.title}</h2>
         <p className="text-[1.1rem] mt-1">{how(s)}</p>
-        {(s.how ?? []).map((line) => (
-          <p key={line} className="mt-1">
-            {line}
-          </p>
-        ))}
         {s.caution && <p className="mt-1 font-semibold text-warning">{s.caution}</p>}
       </div>
       <section aria-label="Count and gate" className="min-w-0 flex flex-col gap-3 lg:row-span-2">
@@ -146,6 +141,15 @@ export function StepAtHand({ session, bench }: { session: Session; bench: Bench 
           </>
         )}
         <p className="text-[1.3rem]">{s.look}</p>
+        {(s.how ?? []).length > 0 && (
+          <ol className="mt-2 text-[1.1rem] border-l-4 border-base-300 pl-3" aria-label="How">
+            {s.how.map((line) => (
+              <li key={line} className="py-0.5">
+                {line}
+              </li>
+            ))}
+          </ol>
+        )}
         {now.gateFailures > 0 && s.ifNot && (
           <p className="mt-2 border-l-4 border-warning pl-3 text-[1.15rem]">{s.ifNot}</p>
         )}

@@ -18,12 +18,10 @@ final class Bench {
     /** The title of the step in hand, or the words at the end. */
     String step() {
         return browser.until("reading the step", d -> {
-            List<String> titles = d.findElements(By.tagName("h2")).stream()
-                    .map(e -> e.getText())
-                    .filter(t -> !t.isBlank())
-                    .toList();
-            if (!titles.isEmpty()) {
-                return titles.get(0);
+            String title = (String) browser.script("return [...document.querySelectorAll('h2')]"
+                    + ".map(h => h.innerText.trim()).find(t => t !== '') ?? ''");
+            if (!title.isEmpty()) {
+                return title;
             }
             return browser.text().contains("Every step is done") ? "" : null;
         });

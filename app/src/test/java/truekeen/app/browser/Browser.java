@@ -25,7 +25,6 @@ import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.ExpectedConditions;
-import org.openqa.selenium.support.ui.Select;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A tablet on the bench: headless Chromium in a profile of its own, driven by what a person sees and does. */
@@ -102,9 +101,9 @@ public final class Browser implements AutoCloseable {
                 .until(condition);
     }
 
-    /** The words on the page. */
+    /** The words on the page as they are shown. The driver's own way asks element by element, which takes long. */
     public String text() {
-        return driver.findElement(By.tagName("body")).getText();
+        return ((String) script("return document.body.innerText")).replace('\u00a0', ' ');
     }
 
     /** Waits for words on the page. */
@@ -184,39 +183,38 @@ public final class Browser implements AutoCloseable {
     /** The field that carries a label. */
     public WebElement field(String label) {
         return until("waiting for the field “" + label + "”", d -> {
-            WebElement tag = d.findElements(By.tagName("label")).stream()
-                    .filter(l -> l.getText().strip().equals(label) && l.getDomAttribute("for") != null)
-                    .findFirst()
-                    .orElse(null);
-            return tag == null ? null : d.findElement(By.id(tag.getDomAttribute("for")));
+            // Asked in one go: the driver's own way to read a label costs as much as the rest of a task.
+            return (WebElement) script(
+                    "const tag = [...document.querySelectorAll('label[for]')]"
+                            + ".find(l => l.innerText.trim() === arguments[0]);"
+                            + "return tag ? document.getElementById(tag.htmlFor) : null",
+                    label);
         });
     }
 
     /** Chooses from the list of that label the option whose words start so. */
     public Browser choose(String label, String starts) {
         until("waiting for “" + starts + "” in “" + label + "”", d -> {
-            WebElement list = field(label);
-            return new Select(list)
-                    .getOptions().stream()
-                            .filter(o -> o.getText().startsWith(starts))
-                            .findFirst()
-                            .map(o -> {
-                                new Select(list).selectByVisibleText(o.getText());
-                                return true;
-                            })
-                            .orElse(null);
+            WebElement option = (WebElement) script(
+                    "return [...arguments[0].options].find(o => o.text.startsWith(arguments[1])) ?? null",
+                    field(label),
+                    starts);
+            if (option == null) {
+                return null;
+            }
+            option.click();
+            return option;
         });
         return this;
     }
 
     /** Picks a radio or ticks a box by its words. */
     public Browser pick(String words) {
-        WebElement tag =
-                until("waiting for “" + words + "”", d -> d.findElements(By.xpath("//label[.//input]")).stream()
-                        .filter(l -> l.getText().strip().equals(words)
-                                || l.getText().strip().startsWith(words + "\n"))
-                        .findFirst()
-                        .orElse(null));
+        WebElement tag = until("waiting for “" + words + "”", d -> (WebElement) script(
+                "return [...document.querySelectorAll('label')].find(l => l.querySelector('input')"
+                        + " && (l.innerText.trim() === arguments[0]"
+                        + " || l.innerText.trim().startsWith(arguments[0] + '\\n'))) ?? null",
+                words));
         center(tag);
         tag.click();
         return this;

@@ -10,7 +10,7 @@ public enum School {
             Map.of()),
     FREEHAND_ONE_BEVEL(
             "Freehand on one flat bevel",
-            "The whole bevel lies on the stone: nothing to set, and the whole face to hone.",
+            "Ground to one flat bevel once, the whole of it lies on the stone: nothing to set, and a whole face to hone.",
             Map.of(
                     HouseRule.HOLDING, "FREEHAND",
                     HouseRule.BEVEL_FORM, "FLAT",

@@ -2,7 +2,9 @@ package truekeen.core.stepsheet;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.EdgeSurvey;
@@ -23,6 +25,7 @@ import truekeen.core.rule.School;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.tool.Blade;
+import truekeen.core.tool.Measures;
 import truekeen.core.tool.Trade;
 
 /**
@@ -77,25 +80,26 @@ public record SchoolTrial(
     private static SchoolTrial of(School school, Case on) {
         HouseRules rules = school.rules();
         boolean flat = rules.of(HouseRule.BEVEL_FORM).key().equals("FLAT");
+        Blade blade = flat ? groundFlat(on.blade, on.target) : on.blade;
         TargetBevel target = flat
                 ? new TargetBevel(
                         on.target.last(), on.target.last(), on.target.back(), Optional.empty(), on.target.camber())
                 : on.target;
         boolean byHand = rules.of(HouseRule.HOLDING).key().equals("FREEHAND");
         Manner manner = Manner.of(
-                        on.blade.kind(),
+                        blade.kind(),
                         target,
                         byHand ? Optional.empty() : on.manner.guide(),
                         on.manner.heldBy(),
                         on.manner.camber())
                 .with(SheetHabits.of(rules));
-        Restoration restoration = Restorer.restore(on.blade, on.survey, target);
+        Restoration restoration = Restorer.restore(blade, on.survey, target);
         PlanRules stones = on.rules.with(HouseStones.of(rules));
         PlanAsk ask = new PlanAsk(on.ask.loggedScratchUm(), on.ask.grindOn(), on.ask.wishes(), Optional.of(target));
         try {
             WorkPlan plan = WorkPlanner.plan(restoration, on.survey, on.trade, on.steel, on.shelf, stones, ask);
             List<Step> steps =
-                    StepSheet.of(plan, target, on.steel, on.blade.edgeLengthMm(), manner, Optional.empty(), on.shelf);
+                    StepSheet.of(plan, target, on.steel, blade.edgeLengthMm(), manner, Optional.empty(), on.shelf);
             int strokes =
                     steps.stream().mapToInt(s -> s.strokes() * s.sides().size()).sum();
             double area = plan.path(Job.Kind.SECONDARY)
@@ -111,6 +115,22 @@ public record SchoolTrial(
                     0,
                     List.of(),
                     refused.getMessage());
+        }
+    }
+
+    /** The tool as it stands in a house that grinds one flat bevel at the angle of the edge; others stay as they are. */
+    private static Blade groundFlat(Blade blade, TargetBevel target) {
+        if (!blade.measures().has("secondary")) {
+            return blade;
+        }
+        Map<String, Double> values = new HashMap<>(blade.measures().values());
+        values.remove("secondary");
+        values.remove("secondaryWidth");
+        values.put("primary", target.last().degrees());
+        try {
+            return blade.kind().build(new Measures(values));
+        } catch (RefusedException notOnThisFamily) {
+            return blade;
         }
     }
 

@@ -208,7 +208,7 @@ final class StepWriter {
                 edge,
                 Optional.empty(),
                 0,
-                acts.get(0).words(),
+                "These, in this order.",
                 "",
                 "",
                 "",

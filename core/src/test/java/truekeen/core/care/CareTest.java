@@ -9,30 +9,19 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.condition.Shaping;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.FinishWindow;
 import truekeen.core.progression.Job;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.ProgressionPlanner;
+import truekeen.core.progression.Shelves;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.steel.Steels;
 
 class CareTest {
     private static Abrasive piece(String name, String kindName, double um, Abrasive.State state) {
-        AbrasiveKind kind = AbrasiveKinds.byName(kindName).orElseThrow();
-        return new Abrasive(
-                name,
-                name,
-                kind,
-                kind.grain(),
-                um,
-                false,
-                Abrasive.Shape.BENCH,
-                kind.lubricants().get(0),
-                state);
+        return Shelves.piece(name, kindName, um, Abrasive.Shape.BENCH, state);
     }
 
     private static Abrasive stone(String name, double um, boolean flat, double since, double soak, boolean glazed) {

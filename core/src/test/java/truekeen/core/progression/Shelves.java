@@ -22,15 +22,20 @@ public final class Shelves {
     }
 
     static Abrasive stone(String id, String kindName, double um, Abrasive.State state) {
+        return piece(id, kindName, um, Abrasive.Shape.BENCH, state);
+    }
+
+    /** A piece of a kind, with the first lubricant of that kind. */
+    public static Abrasive piece(String name, String kindName, double um, Abrasive.Shape shape, Abrasive.State state) {
         AbrasiveKind kind = AbrasiveKinds.byName(kindName).orElseThrow();
         return new Abrasive(
-                id,
-                id,
+                name,
+                name,
                 kind,
                 kind.grain(),
                 um,
                 false,
-                Abrasive.Shape.BENCH,
+                shape,
                 kind.lubricants().get(0),
                 state);
     }

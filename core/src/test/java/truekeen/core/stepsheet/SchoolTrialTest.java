@@ -12,8 +12,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
@@ -21,6 +19,7 @@ import truekeen.core.condition.Restorer;
 import truekeen.core.progression.HouseStones;
 import truekeen.core.progression.PlanAsk;
 import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.Shelves;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
 import truekeen.core.rule.HouseRule;
@@ -43,17 +42,7 @@ class SchoolTrialTest {
             new EdgeSurvey(List.of(), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, false, BackState.POLISHED, 0);
 
     private static Abrasive on(String name, String kindName, double um, Abrasive.Shape shape) {
-        AbrasiveKind kind = AbrasiveKinds.byName(kindName).orElseThrow();
-        return new Abrasive(
-                name,
-                name,
-                kind,
-                kind.grain(),
-                um,
-                false,
-                shape,
-                kind.lubricants().get(0),
-                Abrasive.State.READY);
+        return Shelves.piece(name, kindName, um, shape, Abrasive.State.READY);
     }
 
     private static final List<Abrasive> SHELF = List.of(

@@ -9,8 +9,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
@@ -24,6 +22,7 @@ import truekeen.core.keenness.Reading;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.progression.Job;
 import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.Shelves;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
 import truekeen.core.quantity.Angle;
@@ -43,17 +42,7 @@ class StepSheetTest {
     private static final Chisel CHISEL = Blades.chisel(24, 3.2, 90, 20, 25, Blades.micro(30, 0.6));
 
     private static Abrasive on(String name, String kindName, double um, Abrasive.Shape shape) {
-        AbrasiveKind kind = AbrasiveKinds.byName(kindName).orElseThrow();
-        return new Abrasive(
-                name,
-                name,
-                kind,
-                kind.grain(),
-                um,
-                false,
-                shape,
-                kind.lubricants().get(0),
-                Abrasive.State.READY);
+        return Shelves.piece(name, kindName, um, shape, Abrasive.State.READY);
     }
 
     private static final List<Abrasive> SHELF = List.of(
