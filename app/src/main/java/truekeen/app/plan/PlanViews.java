@@ -138,7 +138,9 @@ public final class PlanViews {
     private static AdviceView minutes(WorkPlan plan) {
         double perStroke = PlanRules.USUAL.secondsPerStroke();
         int sessions = plan.fewestSessions();
-        String evidence = (sessions == 0 ? "first estimate" : "from " + sessions + " sessions or more on each stone")
+        String evidence = (sessions == 0
+                        ? "first estimate"
+                        : "from " + sessions + (sessions == 1 ? " session" : " sessions") + " or more on each stone")
                 + ": two sessions in three fall within the range";
         return AdviceView.of(new Advice(
                 "time at the bench",
