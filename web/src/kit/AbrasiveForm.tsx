@@ -118,7 +118,7 @@ export function AbrasiveForm({
   })
   const refused = save.error instanceof Refused ? save.error : undefined
   return (
-    <div className="border-l-4 border-primary pl-4 py-3 grid sm:grid-cols-2 lg:grid-cols-4 gap-4 max-w-[64rem]">
+    <div className="border-l-4 border-primary pl-4 py-3 grid grid-cols-[minmax(0,1fr)] sm:grid-cols-2 lg:grid-cols-4 gap-4 max-w-[64rem]">
       <Field
         label="What it is called here"
         value={form.name}
@@ -176,7 +176,7 @@ export function AbrasiveForm({
       />
       {form.gritName !== '' && (
         // Its room is kept while the answer is on its way, so that nothing moves under a finger.
-        <div className="sm:col-span-2 lg:col-span-4 min-h-[140px]">
+        <div className="sm:col-span-2 lg:col-span-4 min-h-[140px] min-w-0 overflow-hidden">
           {grain.data && !grain.isError && (
             <GritScale grain={grain.data} label={`${form.gritStandard} ${form.gritName}`} />
           )}
