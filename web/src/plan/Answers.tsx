@@ -72,7 +72,7 @@ export function Answers({
                 <span className="block text-[0.94rem]">
                   {a.stones.length === 0
                     ? a.note
-                    : `${a.stones.join(', then ')}: ${span(a.seconds)}, ${a.strokes} strokes, ${figures(a.volumeMm3)} mm³ of steel`}
+                    : `${a.stones.join(', then ')}: about ${span(a.seconds)}, ${a.strokes} strokes, ${figures(a.volumeMm3)} mm³ of steel`}
                   {a.note && a.stones.length > 0 && `, ${a.note}`}
                 </span>
                 {a.stones.length > 0 && (

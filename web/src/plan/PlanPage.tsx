@@ -58,7 +58,7 @@ export function PlanPage({ toolId }: { toolId: string }) {
               Put all rungs back
             </button>
           )}
-          <WayOut />
+          {preview.error instanceof Refused && preview.error.has('NO_ABRASIVE') && <WayOut />}
           <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
         </div>
       ) : plan ? (
@@ -132,7 +132,7 @@ function Jobs({
           : shown.legs.length - 1 === 1
             ? 'One change-over.'
             : `${shown.legs.length - 1} change-overs.`}{' '}
-        {span(shown.seconds)} in all.
+        About {span(shown.seconds)} in all.
       </p>
       {shown.flags.map((f) => (
         <Notice key={f} kind="warn">

@@ -108,7 +108,7 @@ function Bars({
               ) : (
                 <>
                   <span className="block">
-                    {num(s.minutes)} min, {s.strokes} strokes, {num(s.honedMm2)} mm² honed:{' '}
+                    about {num(s.minutes)} min, {s.strokes} strokes, {num(s.honedMm2)} mm² honed:{' '}
                     {s.stones.join(', ') || 'strop only'}
                   </span>
                   <Bar school={s} most={most} />

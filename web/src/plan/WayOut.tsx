@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
-import { num } from '../ui/format'
+import { figures, num } from '../ui/format'
 import { Trouble } from '../ui/Notice'
 
 /** Where nothing on the shelf may be used: the one stone that would help, by kind and grain, and the way to the shelf. */
@@ -58,7 +58,8 @@ function help(g: Schemas['GainView']): string {
   const parts: string[] = []
   if (g.possible.length > 0) parts.push('makes possible: ' + few(g.possible))
   if (g.finished.length > 0) parts.push('gives the finish wanted: ' + few(g.finished))
-  if (g.minutes >= 0.1) parts.push(`saves ${num(g.minutes)} min on ${few(g.quicker)}`)
+  if (g.minutesHigh >= 0.1)
+    parts.push(`saves ${figures(g.minutesLow)} to ${figures(g.minutesHigh)} min on ${few(g.quicker)}`)
   return parts.join('; ') + '.'
 }
 

@@ -62,11 +62,12 @@ public final class PlanRecords {
     /** All schools on this tool. */
     public record SchoolsView(List<SchoolView> schools) {}
 
-    /** What one abrasive more would do. */
+    /** What one abrasive more would do; minutes saved as a range, two hands in three. */
     public record GainView(
             String kind,
             double d50Um,
-            double minutes,
+            double minutesLow,
+            double minutesHigh,
             List<String> possible,
             List<String> finished,
             List<String> quicker) {}

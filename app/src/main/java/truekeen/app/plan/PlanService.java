@@ -43,6 +43,7 @@ import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WhatToBuy;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
+import truekeen.core.removal.StockRemoval;
 import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.stepsheet.SchoolTrial;
@@ -200,7 +201,8 @@ public class PlanService {
                         .map(g -> new GainView(
                                 g.kind().name(),
                                 g.d50Um(),
-                                g.savedSeconds() / 60,
+                                g.savedSeconds() / 60 / StockRemoval.firstEstimateSpread(),
+                                g.savedSeconds() / 60 * StockRemoval.firstEstimateSpread(),
                                 g.possible(),
                                 g.finished(),
                                 g.quicker()))
