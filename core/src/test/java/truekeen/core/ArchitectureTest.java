@@ -41,6 +41,8 @@ class ArchitectureTest {
         "care",
         "repair",
         "keenness",
+        "fault",
+        "finish",
         "stepsheet",
         "bench",
         "reference"

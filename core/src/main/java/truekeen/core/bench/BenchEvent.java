@@ -1,7 +1,10 @@
 package truekeen.core.bench;
 
 import java.time.Instant;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
+import truekeen.core.fault.Observation;
 import truekeen.core.stepsheet.Step;
 
 /**
@@ -17,6 +20,9 @@ import truekeen.core.stepsheet.Step;
  * @param amount strokes that a count adds; 0 otherwise
  * @param note a reason or an observation, or empty
  * @param displaced whether it arrived after another device had taken the session over
+ * @param station station along a cambered edge, from 1; 0 where strokes are not dealt to stations
+ * @param seen what was seen, where the event is an observation
+ * @param value what an instrument read (° or °C), where the event is a reading; the note names the instrument
  */
 public record BenchEvent(
         UUID id,
@@ -28,7 +34,38 @@ public record BenchEvent(
         Step.Side side,
         int amount,
         String note,
-        boolean displaced) {
+        boolean displaced,
+        int station,
+        Optional<Observation> seen,
+        OptionalDouble value) {
+
+    /** An event that is neither an observation nor a reading. */
+    public BenchEvent(
+            UUID id,
+            String device,
+            long sequence,
+            Instant at,
+            Kind kind,
+            int step,
+            Step.Side side,
+            int amount,
+            String note,
+            boolean displaced) {
+        this(
+                id,
+                device,
+                sequence,
+                at,
+                kind,
+                step,
+                side,
+                amount,
+                note,
+                displaced,
+                0,
+                Optional.empty(),
+                OptionalDouble.empty());
+    }
 
     /** What can happen. */
     public enum Kind {
@@ -42,6 +79,10 @@ public record BenchEvent(
         GATE_FAILED,
         /** A step without a gate is done. */
         STEP_DONE,
+        /** Something was seen or felt at the step. */
+        OBSERVED,
+        /** An instrument was read at the step. */
+        READ,
         /** A step is left out, with its reason. */
         SKIPPED,
         /** Another device took the session over. */

@@ -2,12 +2,14 @@ package truekeen.core.bench;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Deque;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import truekeen.core.fault.Observation;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.stepsheet.Step;
@@ -55,23 +57,22 @@ public final class BenchFold {
 
     private BenchState walk(Deque<BenchEvent> effective, int late) {
         int n = steps.size();
-        List<Map<Step.Side, Integer>> counts = new ArrayList<>();
-        int[] failures = new int[n];
-        boolean[] skipped = new boolean[n];
-        for (Step step : steps) {
-            Map<Step.Side, Integer> sides = new EnumMap<>(Step.Side.class);
-            step.sides().forEach(side -> sides.put(side, 0));
-            counts.add(sides);
-        }
+        List<Tally> tallies = steps.stream().map(Tally::new).toList();
         int current = 0;
         for (BenchEvent event : effective) {
             int at = event.step();
             switch (event.kind()) {
-                case COUNT -> counts.get(at).merge(event.side(), event.amount(), Integer::sum);
-                case GATE_FAILED -> failures[at]++;
+                case COUNT -> tallies.get(at).count(event);
+                case OBSERVED -> tallies.get(at).see(event.seen().orElseThrow());
+                case READ ->
+                    tallies.get(at)
+                            .readings
+                            .add(new BenchState.ReadingTaken(
+                                    event.note(), event.value().orElseThrow()));
+                case GATE_FAILED -> tallies.get(at).failures++;
                 case GATE_PASSED, STEP_DONE -> current = at + 1;
                 case SKIPPED -> {
-                    skipped[at] = true;
+                    tallies.get(at).skipped = true;
                     current = at + 1;
                 }
                 default -> throw new IllegalStateException("no effect known of " + event.kind());
@@ -83,10 +84,51 @@ public final class BenchFold {
                     ? BenchState.Status.WAITING
                     : i == current
                             ? BenchState.Status.HERE
-                            : skipped[i] ? BenchState.Status.SKIPPED : BenchState.Status.DONE;
-            states.add(new BenchState.StepState(status, Map.copyOf(counts.get(i)), failures[i]));
+                            : tallies.get(i).skipped ? BenchState.Status.SKIPPED : BenchState.Status.DONE;
+            states.add(tallies.get(i).state(status));
         }
         return new BenchState(current, states, late, !effective.isEmpty());
+    }
+
+    /** What adds up at one step. */
+    private static final class Tally {
+        private final Map<Step.Side, Integer> counts = new EnumMap<>(Step.Side.class);
+        private final Map<Step.Side, List<Integer>> stations = new EnumMap<>(Step.Side.class);
+        private final List<BenchState.Seen> seen = new ArrayList<>();
+        private final List<BenchState.ReadingTaken> readings = new ArrayList<>();
+        private Step.Side last;
+        private int failures;
+        private boolean skipped;
+
+        Tally(Step step) {
+            for (Step.Side side : step.sides()) {
+                counts.put(side, 0);
+                stations.put(
+                        side,
+                        new ArrayList<>(Collections.nCopies(step.stations().size(), 0)));
+            }
+        }
+
+        void count(BenchEvent event) {
+            counts.merge(event.side(), event.amount(), Integer::sum);
+            if (event.station() > 0) {
+                stations.get(event.side())
+                        .set(event.station() - 1, stations.get(event.side()).get(event.station() - 1) + event.amount());
+            }
+            last = event.side();
+        }
+
+        void see(Observation observation) {
+            int strokes = counts.values().stream().mapToInt(Integer::intValue).sum();
+            seen.add(new BenchState.Seen(observation, strokes));
+        }
+
+        BenchState.StepState state(BenchState.Status status) {
+            Map<Step.Side, List<Integer>> at = new EnumMap<>(Step.Side.class);
+            stations.forEach((side, list) -> at.put(side, List.copyOf(list)));
+            return new BenchState.StepState(
+                    status, Map.copyOf(counts), failures, at, Optional.ofNullable(last), seen, readings);
+        }
     }
 
     /**
@@ -116,7 +158,13 @@ public final class BenchFold {
         Step step = steps.get(event.step());
         return switch (event.kind()) {
             case COUNT -> misfitOfCount(step, event);
-            case GATE_PASSED, GATE_FAILED ->
+            case OBSERVED -> misfitOfObservation(step, event);
+            case READ ->
+                event.value().isPresent() && Double.isFinite(event.value().getAsDouble())
+                        ? Optional.empty()
+                        : Optional.of(Refusal.of(MessageCode.NUMBER_UNREADABLE, "value", "nothing"));
+            case GATE_PASSED -> misfitOfPassing(step, state, event);
+            case GATE_FAILED ->
                 step.gate().isEmpty() ? Optional.of(outOfPlace(event, "this step asks no question")) : Optional.empty();
             case STEP_DONE ->
                 step.gate().isEmpty()
@@ -134,12 +182,39 @@ public final class BenchFold {
         if (event.side() == null || !step.sides().contains(event.side())) {
             return Optional.of(outOfPlace(event, "no strokes are counted on that side here"));
         }
+        if (event.station() < 0 || event.station() > step.stations().size()) {
+            return Optional.of(outOfPlace(event, "there is no such station"));
+        }
         if (event.amount() < 1 || event.amount() > MOST_AT_ONCE) {
             return Optional.of(Refusal.of(MessageCode.COUNT_RANGE, "amount", event.amount())
                     .with("low", 1)
                     .with("high", MOST_AT_ONCE));
         }
         return Optional.empty();
+    }
+
+    private static Optional<Refusal> misfitOfPassing(Step step, BenchState state, BenchEvent event) {
+        if (step.gate().isEmpty()) {
+            return Optional.of(outOfPlace(event, "this step asks no question"));
+        }
+        Gate gate = Gate.of(step, state.steps().get(event.step()));
+        return gate.state() == Gate.State.SHUT
+                ? Optional.of(Refusal.of(MessageCode.GATE_SHUT, "kind", gate.words()))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> misfitOfObservation(Step step, BenchEvent event) {
+        if (event.seen().isEmpty()) {
+            return Optional.of(Refusal.of(MessageCode.EMPTY, "sign", "").with("what", "What was seen"));
+        }
+        Observation seen = event.seen().get();
+        if (!Gate.offers(step).contains(seen.sign())) {
+            return Optional.of(outOfPlace(event, "“" + seen.sign().words() + "” is not asked at this step"));
+        }
+        boolean placeFits = seen.where()
+                .map(w -> w.fromMm() >= 0 && w.fromMm() <= w.toMm() && Double.isFinite(w.toMm()))
+                .orElse(true);
+        return placeFits ? Optional.empty() : Optional.of(outOfPlace(event, "its place lies off the edge"));
     }
 
     private static Refusal outOfPlace(BenchEvent event, String why) {

@@ -1,7 +1,12 @@
 package truekeen.core.bench;
 
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import truekeen.core.fault.Observation;
+import truekeen.core.fault.Sign;
 import truekeen.core.stepsheet.Step;
 
 /**
@@ -28,13 +33,61 @@ public record BenchState(int current, List<StepState> steps, int late, boolean u
      * @param status how it stands
      * @param counts strokes so far, by side
      * @param gateFailures times its gate was answered with no
+     * @param stations strokes so far at each station, by side; empty lists where they are not dealt to stations
+     * @param lastSide the side last worked
+     * @param seen what was seen, oldest first
+     * @param readings what instruments read, oldest first
      */
-    public record StepState(Status status, Map<Step.Side, Integer> counts, int gateFailures) {
+    public record StepState(
+            Status status,
+            Map<Step.Side, Integer> counts,
+            int gateFailures,
+            Map<Step.Side, List<Integer>> stations,
+            Optional<Step.Side> lastSide,
+            List<Seen> seen,
+            List<ReadingTaken> readings) {
+        /** Keeps lists from changing. */
+        public StepState {
+            seen = List.copyOf(seen);
+            readings = List.copyOf(readings);
+        }
+
+        /** What stands: of each group all that was seen since its last good word, that word included. */
+        public List<Seen> standing() {
+            Map<Sign.Group, List<Seen>> byGroup = new EnumMap<>(Sign.Group.class);
+            for (Seen s : seen) {
+                List<Seen> group =
+                        byGroup.computeIfAbsent(s.observation().sign().group(), g -> new ArrayList<>());
+                boolean good = s.observation().sign().says() == Sign.Says.GOOD;
+                if (good
+                        || !group.isEmpty() && group.get(0).observation().sign().says() == Sign.Says.GOOD) {
+                    group.clear();
+                }
+                group.add(s);
+            }
+            return byGroup.values().stream().flatMap(List::stream).toList();
+        }
+
         /** Strokes of all sides together. */
         public int total() {
             return counts.values().stream().mapToInt(Integer::intValue).sum();
         }
     }
+
+    /**
+     * Something seen.
+     *
+     * @param strokesBefore strokes counted at the step until then, all sides together
+     */
+    public record Seen(Observation observation, int strokesBefore) {}
+
+    /**
+     * What an instrument read.
+     *
+     * @param instrument its kind
+     * @param value in its own unit (°, °C)
+     */
+    public record ReadingTaken(String instrument, double value) {}
 
     /** Whether every step is done or skipped. */
     public boolean allDone() {

@@ -7,21 +7,19 @@ import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 
 /**
- * A test of a fresh edge: force at stations, and where light is still seen on the apex.
+ * A test of a fresh edge by force at stations along it.
  *
  * @param readings at stations along the edge
- * @param light stretches where light is seen
  * @param referenceGrams the shop's own reading of a new utility blade on the same tester (g)
  * @param edgeLengthMm length of the edge (mm)
  */
-public record EdgeTest(List<Reading> readings, List<Stretch> light, double referenceGrams, double edgeLengthMm) {
+public record EdgeTest(List<Reading> readings, double referenceGrams, double edgeLengthMm) {
     /** Stations at which the spread can be judged. */
     public static final int LEAST_STATIONS = 3;
 
-    /** Keeps both lists from changing. */
+    /** Keeps the readings from changing. */
     public EdgeTest {
         readings = List.copyOf(readings);
-        light = List.copyOf(light);
     }
 
     /** Stations spread evenly, each in the middle of its share of the edge (mm). */
@@ -44,14 +42,6 @@ public record EdgeTest(List<Reading> readings, List<Stretch> light, double refer
                     "readings[" + i + "].grams", "A reading", readings.get(i).grams(), 1, 5000, " g");
             checks.within(
                     "readings[" + i + "].xMm", "A station", readings.get(i).xMm(), 0, edgeLengthMm, " mm");
-        }
-        for (int i = 0; i < light.size(); i++) {
-            Stretch s = light.get(i);
-            checks.require(
-                    s.fromMm() >= 0 && s.toMm() <= edgeLengthMm + 1e-9 && s.fromMm() < s.toMm(),
-                    () -> Refusal.of(MessageCode.FINDING_OFF_EDGE, "light", s.fromMm() + " to " + s.toMm() + " mm")
-                            .with("what", "Light")
-                            .with("high", edgeLengthMm + " mm"));
         }
     }
 }

@@ -6,18 +6,15 @@ import java.util.Comparator;
 import java.util.List;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
-import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 
 /**
- * Judges a test against its purpose. A fresh edge passes when the mean index is at most the target, the worst station
- * at most 1.25 times the mean, and no light is seen. Source: workshop prior.
+ * Judges a test by force against its purpose. A fresh edge passes when the mean index is at most the target and the
+ * worst station at most 1.25 times the mean. Source: workshop prior.
  */
 public final class Judge {
     /** Most that the worst station may be over the mean. */
     public static final double WIDEST_SPREAD = 1.25;
-    /** How far beyond a stretch the neighbours are feathered in (mm). */
-    private static final double FEATHER_MM = 2;
 
     private Judge() {}
 
@@ -40,44 +37,27 @@ public final class Judge {
         double target = purpose.indexTarget().getAsDouble();
         double index = mean / test.referenceGrams();
         double spread = worst.grams() / mean;
-        List<Verdict.Fault> faults = faults(test, mean, index, target);
-        return new Verdict(faults.isEmpty(), mean, sd, worst, index, target, spread, faults);
+        List<Stretch> uneven = uneven(test, mean);
+        return new Verdict(
+                index <= target && uneven.isEmpty(),
+                mean,
+                sd,
+                worst,
+                index,
+                target,
+                spread,
+                uneven,
+                dullElsewhere(test, mean, target));
     }
 
-    private static List<Verdict.Fault> faults(EdgeTest test, double mean, double index, double target) {
-        List<Verdict.Fault> faults = new ArrayList<>();
-        for (Stretch lit : merged(test.light())) {
-            faults.add(new Verdict.Fault(
-                    Verdict.Kind.APEX_NOT_REACHED,
-                    lit.widened(FEATHER_MM, test.edgeLengthMm()),
-                    "Light is seen from " + mm(lit.fromMm()) + " to " + mm(lit.toMm())
-                            + " mm: the apex was not reached there.",
-                    "Back to the first stone on that stretch, until a burr comes; then feather the neighbours in and go"
-                            + " through the finer stones again."));
-        }
-        for (Stretch high : uneven(test, mean)) {
-            boolean lit = faults.stream()
-                    .anyMatch(
-                            f -> f.where().fromMm() <= high.toMm() && f.where().toMm() >= high.fromMm());
-            if (!lit) {
-                faults.add(new Verdict.Fault(
-                        Verdict.Kind.UNEVEN,
-                        high,
-                        "Between " + mm(high.fromMm()) + " and " + mm(high.toMm())
-                                + " mm it reads over a quarter above the mean, with no light to be seen: a small chip or a"
-                                + " remnant of the burr.",
-                        "A few strokes there on the last stone, take the burr off again, strop."));
-            }
-        }
-        if (faults.isEmpty() && index > target) {
-            faults.add(new Verdict.Fault(
-                    Verdict.Kind.DULL_ALL_ALONG,
-                    new Stretch(0, test.edgeLengthMm()),
-                    "Even, without light, but at " + Numbers.plain(index, 2) + " of the reference where "
-                            + Numbers.plain(target, 2) + " is wanted.",
-                    "Back one stone over the whole edge, take the burr off lighter than before, strop less."));
-        }
-        return faults;
+    /** Whether the stations that are not uneven need more than is wanted all the same. */
+    private static boolean dullElsewhere(EdgeTest test, double mean, double target) {
+        return test.readings().stream()
+                        .mapToDouble(Reading::grams)
+                        .filter(g -> g <= WIDEST_SPREAD * mean)
+                        .average()
+                        .orElse(mean)
+                > target * test.referenceGrams();
     }
 
     /** Stretches whose stations read more than the spread allows, each the share of the edge its stations stand for. */
@@ -112,9 +92,5 @@ public final class Judge {
             }
         }
         return result;
-    }
-
-    private static String mm(double x) {
-        return Numbers.plain(x, 1);
     }
 }

@@ -12,11 +12,13 @@ import truekeen.core.table.TableReader;
  * @param name the purpose; its key
  * @param indexTarget mean index at which a fresh edge passes; empty where force is not tested
  * @param indexTouchUp mean index at which an edge in use wants a touch-up
+ * @param checkDays days after a sharpening until it is looked at again, while no log knows better
  */
-public record KeennessPurpose(String name, OptionalDouble indexTarget, OptionalDouble indexTouchUp) {
+public record KeennessPurpose(String name, OptionalDouble indexTarget, OptionalDouble indexTouchUp, int checkDays) {
     private static final List<KeennessPurpose> ALL = TableReader.rows("keenness").stream()
             .map(row -> new KeennessPurpose(
-                    row.text("purpose"), row.numberIfAny("index_target"), row.numberIfAny("index_touch_up")))
+                    row.text("purpose"), row.numberIfAny("index_target"), row.numberIfAny("index_touch_up"), (int)
+                            row.number("check_days")))
             .toList();
 
     /** The purpose of that name. */

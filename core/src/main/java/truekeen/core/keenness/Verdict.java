@@ -3,7 +3,7 @@ package truekeen.core.keenness;
 import java.util.List;
 
 /**
- * The judgement on a test.
+ * The judgement on a test by force.
  *
  * @param keen whether the edge passes
  * @param meanGrams mean reading (g)
@@ -12,7 +12,8 @@ import java.util.List;
  * @param meanIndex mean reading over the reference
  * @param indexTarget what the purpose asks
  * @param spreadRatio worst over mean; at most 1.25 passes
- * @param faults what failed and where; empty when keen
+ * @param uneven stretches whose stations read over 1.25 times the mean
+ * @param dullElsewhere whether the other stations need more than is wanted as well
  */
 public record Verdict(
         boolean keen,
@@ -22,25 +23,10 @@ public record Verdict(
         double meanIndex,
         double indexTarget,
         double spreadRatio,
-        List<Fault> faults) {
-
-    /** What can fail. */
-    public enum Kind {
-        /** Light on the apex: the stones did not reach it there. */
-        APEX_NOT_REACHED,
-        /** Some stations cut far worse than the rest. */
-        UNEVEN,
-        /** No light, even, and yet not keen: the finish, or a burr left on. */
-        DULL_ALL_ALONG
+        List<Stretch> uneven,
+        boolean dullElsewhere) {
+    /** Tests of older versions were kept without their uneven stretches. */
+    public Verdict {
+        uneven = uneven == null ? List.of() : List.copyOf(uneven);
     }
-
-    /**
-     * One fault.
-     *
-     * @param kind what failed
-     * @param where the stretch to be worked
-     * @param why what was seen, in words
-     * @param remedy what to do, in words
-     */
-    public record Fault(Kind kind, Stretch where, String why, String remedy) {}
 }

@@ -104,6 +104,12 @@ public enum MessageCode {
     SESSION_CLOSED("This session is finished; nothing more can be counted on it."),
     SESSION_OPEN("A session for this tool is already at the bench. Finish it or stop it first."),
     EVENT_OUT_OF_PLACE("{what} does not fit where the session stands: {value}."),
+    GATE_SHUT("Not yet: {value} When it has changed, tap what you see now."),
+    DEVICE_AWAY("The {what} is not answering. Look at its cable and its switch; what it read before is kept."),
+    DEVICE_UNSETTLED(
+            "The {what} has not settled: it still moves by {value}. Hold it still and take the reading again."),
+    NOTHING_TESTED("Make one test at least: a sign from the ladder, or readings at {low} stations."),
+    NO_SUCH_REMEDY("“{value}” is no remedy for what this test found."),
     COUNT_RANGE("One count may add {low} to {high}; this is {value}."),
     RETIRED_NO_PLAN("This tool has come to its end: {what}. There is no plan that mends it."),
     ANGLE_FIRST("Choose the angle and save its set-up first: the volume depends on it."),

@@ -261,7 +261,7 @@ final class WorkCalculators {
                         readings.add(new Reading(i, all.get(i)));
                     }
                     var checks = new truekeen.core.message.Checks();
-                    new EdgeTest(readings, List.of(), v.num("reference"), Math.max(1, all.size())).check(checks);
+                    new EdgeTest(readings, v.num("reference"), Math.max(1, all.size())).check(checks);
                     checks.orThrow();
                     double mean = all.stream().mapToDouble(x -> x).average().orElseThrow();
                     double worst = all.stream().mapToDouble(x -> x).max().orElseThrow();

@@ -94,6 +94,17 @@ public record Manner(
                 .orElse("");
     }
 
+    /** Strokes at each station of a cambered edge; none on a straight one. */
+    List<Integer> stationStrokes(int strokes, boolean shapes) {
+        return camber.map(c -> shapes ? c.shapingStrokes(strokes) : PlaneSetting.refiningStrokes(strokes))
+                .orElse(List.of());
+    }
+
+    /** Strokes one side gets before the other has its turn; 0 for a whole side at a time. */
+    int setOf() {
+        return worked.size() == 2 ? habits.setOf() : 1;
+    }
+
     /** The sides that the burr is taken off on. */
     List<Step.Side> burrSides() {
         return worked.size() == 2 ? worked : List.of(Step.Side.BEVEL, Step.Side.BACK);

@@ -1,12 +1,16 @@
 package truekeen.core.stepsheet;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Dullness;
+import truekeen.core.fault.Diagnosis.Finding;
+import truekeen.core.fault.Remedy;
 import truekeen.core.keenness.Stretch;
-import truekeen.core.keenness.Verdict;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.Job;
 import truekeen.core.progression.WorkPlan;
@@ -15,139 +19,202 @@ import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 
 /**
- * Turns a verdict into the steps that lead back: which stones, where along the edge, how many strokes. What failed and
- * where decides: light sends that stretch to the first stone, an uneven place to the last, an even dull edge one stone
- * back.
+ * Turns accepted remedies into the steps that lead back: which stones, where along the edge, how many strokes. Several
+ * are worked together, stone by stone from the coarsest, each stretch from the stone where its own remedy enters.
  */
 public final class RemedySheet {
     private static final int FEW_STROKES = 6;
     private static final int LIGHTER_DEBURR = 8;
     private static final int LESS_STROPPING = 4;
+    /** How far beyond a stretch the neighbours are feathered in (mm). Prior. */
+    private static final double FEATHER_MM = 2;
 
-    private final List<Abrasive> path;
-    private final Optional<Abrasive> strop;
-    private final Angle last;
-    private final SteelClass steel;
-    private final double secondaryWidthMm;
-    private final double edgeLengthMm;
-    private final Manner manner;
-    private final StepWriter write;
+    /** What was found, and the remedy accepted for it. */
+    public record Chosen(Finding finding, Remedy remedy) {
+        boolean at(Remedy.Entry entry) {
+            return remedy.entry() == entry;
+        }
+    }
 
-    private RemedySheet(
+    /** What the tool was honed with. */
+    public record Honing(
             List<Abrasive> path,
             Optional<Abrasive> strop,
             Angle last,
             SteelClass steel,
             double secondaryWidthMm,
             double edgeLengthMm,
-            Manner manner) {
-        this.path = path;
-        this.strop = strop;
-        this.last = last;
-        this.steel = steel;
-        this.secondaryWidthMm = secondaryWidthMm;
-        this.edgeLengthMm = edgeLengthMm;
-        this.manner = manner;
-        this.write = new StepWriter(manner);
+            Manner manner) {}
+
+    /** Work on one stone over one stretch. */
+    private record Work(Stretch where, boolean raises, double recessionMm, String why) {}
+
+    private final Honing honing;
+    private final StepWriter write;
+    private final Stretch edge;
+
+    private RemedySheet(Honing honing) {
+        this.honing = honing;
+        this.write = new StepWriter(honing.manner());
+        this.edge = new Stretch(0, honing.edgeLengthMm());
     }
 
     /**
-     * The steps that answer the faults of a verdict; none for a keen edge.
+     * The steps of the remedies; none where none was accepted.
      *
-     * @param path abrasives the secondary was honed on, in order; at least one
-     * @param strop what it was stropped on
-     * @param last angle of the secondary
-     * @param secondaryWidthMm its width (mm)
-     * @param manner how the tool is worked
+     * @param honing the abrasives the secondary was honed on, at least one, and how
      */
-    public static List<Step> of(
-            Verdict verdict,
-            List<Abrasive> path,
-            Optional<Abrasive> strop,
-            Angle last,
-            SteelClass steel,
-            double secondaryWidthMm,
-            double edgeLengthMm,
-            Manner manner) {
-        return new RemedySheet(path, strop, last, steel, secondaryWidthMm, edgeLengthMm, manner).steps(verdict);
+    public static List<Step> of(List<Chosen> chosen, Honing honing) {
+        return new RemedySheet(honing).steps(chosen);
     }
 
-    private List<Step> steps(Verdict verdict) {
-        if (verdict.faults().isEmpty()) {
-            return List.of();
-        }
+    /** The name of the stone at which a remedy takes the progression up again; empty where no stone is touched. */
+    public static String entryStone(Remedy remedy, List<Abrasive> path) {
+        int at = entryIndex(remedy.entry(), path.size());
+        return at < 0 ? "" : path.get(at).name();
+    }
+
+    private static int entryIndex(Remedy.Entry entry, int stones) {
+        return switch (entry) {
+            case FIRST_STONE, BACK -> 0;
+            case ONE_BACK -> Math.max(0, stones - 2);
+            case LAST_STONE -> stones - 1;
+            default -> -1;
+        };
+    }
+
+    private List<Step> steps(List<Chosen> chosen) {
         List<Step> steps = new ArrayList<>();
-        boolean dull = false;
-        boolean guided = false;
-        for (Verdict.Fault fault : verdict.faults()) {
-            if (!guided && fault.kind() != Verdict.Kind.UNEVEN) {
-                steps.add(write.setGuide(Job.Kind.SECONDARY, last, new Stretch(0, edgeLengthMm)));
-                guided = true;
-            }
-            switch (fault.kind()) {
-                case APEX_NOT_REACHED -> throughAllStones(steps, fault);
-                case UNEVEN -> steps.add(stretch(path.get(path.size() - 1), fault, FEW_STROKES, 10, false, 0));
-                case DULL_ALL_ALONG -> {
-                    oneStoneBack(steps, fault);
-                    dull = true;
-                }
-                default -> throw new IllegalStateException("no remedy for " + fault.kind());
+        for (Chosen c : chosen) {
+            if (!c.remedy().act().isEmpty()) {
+                steps.add(write.adjust(c.remedy().act(), c.remedy().words(), where(c)));
             }
         }
-        Stretch edge = new Stretch(0, edgeLengthMm);
-        Abrasive finest = path.get(path.size() - 1);
-        steps.add(write.deburr(finest, edge, dull ? LIGHTER_DEBURR : StepWriter.DEBURR_STROKES));
-        int stropping = dull ? LESS_STROPPING : WorkPlan.STROP_STROKES;
-        strop.ifPresent(s -> steps.add(write.strop(s, "", edge, stropping)));
-        steps.add(write.protect(steel, edge));
+        Map<Integer, List<Work>> byStone = byStone(chosen);
+        if (byStone.keySet().stream()
+                .anyMatch(i -> i < honing.path().size() - 1 || honing.path().size() == 1)) {
+            steps.add(write.setGuide(Job.Kind.SECONDARY, honing.last(), edge));
+        }
+        chosen.stream().filter(c -> c.at(Remedy.Entry.BACK)).findFirst().ifPresent(c -> steps.add(back(c)));
+        double scratch = finest().scratchUm();
+        for (Map.Entry<Integer, List<Work>> stone : byStone.entrySet()) {
+            for (Work work : stone.getValue()) {
+                steps.add(stretch(honing.path().get(stone.getKey()), work, scratch));
+            }
+            scratch = honing.path().get(stone.getKey()).scratchUm();
+        }
+        boolean gentle = chosen.stream()
+                .anyMatch(c -> c.finding().fault().equals("FINISH_COARSE")
+                        || c.finding().fault().equals("OVER_STROPPED")
+                        || c.finding().fault().equals("BURR_LEFT"));
+        boolean otherWay = chosen.stream().anyMatch(c -> c.at(Remedy.Entry.DEBURR_OTHER_WAY));
+        boolean deburr = chosen.stream().anyMatch(c -> c.at(Remedy.Entry.DEBURR));
+        if (!byStone.isEmpty() || otherWay || deburr) {
+            int strokes = gentle ? LIGHTER_DEBURR : StepWriter.DEBURR_STROKES;
+            steps.add(write.deburr(finest(), edge, strokes, otherWay));
+        }
+        boolean strop = chosen.stream().anyMatch(c -> c.at(Remedy.Entry.STROP));
+        if (!byStone.isEmpty() || otherWay || deburr || strop) {
+            int strokes = gentle && !strop ? LESS_STROPPING : WorkPlan.STROP_STROKES;
+            honing.strop().ifPresent(s -> steps.add(write.strop(s, "", edge, strokes)));
+        }
         return List.copyOf(steps);
     }
 
-    /** The first stone reaches the apex again there; each later one replaces scratches on the same stretch. */
-    private void throughAllStones(List<Step> steps, Verdict.Fault fault) {
-        double force = Job.Forces.CHISEL.baseN();
-        double area = secondaryWidthMm * (fault.where().toMm() - fault.where().fromMm());
-        double scratch = path.get(path.size() - 1).scratchUm();
-        for (int i = 0; i < path.size(); i++) {
-            Abrasive stone = path.get(i);
-            double volume = 2 * scratch / 1000 * area;
-            if (i == 0) {
-                volume += Dullness.LIGHT_VISIBLE.recessionMm() * last.sin() * area;
+    /** What is done on each stone, by its place in the progression. */
+    private Map<Integer, List<Work>> byStone(List<Chosen> chosen) {
+        Map<Integer, List<Work>> byStone = new TreeMap<>();
+        for (Chosen c : chosen) {
+            int entry = entryIndex(c.remedy().entry(), honing.path().size());
+            if (entry < 0) {
+                continue;
             }
-            int strokes = (int) Math.ceil(StockRemoval.strokes(stone, steel, force, volume));
-            steps.add(stretch(stone, fault, Math.max(strokes, 3), force, i == 0, scratch));
-            scratch = stone.scratchUm();
+            boolean back = c.at(Remedy.Entry.LAST_STONE);
+            double recession =
+                    back ? 0 : (c.at(Remedy.Entry.ONE_BACK) ? Dullness.TOUCH_UP : Dullness.LIGHT_VISIBLE).recessionMm();
+            for (int i = entry; i < honing.path().size(); i++) {
+                boolean first = i == entry;
+                byStone.computeIfAbsent(i, k -> new ArrayList<>())
+                        .add(new Work(
+                                where(c),
+                                first && !back,
+                                first ? recession : 0,
+                                c.finding().title() + ". " + c.remedy().words()));
+            }
         }
+        byStone.replaceAll((i, works) -> merged(works));
+        return byStone;
     }
 
-    private void oneStoneBack(List<Step> steps, Verdict.Fault fault) {
+    /** Stretches of one stone that touch are worked as one. */
+    private static List<Work> merged(List<Work> works) {
+        List<Work> result = new ArrayList<>();
+        for (Work w : works.stream()
+                .sorted(Comparator.comparingDouble(w -> w.where.fromMm()))
+                .toList()) {
+            Work last = result.isEmpty() ? null : result.get(result.size() - 1);
+            if (last != null && w.where.fromMm() <= last.where.toMm()) {
+                result.set(
+                        result.size() - 1,
+                        new Work(
+                                new Stretch(last.where.fromMm(), Math.max(last.where.toMm(), w.where.toMm())),
+                                last.raises || w.raises,
+                                Math.max(last.recessionMm, w.recessionMm),
+                                last.why.equals(w.why) ? last.why : last.why + " " + w.why));
+            } else {
+                result.add(w);
+            }
+        }
+        return result;
+    }
+
+    private Stretch where(Chosen c) {
+        return c.remedy().whole() ? edge : c.finding().where().widened(FEATHER_MM, honing.edgeLengthMm());
+    }
+
+    private Abrasive finest() {
+        return honing.path().get(honing.path().size() - 1);
+    }
+
+    private Step back(Chosen c) {
+        return write.counted(
+                Step.Kind.WORK,
+                "Polish the back on the " + finest().name(),
+                finest(),
+                where(c),
+                Optional.empty(),
+                Job.Forces.CHISEL.baseN(),
+                List.of(Step.Side.BACK),
+                StepWriter.BACK_STROKES,
+                StepWriter.BACK_STROKES * StepWriter.SECONDS_PER_STROKE,
+                "No scratch of the back runs out at the edge.",
+                "Is the strip behind the edge bright and without scratches?",
+                "A few more, flat.",
+                "",
+                c.finding().title() + ". " + c.remedy().words(),
+                "");
+    }
+
+    private Step stretch(Abrasive stone, Work work, double scratchBefore) {
+        Manner manner = honing.manner();
         double force = Job.Forces.CHISEL.baseN();
-        double area = secondaryWidthMm * edgeLengthMm;
-        int from = Math.max(0, path.size() - 2);
-        double scratch = path.get(path.size() - 1).scratchUm();
-        for (int i = from; i < path.size(); i++) {
-            Abrasive stone = path.get(i);
-            double volume =
-                    2 * scratch / 1000 * area + (i == from ? Dullness.TOUCH_UP.recessionMm() * last.sin() * area : 0);
-            int strokes = (int) Math.ceil(StockRemoval.strokes(stone, steel, force, volume));
-            steps.add(stretch(stone, fault, Math.max(strokes, FEW_STROKES), force, i == from, scratch));
-            scratch = stone.scratchUm();
-        }
-    }
-
-    private Step stretch(
-            Abrasive stone, Verdict.Fault fault, int strokes, double force, boolean raises, double scratchBefore) {
-        Stretch where = fault.where();
-        boolean whole = where.toMm() - where.fromMm() >= edgeLengthMm - 1e-6;
+        double length = work.where.toMm() - work.where.fromMm();
+        double area = honing.secondaryWidthMm() * length;
+        double volume = 2 * scratchBefore / 1000 * area
+                + work.recessionMm * honing.last().sin() * area;
+        int least = work.raises ? 3 : FEW_STROKES;
+        int strokes = Math.max(least, (int) Math.ceil(StockRemoval.strokes(stone, honing.steel(), force, volume)));
+        boolean whole = length >= honing.edgeLengthMm() - 1e-6;
         String place = whole
                 ? "the whole edge"
-                : Numbers.plain(where.fromMm(), 1) + " to " + Numbers.plain(where.toMm(), 1) + " mm";
-        return write.counted(
+                : Numbers.plain(work.where.fromMm(), 1) + " to " + Numbers.plain(work.where.toMm(), 1) + " mm";
+        boolean raises = work.raises;
+        Step step = write.counted(
                 Step.Kind.WORK,
                 "Work " + place + " on the " + stone.name(),
                 stone,
-                where,
-                Optional.of(last.degrees()),
+                work.where,
+                Optional.of(honing.last().degrees()),
                 force,
                 manner.worked(),
                 manner.eachSide(strokes),
@@ -162,9 +229,8 @@ public final class RemedySheet {
                 raises
                         ? "Raised along the stretch, on " + manner.other() + "."
                         : "Still on " + manner.other() + ", finer.",
-                scratchBefore > 0
-                        ? fault.why() + " The scratch before was " + Numbers.plain(scratchBefore, 2) + " µm."
-                        : fault.why(),
+                work.why + " The scratch before was " + Numbers.plain(scratchBefore, 2) + " µm.",
                 "");
+        return step.doing(raises ? Step.BurrTask.RAISE : Step.BurrTask.KEEP).dealt(List.of(), manner.setOf());
     }
 }

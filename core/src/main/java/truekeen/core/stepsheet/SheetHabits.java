@@ -163,6 +163,21 @@ public record SheetHabits(
         };
     }
 
+    /** Strokes one side gets before the other has its turn; 0 for a whole side at a time. */
+    int setOf() {
+        return switch (sides) {
+            case ALTERNATE -> 1;
+            case SETS -> SET;
+            case WHOLE -> 0;
+        };
+    }
+
+    /** The burr taken off with the strokes the other way than the house has them. */
+    String otherWay() {
+        LastStrokes other = lastStrokes == LastStrokes.TRAILING ? LastStrokes.LEADING : LastStrokes.TRAILING;
+        return new SheetHabits(burrEachStone, freshBurr, sides, stroke, other, slurry).lastLightStrokes();
+    }
+
     /** How the burr is taken off on the last stone. */
     String lastLightStrokes() {
         return switch (lastStrokes) {

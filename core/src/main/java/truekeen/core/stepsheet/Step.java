@@ -30,6 +30,10 @@ import truekeen.core.keenness.Stretch;
  * @param how how it is done, a line for each thing
  * @param handFactor what the log multiplied the predicted strokes by; 1 where nothing was learned, 0 where the count goes
  *     by rule and teaches nothing
+ * @param burrTask what the step does to the burr
+ * @param stations strokes planned at each station along a cambered edge, from the left corner; empty where they are not
+ *     dealt to stations
+ * @param setOf strokes that one side gets before the other has its turn; 0 for a whole side at a time
  */
 public record Step(
         Kind kind,
@@ -53,11 +57,35 @@ public record Step(
         String why,
         String caution,
         List<String> how,
-        double handFactor) {
+        double handFactor,
+        BurrTask burrTask,
+        List<Integer> stations,
+        int setOf) {
 
-    /** Older sessions are kept without the last two, and teach nothing. */
+    /** Older sessions are kept without the last of these, and teach nothing. */
     public Step {
         how = how == null ? List.of() : List.copyOf(how);
+        burrTask = burrTask == null ? BurrTask.NOTHING : burrTask;
+        stations = stations == null ? List.of() : List.copyOf(stations);
+    }
+
+    /** What a step does to the burr. */
+    public enum BurrTask {
+        NOTHING,
+        /** Raises it: it must be felt along the whole edge. */
+        RAISE,
+        /** Makes it finer and keeps it unbroken. */
+        KEEP,
+        /** Keeps it where it cannot be felt anew. */
+        KEEP_UNFELT,
+        /** Turns it over to the other face. */
+        TURN,
+        /** Thins it and takes it off. */
+        TAKE_OFF,
+        /** Takes it off before a finer stone raises its own. */
+        TAKE_OFF_BETWEEN,
+        /** Wipes the last of it away. */
+        SHED
     }
 
     /** A step of which no more is to be said than where, how many and why. */
@@ -104,11 +132,28 @@ public record Step(
                 why,
                 caution,
                 List.of(),
-                0);
+                0,
+                BurrTask.NOTHING,
+                List.of(),
+                1);
     }
 
     /** The same step, done so. */
     public Step with(List<String> lines, double factor) {
+        return changed(lines, factor, burrTask, stations, setOf);
+    }
+
+    /** The same step, which does that to the burr. */
+    public Step doing(BurrTask task) {
+        return changed(how, handFactor, task, stations, setOf);
+    }
+
+    /** The same step, its strokes dealt to stations and to sides so. */
+    public Step dealt(List<Integer> strokesAtStations, int aSet) {
+        return changed(how, handFactor, burrTask, strokesAtStations, aSet);
+    }
+
+    private Step changed(List<String> lines, double factor, BurrTask task, List<Integer> at, int aSet) {
         return new Step(
                 kind,
                 title,
@@ -131,7 +176,10 @@ public record Step(
                 why,
                 caution,
                 lines,
-                factor);
+                factor,
+                task,
+                at,
+                aSet);
     }
 
     /** What kind of act. */
@@ -142,6 +190,9 @@ public record Step(
         WORK,
         DEBURR,
         STROP,
+        /** Something set or cleaned away from the stones. */
+        ADJUST,
+        /** Kept for sessions of older versions: the tool is cleaned and put away once it was tested. */
         PROTECT
     }
 

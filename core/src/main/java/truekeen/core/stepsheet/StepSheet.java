@@ -110,7 +110,6 @@ public final class StepSheet {
             }
         }
         plan.strop().ifPresent(s -> steps.add(write.strop(s, plan.stropNote(), edge, plan.stropStrokes())));
-        steps.add(write.protect(steel, edge));
         return List.copyOf(steps);
     }
 
@@ -164,21 +163,22 @@ public final class StepSheet {
 
     private Step keepBack(Leg finest) {
         return write.counted(
-                Step.Kind.WORK,
-                "A few strokes of the back on the " + finest.abrasive().name(),
-                finest.abrasive(),
-                edge,
-                Optional.empty(),
-                finest.forceN(),
-                List.of(Step.Side.BACK),
-                StepWriter.BACK_STROKES,
-                StepWriter.BACK_STROKES * StepWriter.SECONDS_PER_STROKE,
-                "The back lies flat; the burr turns over to the bevel.",
-                "",
-                "",
-                "Turned over to the bevel side.",
-                "So that the polished strip keeps pace as the edge wears back.",
-                "");
+                        Step.Kind.WORK,
+                        "A few strokes of the back on the " + finest.abrasive().name(),
+                        finest.abrasive(),
+                        edge,
+                        Optional.empty(),
+                        finest.forceN(),
+                        List.of(Step.Side.BACK),
+                        StepWriter.BACK_STROKES,
+                        StepWriter.BACK_STROKES * StepWriter.SECONDS_PER_STROKE,
+                        "The back lies flat; the burr turns over to the bevel.",
+                        "",
+                        "",
+                        "Turned over to the bevel side.",
+                        "So that the polished strip keeps pace as the edge wears back.",
+                        "")
+                .doing(Step.BurrTask.TURN);
     }
 
     private static Leg end(JobPath path) {

@@ -11,7 +11,7 @@ import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
 import truekeen.core.progression.PowerOffer;
 import truekeen.core.quantity.Angle;
-import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.GeometryKind;
 
 /** Words and figures of single steps. */
 final class StepWriter {
@@ -30,7 +30,6 @@ final class StepWriter {
 
     static final double SECONDS_TO_SET = 40;
     private static final double SECONDS_OFF_STONE = 10;
-    private static final double SECONDS_TO_PROTECT = 60;
 
     private final Manner manner;
 
@@ -44,7 +43,8 @@ final class StepWriter {
         boolean last = index == path.legs().size() - 1;
         String bevel = face(path.job().kind());
         int each = manner.eachSide(leg.wholeStrokes());
-        boolean fresh = manner.habits().freshBurr() || manner.habits().burrEachStone(manner.kind());
+        boolean late = manner.kind() == GeometryKind.SINGLE_BEVEL_KNIFE;
+        boolean fresh = !late && (manner.habits().freshBurr() || manner.habits().burrEachStone(manner.kind()));
         List<String> how = manner.habits()
                 .lines(leg.abrasive(), shapes, last, manner.worked().size() == 2, each);
         Step step = counted(
@@ -64,14 +64,19 @@ final class StepWriter {
                                 : fresh
                                         ? "The scratches of the stone before are gone, and this stone has raised a burr"
                                                 + " of its own, end to end."
-                                        : "The scratches of the stone before are gone; the burr still runs end to end,"
-                                                + " finer.")
+                                        : late
+                                                ? "The scratches of the stone before are gone. Do not feel for a fresh"
+                                                        + " burr: on this knife there is none to be felt until the last."
+                                                : "The scratches of the stone before are gone; the burr still runs end to"
+                                                        + " end, finer.")
                         + manner.stations(leg.wholeStrokes(), shapes),
                 shapes
                         ? "Is there a burr along the whole edge, end to end?"
                         : fresh
                                 ? "Are the old scratches gone and is there a fresh burr end to end?"
-                                : "Are the old scratches gone and is the burr still unbroken?",
+                                : late
+                                        ? "Are the old scratches gone?"
+                                        : "Are the old scratches gone and is the burr still unbroken?",
                 shapes
                         ? "Stay on this stone where the burr is missing: the apex is not reached there."
                         : "Stay here. Where the old scratches stay, go back one stone there.",
@@ -83,7 +88,11 @@ final class StepWriter {
                         : "Replaces scratches " + um(leg.scratchBeforeUm()) + " deep by "
                                 + um(leg.abrasive().scratchUm()) + ".",
                 shapes ? "First strokes on a fresh edge are pulled, so that it cannot dig in." : "");
-        return step.with(how, leg.abrasive().effort().factor());
+        Step.BurrTask task =
+                shapes || fresh ? Step.BurrTask.RAISE : late ? Step.BurrTask.KEEP_UNFELT : Step.BurrTask.KEEP;
+        return step.with(how, leg.abrasive().effort().factor())
+                .doing(task)
+                .dealt(manner.stationStrokes(leg.wholeStrokes(), shapes), manner.setOf());
     }
 
     /** The burr off on a stone that is not the last, where the house does so at each. */
@@ -104,7 +113,7 @@ final class StepWriter {
                 "Gone; the next stone raises its own.",
                 "The house takes the burr off at every stone: each stone then proves that it reaches the edge.",
                 "");
-        return step.with(List.of(manner.habits().lastLightStrokes()), 0);
+        return step.with(List.of(manner.habits().lastLightStrokes()), 0).doing(Step.BurrTask.TAKE_OFF_BETWEEN);
     }
 
     /** The back of a single-bevel knife, late and once. */
@@ -126,10 +135,11 @@ final class StepWriter {
                 "The hollow of the back is what keeps this knife single-bevelled: it only kisses the finest stone.",
                 "Flat, or the back is rounded for good.");
         return step.with(
-                List.of(
-                        "Back flat, edge leading, the fingers over the edge.",
-                        "Then a light stroke or two on the bevel, and the back once more."),
-                0);
+                        List.of(
+                                "Back flat, edge leading, the fingers over the edge.",
+                                "Then a light stroke or two on the bevel, and the back once more."),
+                        0)
+                .doing(Step.BurrTask.TAKE_OFF);
     }
 
     Step grind(PowerOffer offer, Angle primary, Stretch edge) {
@@ -218,6 +228,11 @@ final class StepWriter {
     }
 
     Step deburr(Abrasive finest, Stretch edge, int strokes) {
+        return deburr(finest, edge, strokes, false);
+    }
+
+    /** The burr off on the finest, with the strokes the other way than the house has them where that is asked for. */
+    Step deburr(Abrasive finest, Stretch edge, int strokes, boolean otherWay) {
         Step step = counted(
                 Step.Kind.DEBURR,
                 "Take the burr off on the " + finest.name(),
@@ -236,60 +251,66 @@ final class StepWriter {
                 manner.worked().size() == 2
                         ? ""
                         : "Back flat on the stone; start with the edge off its side and slide on.");
-        return step.with(List.of(manner.habits().lastLightStrokes()), 0);
+        return step.with(
+                        List.of(
+                                otherWay
+                                        ? manner.habits().otherWay()
+                                        : manner.habits().lastLightStrokes()),
+                        0)
+                .doing(Step.BurrTask.TAKE_OFF);
     }
 
     /** The edge finished off the stone, where the house does not strop. */
     Step offTheStone(Stretch edge) {
         return plain(
-                Step.Kind.PROTECT,
-                "Draw the edge once along a corner of soft wood",
-                edge,
-                Optional.empty(),
-                SECONDS_OFF_STONE,
-                "Nothing clings to the wood: no burr is left. The finish is the stone's own.",
-                "",
-                "",
-                "Gone.",
-                "The house finishes off the stone: no leather rounds the apex.",
-                "");
+                        Step.Kind.STROP,
+                        "Draw the edge once along a corner of soft wood",
+                        edge,
+                        Optional.empty(),
+                        SECONDS_OFF_STONE,
+                        "Nothing clings to the wood: no burr is left. The finish is the stone's own.",
+                        "",
+                        "",
+                        "Gone.",
+                        "The house finishes off the stone: no leather rounds the apex.",
+                        "")
+                .doing(Step.BurrTask.SHED);
     }
 
     Step strop(Abrasive strop, String note, Stretch edge, int strokes) {
         return counted(
-                Step.Kind.STROP,
-                "Strop on the " + strop.name(),
-                strop,
-                edge,
-                Optional.empty(),
-                TOOL_WEIGHT_N,
-                manner.burrSides(),
-                strokes,
-                2 * strokes * SECONDS_PER_STROKE,
-                "Few, light, flat. No brighter line than before at the very edge.",
-                "",
-                "",
-                "Gone.",
-                note.isEmpty() ? "Takes the last of the burr; too many, too steep rounds the apex." : note,
-                "Edge trailing on leather, always.");
+                        Step.Kind.STROP,
+                        "Strop on the " + strop.name(),
+                        strop,
+                        edge,
+                        Optional.empty(),
+                        TOOL_WEIGHT_N,
+                        manner.burrSides(),
+                        strokes,
+                        2 * strokes * SECONDS_PER_STROKE,
+                        "Few, light, flat. No brighter line than before at the very edge.",
+                        "",
+                        "",
+                        "Gone.",
+                        note.isEmpty() ? "Takes the last of the burr; too many, too steep rounds the apex." : note,
+                        "Edge trailing on leather, always.")
+                .doing(Step.BurrTask.SHED);
     }
 
-    Step protect(SteelClass steel, Stretch edge) {
-        boolean rusts = steel.note().contains("rust") || steel.name().contains("carbon");
+    /** Something set or cleaned away from the stones. */
+    Step adjust(String title, String look, Stretch where) {
         return plain(
-                Step.Kind.PROTECT,
-                "Clean, dry and oil the tool",
-                edge,
+                Step.Kind.ADJUST,
+                title,
+                where,
                 Optional.empty(),
-                SECONDS_TO_PROTECT,
-                rusts
-                        ? "Wash, dry at once, wipe with light oil or wax: this steel rusts overnight."
-                        : "Wash, dry at once, wipe with light oil or wax.",
+                SECONDS_TO_SET,
+                look,
                 "",
                 "",
                 "",
-                "Water in the corner of the back starts the next pits.",
-                "Gloves for the last wipe.");
+                "No steel need go for this.",
+                "");
     }
 
     Step counted(

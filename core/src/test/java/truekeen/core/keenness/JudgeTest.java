@@ -13,84 +13,68 @@ class JudgeTest {
     private static final KeennessPurpose GENERAL =
             KeennessPurpose.byName("general woodwork").orElseThrow();
 
-    private static EdgeTest test(List<Stretch> light, double... grams) {
+    private static EdgeTest test(double... grams) {
         List<Double> at = EdgeTest.stations(25, grams.length);
         List<Reading> readings = new ArrayList<>();
         for (int i = 0; i < grams.length; i++) {
             readings.add(new Reading(at.get(i), grams[i]));
         }
-        return new EdgeTest(readings, light, 100, 25);
+        return new EdgeTest(readings, 100, 25);
     }
 
     @Test
     void anEvenKeenEdgePasses() {
-        Verdict v = Judge.judge(test(List.of(), 80, 85, 88, 84, 83), GENERAL);
+        Verdict v = Judge.judge(test(80, 85, 88, 84, 83), GENERAL);
         assertThat(v.keen()).isTrue();
         assertThat(v.meanIndex()).isCloseTo(0.84, within(1e-9));
         assertThat(v.worst().grams()).isEqualTo(88);
         assertThat(v.sdGrams()).isCloseTo(2.9155, within(1e-4));
-        assertThat(v.faults()).isEmpty();
+        assertThat(v.uneven()).isEmpty();
+        assertThat(v.dullElsewhere()).isFalse();
     }
 
     @Test
     void oneBadStationIsNamedWithTheStretchItStandsFor() {
-        Verdict v = Judge.judge(test(List.of(), 70, 72, 71, 73, 130), GENERAL);
+        Verdict v = Judge.judge(test(70, 72, 71, 73, 130), GENERAL);
         assertThat(v.keen()).isFalse();
-        assertThat(v.faults()).singleElement().satisfies(f -> {
-            assertThat(f.kind()).isEqualTo(Verdict.Kind.UNEVEN);
-            assertThat(f.where()).isEqualTo(new Stretch(20, 25));
-        });
+        assertThat(v.uneven()).containsExactly(new Stretch(20, 25));
+        assertThat(v.dullElsewhere()).isFalse();
     }
 
     @Test
-    void lightMeansTheApexWasNotReachedAndExplainsTheReadingThere() {
-        Verdict v = Judge.judge(test(List.of(new Stretch(19, 23)), 70, 72, 71, 73, 130), GENERAL);
-        assertThat(v.faults()).singleElement().satisfies(f -> {
-            assertThat(f.kind()).isEqualTo(Verdict.Kind.APEX_NOT_REACHED);
-            assertThat(f.where()).isEqualTo(new Stretch(17, 25));
-        });
-    }
-
-    @Test
-    void evenButDullGoesBackOneStoneAllAlong() {
-        Verdict v = Judge.judge(test(List.of(), 120, 121, 122, 121, 120), GENERAL);
-        assertThat(v.faults()).singleElement().satisfies(f -> {
-            assertThat(f.kind()).isEqualTo(Verdict.Kind.DULL_ALL_ALONG);
-            assertThat(f.where()).isEqualTo(new Stretch(0, 25));
-        });
+    void evenButDullIsNotUneven() {
+        Verdict v = Judge.judge(test(120, 121, 122, 121, 120), GENERAL);
+        assertThat(v.keen()).isFalse();
+        assertThat(v.uneven()).isEmpty();
+        assertThat(v.dullElsewhere()).isTrue();
     }
 
     @Test
     void theLimitsThemselvesPass() {
-        assertThat(Judge.judge(test(List.of(), 90, 90, 90), GENERAL).keen()).isTrue();
-        assertThat(Judge.judge(test(List.of(), 90.1, 90.1, 90.1), GENERAL).keen())
-                .isFalse();
-        assertThat(Judge.judge(test(List.of(), 60, 60, 60, 60, 80), GENERAL).keen())
-                .isTrue();
+        assertThat(Judge.judge(test(90, 90, 90), GENERAL).keen()).isTrue();
+        assertThat(Judge.judge(test(90.1, 90.1, 90.1), GENERAL).keen()).isFalse();
+        assertThat(Judge.judge(test(60, 60, 60, 60, 80), GENERAL).keen()).isTrue();
     }
 
     @Test
     void neighbouringBadStationsAreOneStretch() {
-        Verdict v = Judge.judge(test(List.of(), 40, 40, 40, 120, 120), GENERAL);
-        assertThat(v.faults()).singleElement().satisfies(f -> assertThat(f.where())
-                .isEqualTo(new Stretch(15, 25)));
+        Verdict v = Judge.judge(test(40, 40, 40, 120, 120), GENERAL);
+        assertThat(v.uneven()).containsExactly(new Stretch(15, 25));
     }
 
     @Test
     void refusesWhatCannotBeJudged() {
-        assertThatThrownBy(() -> Judge.judge(test(List.of(), 80, 85), GENERAL))
+        assertThatThrownBy(() -> Judge.judge(test(80, 85), GENERAL))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("3 stations");
         assertThatThrownBy(() -> Judge.judge(
-                        new EdgeTest(
-                                List.of(new Reading(1, 80), new Reading(2, 80), new Reading(3, 80)), List.of(), 0, 25),
+                        new EdgeTest(List.of(new Reading(1, 80), new Reading(2, 80), new Reading(3, 80)), 0, 25),
                         GENERAL))
                 .isInstanceOf(RefusedException.class);
         assertThatThrownBy(() -> Judge.judge(
-                        test(List.of(), 80, 85, 80),
+                        test(80, 85, 80),
                         KeennessPurpose.byName("mower and trimmer").orElseThrow()))
                 .isInstanceOf(RefusedException.class);
-        assertThatThrownBy(() -> Judge.judge(test(List.of(), 80, -5, 80), GENERAL))
-                .isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> Judge.judge(test(80, -5, 80), GENERAL)).isInstanceOf(RefusedException.class);
     }
 }

@@ -89,7 +89,7 @@ class MannerTest {
         Blade blade = Blades.blade(kind);
         Manner manner = Manner.of(kind, TargetBevel.of(blade), Optional.empty());
         List<Step> steps = sheet(blade, manner);
-        assertThat(steps).extracting(Step::kind).contains(Step.Kind.WORK, Step.Kind.DEBURR, Step.Kind.PROTECT);
+        assertThat(steps).extracting(Step::kind).contains(Step.Kind.WORK, Step.Kind.DEBURR);
         assertThat(steps)
                 .filteredOn(s -> s.kind() == Step.Kind.SET_GUIDE)
                 .isNotEmpty()

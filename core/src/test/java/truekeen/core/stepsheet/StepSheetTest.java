@@ -3,7 +3,6 @@ package truekeen.core.stepsheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -15,11 +14,6 @@ import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.keenness.EdgeTest;
-import truekeen.core.keenness.Judge;
-import truekeen.core.keenness.KeennessPurpose;
-import truekeen.core.keenness.Reading;
-import truekeen.core.keenness.Stretch;
 import truekeen.core.progression.Job;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.Shelves;
@@ -76,12 +70,11 @@ class StepSheetTest {
     private static final Finding CHIP = new Finding(Finding.Kind.CHIP, 8, 10, 0.9, false);
 
     @Test
-    void aChippedToolIsGroundHonedDeburredStroppedAndProtectedInThatOrder() {
+    void aChippedToolIsGroundHonedDeburredAndStroppedInThatOrder() {
         WorkPlan plan = plan(survey(Dullness.DULL, BackState.UNPOLISHED, CHIP), null);
         List<Step> steps = steps(plan);
         assertThat(steps.stream().map(Step::kind).distinct())
-                .containsExactly(
-                        Step.Kind.WORK, Step.Kind.SET_GUIDE, Step.Kind.DEBURR, Step.Kind.STROP, Step.Kind.PROTECT);
+                .containsExactly(Step.Kind.WORK, Step.Kind.SET_GUIDE, Step.Kind.DEBURR, Step.Kind.STROP);
         assertThat(steps.get(0).title()).contains("back");
         assertThat(plan.resets()).isEqualTo(1);
         assertThat(plan.seconds())
@@ -109,7 +102,7 @@ class StepSheetTest {
     @Test
     void theStropAloneWhenThatIsAllItWants() {
         List<Step> steps = steps(plan(survey(Dullness.TOUCH_UP, BackState.POLISHED), null));
-        assertThat(steps.stream().map(Step::kind)).containsExactly(Step.Kind.STROP, Step.Kind.PROTECT);
+        assertThat(steps.stream().map(Step::kind)).containsExactly(Step.Kind.STROP);
     }
 
     @Test
@@ -128,47 +121,5 @@ class StepSheetTest {
     void aWideStepToTheStropIsSaid() {
         assertThat(plan(survey(Dullness.DULL, BackState.POLISHED), null).stropNote())
                 .contains("three times finer");
-    }
-
-    @Test
-    void remediesFollowWhatFailedAndWhere() {
-        List<Abrasive> path = List.of(SHELF.get(1), SHELF.get(2));
-        List<Step> lit = remedy(path, List.of(new Stretch(18, 22)), 70, 70, 70, 70, 130);
-        List<Step> uneven = remedy(path, List.of(), 70, 70, 70, 70, 130);
-        List<Step> unevenLeft = remedy(path, List.of(), 130, 70, 70, 70, 70);
-        List<Step> dull = remedy(path, List.of(), 130, 130, 130, 130, 130);
-        assertThat(worked(lit)).containsExactly("middle", "fine");
-        assertThat(lit.get(1).where()).isEqualTo(new Stretch(16, 24));
-        assertThat(worked(uneven)).containsExactly("fine");
-        assertThat(uneven.get(0).where()).isNotEqualTo(unevenLeft.get(0).where());
-        assertThat(worked(dull)).containsExactly("middle", "fine");
-        assertThat(dull.get(1).where()).isEqualTo(new Stretch(0, 24));
-        assertThat(remedy(path, List.of(), 70, 70, 70, 70, 70)).isEmpty();
-    }
-
-    private static List<String> worked(List<Step> steps) {
-        return steps.stream()
-                .filter(s -> s.kind() == Step.Kind.WORK)
-                .map(Step::abrasiveName)
-                .toList();
-    }
-
-    private static List<Step> remedy(List<Abrasive> path, List<Stretch> light, double... grams) {
-        List<Double> at = EdgeTest.stations(24, grams.length);
-        List<Reading> readings = new ArrayList<>();
-        for (int i = 0; i < grams.length; i++) {
-            readings.add(new Reading(at.get(i), grams[i]));
-        }
-        return RemedySheet.of(
-                Judge.judge(
-                        new EdgeTest(readings, light, 100, 24),
-                        KeennessPurpose.byName("general woodwork").orElseThrow()),
-                path,
-                Optional.of(SHELF.get(3)),
-                TARGET.last(),
-                STEEL,
-                0.7,
-                24,
-                MANNER);
     }
 }

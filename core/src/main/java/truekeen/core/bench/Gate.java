@@ -1,0 +1,209 @@
+package truekeen.core.bench;
+
+import static truekeen.core.fault.Sign.*;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import truekeen.core.fault.Observation;
+import truekeen.core.fault.Sign;
+import truekeen.core.keenness.Stretch;
+import truekeen.core.message.Numbers;
+import truekeen.core.stepsheet.Step;
+
+/**
+ * Whether a step may be left, by what was seen at it and where; and if not, what to do. Numbers of strokes are shares of
+ * those planned. Derived here.
+ *
+ * @param state whether it is open
+ * @param words that in a sentence
+ * @param todo what to do, and where
+ * @param notes what else to mind; it shuts nothing
+ */
+public record Gate(State state, String words, List<Todo> todo, List<String> notes) {
+    private static final int LEAST_STROKES = 3;
+    /** Strokes by which two sides may differ before it is said. Prior. */
+    private static final double UNEVEN_SHARE = 0.15;
+
+    /** How a gate stands. */
+    public enum State {
+        /** The step asks nothing. */
+        NONE,
+        /** Nothing was seen yet that answers its question. */
+        ASK,
+        OPEN,
+        SHUT
+    }
+
+    /**
+     * What to do.
+     *
+     * @param words in the imperative
+     * @param where the part of the edge it is for
+     */
+    public record Todo(String words, Optional<Stretch> where) {}
+
+    /** Signs that are noted and shut nothing: they cost work, or tell of something the step cannot mend. */
+    private static final Set<Sign> SHUT_NOTHING = Set.of(BURR_THICK, WOBBLE, NAIL_CATCHES, COLOUR);
+
+    private static final Map<Step.BurrTask, List<Sign>> BY_TASK = Map.of(
+            Step.BurrTask.RAISE,
+            List.of(BURR_WHOLE, BURR_PART, BURR_NONE, BURR_THICK, BURR_GROWING, OLD_SCRATCHES, BRIGHT, WOBBLE),
+            Step.BurrTask.KEEP,
+            List.of(SCRATCHES_EVEN, OLD_SCRATCHES, HAZY, BURR_WHOLE, BURR_PART, BURR_GROWING, BRIGHT, WOBBLE),
+            Step.BurrTask.KEEP_UNFELT,
+            List.of(SCRATCHES_EVEN, OLD_SCRATCHES, HAZY, BRIGHT, WOBBLE),
+            Step.BurrTask.TURN,
+            List.of(PATCHY, REFERENCE_DIRTY, REFERENCE_CLEAN, WOBBLE),
+            Step.BurrTask.TAKE_OFF,
+            List.of(NAIL_SMOOTH, NAIL_ONE_SIDE, NAIL_CATCHES, CLOTH_FREE, CLOTH_CAUGHT),
+            Step.BurrTask.TAKE_OFF_BETWEEN,
+            List.of(NAIL_SMOOTH, NAIL_ONE_SIDE, NAIL_CATCHES),
+            Step.BurrTask.SHED,
+            List.of(CLOTH_FREE, CLOTH_CAUGHT, POLISHED));
+
+    /** What can be tapped at a step, the good answer first. */
+    public static List<Sign> offers(Step step) {
+        if (BY_TASK.containsKey(step.burrTask())) {
+            return BY_TASK.get(step.burrTask());
+        }
+        return switch (step.kind()) {
+            case SET_GUIDE -> List.of(INK_EVEN, INK_HEEL, INK_EDGE, INK_END, STEADY, WOBBLE);
+            case GRIND -> List.of(COLOUR, OLD_SCRATCHES, SCRATCHES_EVEN);
+            case WORK ->
+                List.of(SCRATCHES_EVEN, OLD_SCRATCHES, PATCHY, REFERENCE_DIRTY, REFERENCE_CLEAN, STEADY, WOBBLE);
+            default -> List.of();
+        };
+    }
+
+    /** The gate of a step as it stands. */
+    public static Gate of(Step step, BenchState.StepState now) {
+        List<Todo> todo = new ArrayList<>();
+        List<String> notes = new ArrayList<>();
+        boolean good = false;
+        int stale = 0;
+        for (BenchState.Seen seen : now.standing()) {
+            Observation o = seen.observation();
+            if (SHUT_NOTHING.contains(o.sign())) {
+                notes.add(about(step, now, o));
+            } else if (o.sign().says() == Says.BAD) {
+                todo.add(new Todo(about(step, now, o), o.where()));
+                stale = Math.max(stale, now.total() - seen.strokesBefore());
+            } else {
+                good |= o.sign() == offers(step).get(0);
+            }
+        }
+        parity(step, now).ifPresent(notes::add);
+        if (step.gate().isEmpty() && todo.isEmpty()) {
+            return new Gate(State.NONE, "", List.of(), notes);
+        }
+        if (!todo.isEmpty()) {
+            String words = todo.get(0).words()
+                    + (stale > 0 ? " That was seen before the last " + strokes(stale) + ": look again." : "");
+            return new Gate(State.SHUT, words, List.copyOf(todo), List.copyOf(notes));
+        }
+        return new Gate(
+                good ? State.OPEN : State.ASK, good ? "Passed: go on." : step.gate(), List.of(), List.copyOf(notes));
+    }
+
+    private static String about(Step step, BenchState.StepState now, Observation o) {
+        String place = o.where()
+                .map(w -> " from " + mm(w.fromMm()) + " to " + mm(w.toMm()) + " mm")
+                .orElse("");
+        int more = share(step, o.where());
+        boolean raises = step.burrTask() == Step.BurrTask.RAISE;
+        return switch (o.sign()) {
+            case BURR_NONE ->
+                "No burr anywhere: the apex is not reached. Stay on this stone, about " + strokes(more)
+                        + " more a side, then feel again.";
+            case BURR_PART ->
+                "No burr" + place + ": the apex is not reached there. Work there, about " + strokes(more)
+                        + ", then run it into its neighbours.";
+            case BURR_THICK ->
+                "Burr thick" + place + ": pressure, or the angle raised there. No more strokes there, and lighter.";
+            case BURR_GROWING -> "The burr grows fast: the angle is off. Ink it before the next stroke.";
+            case OLD_SCRATCHES, HAZY ->
+                now.total() >= step.strokesHigh() * Math.max(1, step.sides().size()) && !raises
+                        ? "Old scratches" + place + " after all the strokes planned: back one stone there, not on to"
+                                + " the strop."
+                        : "Old scratches" + place + ": about " + strokes(more) + " more there on this stone.";
+            case PATCHY ->
+                "Patchy" + place
+                        + " in spite of good work: clean rust and dirt off the face that rides the stone or the"
+                        + " guide, then repeat.";
+            case BRIGHT ->
+                "Light" + place + ": the apex is not reached there. "
+                        + (raises
+                                ? "Stay on this stone there, about " + strokes(more) + "."
+                                : "Back to the first stone there.");
+            case INK_HEEL ->
+                "Ink gone only at the heel: too low where the bevel is to be matched. Raise, then ink again; the ink"
+                        + " check says by how much.";
+            case INK_EDGE ->
+                "Ink gone only at the edge: too high where the bevel is to be matched. Lower, then ink again; the ink"
+                        + " check says by how much.";
+            case INK_END ->
+                "Ink left standing" + place + ": the stone does not bear there. Seat the tool again; in a belly or at a"
+                        + " tip raise the handle through the curve.";
+            case NAIL_ONE_SIDE ->
+                "The nail catches from one side" + place + ": burr is left. A few more, lighter, and trailing where it"
+                        + " is stubborn.";
+            case CLOTH_CAUGHT ->
+                "Fibres are caught" + place + ": burr is left. A few more strokes, lighter, before the strop.";
+            case NAIL_CATCHES ->
+                "The nail catches" + place + " from both sides: a chip, not a burr. Taking the burr off does not mend"
+                        + " it; the test will say how far back to go.";
+            case WOBBLE -> "It wobbles: find the bevel again, heel first, then tip it until heel and edge both bear.";
+            case COLOUR -> "Colour at the edge: the temper is drawn there. Grind past it, lighter, and dip more often.";
+            default -> throw new IllegalStateException("nothing to say of " + o.sign());
+        };
+    }
+
+    /** Strokes for a part of the edge: its share of those planned. */
+    private static int share(Step step, Optional<Stretch> where) {
+        double length = step.where().toMm() - step.where().fromMm();
+        double part = where.map(w -> w.toMm() - w.fromMm()).orElse(length / 2);
+        return Math.max(LEAST_STROKES, (int) Math.ceil(step.strokes() * Math.min(1, part / Math.max(length, 1e-9))));
+    }
+
+    /** A word where one side, or one half of a camber, got more than the other. */
+    private static Optional<String> parity(Step step, BenchState.StepState now) {
+        if (step.setOf() == 0 && now.counts().values().contains(0)) {
+            return Optional.empty();
+        }
+        if (step.sides().equals(List.of(Step.Side.LEFT, Step.Side.RIGHT))) {
+            int left = now.counts().get(Step.Side.LEFT);
+            int right = now.counts().get(Step.Side.RIGHT);
+            return uneven(left, right, step.setOf(), "the left side", "the right side");
+        }
+        if (!step.stations().isEmpty()) {
+            List<Integer> at = now.stations().get(step.sides().get(0));
+            int half = at.size() / 2;
+            int left = at.subList(0, half).stream().mapToInt(i -> i).sum();
+            int right = at.subList(at.size() - half, at.size()).stream()
+                    .mapToInt(i -> i)
+                    .sum();
+            return uneven(left, right, 1, "the left half", "the right half");
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> uneven(int left, int right, int set, String leftName, String rightName) {
+        int apart = Math.abs(left - right);
+        if (apart <= Math.max(set, UNEVEN_SHARE * Math.max(left, right))) {
+            return Optional.empty();
+        }
+        return Optional.of((left < right ? leftName : rightName) + " is " + strokes(apart)
+                + " behind: bring it up, unless one side was to catch up.");
+    }
+
+    private static String strokes(int n) {
+        return n == 1 ? "1 stroke" : n + " strokes";
+    }
+
+    private static String mm(double x) {
+        return Numbers.plain(x, 1);
+    }
+}

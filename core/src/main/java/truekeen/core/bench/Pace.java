@@ -1,0 +1,44 @@
+package truekeen.core.bench;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** How fast a hand works, from the times of its counts. */
+public final class Pace {
+    /** Longer between two counts is a pause, not a stroke (s). Prior. */
+    private static final double PAUSE_S = 20;
+
+    private static final int LEAST = 3;
+
+    private Pace() {}
+
+    /**
+     * Median seconds for a stroke at a step; empty where fewer than three gaps between counts are known.
+     *
+     * @param events of the session, in order
+     */
+    public static OptionalDouble secondsPerStroke(List<BenchEvent> events, int step) {
+        List<Double> gaps = new ArrayList<>();
+        BenchEvent before = null;
+        for (BenchEvent event : events) {
+            if (event.kind() != BenchEvent.Kind.COUNT || event.step() != step) {
+                continue;
+            }
+            if (before != null && before.device().equals(event.device())) {
+                double gap = Duration.between(before.at(), event.at()).toMillis() / 1000.0;
+                if (gap > 0 && gap <= PAUSE_S) {
+                    gaps.add(gap / event.amount());
+                }
+            }
+            before = event;
+        }
+        if (gaps.size() < LEAST) {
+            return OptionalDouble.empty();
+        }
+        double[] sorted = gaps.stream().mapToDouble(g -> g).sorted().toArray();
+        int half = sorted.length / 2;
+        return OptionalDouble.of(sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2);
+    }
+}

@@ -1,0 +1,86 @@
+package truekeen.core.bench;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import truekeen.core.fault.Observation;
+import truekeen.core.fault.Sign;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.stepsheet.Step;
+
+/**
+ * What a session says of the edge: what was seen last of each kind, what was skipped, what instruments read.
+ */
+public final class SessionSigns {
+    /** Degrees that the gauge may differ from the angle set. Prior. */
+    public static final double ANGLE_TOLERANCE_DEG = 1;
+
+    private static final double MUCH_STROPPING = 2;
+
+    private SessionSigns() {}
+
+    /**
+     * The signs of a session.
+     *
+     * @param from index of the first step of the round that is judged: what was skipped before was answered since
+     */
+    public static List<Observation> of(List<Step> steps, BenchState state, SteelClass steel, int from) {
+        Map<Sign.Group, List<Observation>> latest = new EnumMap<>(Sign.Group.class);
+        for (BenchState.StepState now : state.steps()) {
+            Map<Sign.Group, List<Observation>> here = new EnumMap<>(Sign.Group.class);
+            now.standing()
+                    .forEach(s -> here.computeIfAbsent(s.observation().sign().group(), g -> new ArrayList<>())
+                            .add(s.observation()));
+            latest.putAll(here);
+        }
+        List<Observation> signs =
+                new ArrayList<>(latest.values().stream().flatMap(List::stream).toList());
+        for (int i = from; i < steps.size(); i++) {
+            done(steps.get(i), state.steps().get(i), steel).forEach(s -> {
+                if (signs.stream().noneMatch(o -> o.sign() == s)) {
+                    signs.add(Observation.of(s));
+                }
+            });
+        }
+        return List.copyOf(signs);
+    }
+
+    private static List<Sign> done(Step step, BenchState.StepState now, SteelClass steel) {
+        List<Sign> signs = new ArrayList<>();
+        if (now.status() == BenchState.Status.SKIPPED) {
+            switch (step.burrTask()) {
+                case RAISE -> signs.add(Sign.GATE_SKIPPED);
+                case KEEP, KEEP_UNFELT -> signs.add(Sign.STONE_SKIPPED);
+                case TAKE_OFF -> signs.add(Sign.DEBURR_SKIPPED);
+                default -> {}
+            }
+        }
+        int planned = step.strokes() * step.sides().size();
+        if (step.kind() == Step.Kind.STROP && planned > 0 && now.total() > MUCH_STROPPING * planned) {
+            signs.add(Sign.STROPPED_MUCH);
+        }
+        for (Instrument instrument : Instrument.values()) {
+            List<BenchState.ReadingTaken> taken = now.readings().stream()
+                    .filter(r -> r.instrument().equals(instrument.name()))
+                    .toList();
+            if (taken.isEmpty()) {
+                continue;
+            }
+            double last = taken.get(taken.size() - 1).value();
+            double most = taken.stream()
+                    .mapToDouble(BenchState.ReadingTaken::value)
+                    .max()
+                    .orElseThrow();
+            if (instrument == Instrument.ANGLE_GAUGE
+                    && step.angleDeg().isPresent()
+                    && Math.abs(last - step.angleDeg().get()) > ANGLE_TOLERANCE_DEG) {
+                signs.add(Sign.ANGLE_MISSED);
+            }
+            if (instrument == Instrument.THERMOMETER && most >= steel.temperLimitC()) {
+                signs.add(Sign.HOT);
+            }
+        }
+        return signs;
+    }
+}

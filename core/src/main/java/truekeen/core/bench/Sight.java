@@ -1,0 +1,50 @@
+package truekeen.core.bench;
+
+import java.util.List;
+import truekeen.core.stepsheet.Step;
+
+/** What there is to see at a step, each drawn as it should be and as it should not. */
+public enum Sight {
+    SCRATCHES("one pattern right to the edge", "coarser lines left between"),
+    BURR("a burr from end to end", "none in one place"),
+    NO_BURR("nothing stands over the edge", "a lip on one side"),
+    INK("gone evenly from heel to edge", "gone at the heel only"),
+    LAND("the blunt land just gone, even across", "gone at one end, standing at the other"),
+    POLISH("flat and bright to the edge", "a rounded, brighter line at the very edge");
+
+    private final String right;
+    private final String wrong;
+
+    Sight(String right, String wrong) {
+        this.right = right;
+        this.wrong = wrong;
+    }
+
+    /** What it looks like when it is right. */
+    public String right() {
+        return right;
+    }
+
+    /** What it looks like when it is not. */
+    public String wrong() {
+        return wrong;
+    }
+
+    /** What there is to see at a step, the chief thing first. */
+    public static List<Sight> of(Step step) {
+        return switch (step.burrTask()) {
+            case RAISE -> List.of(BURR, SCRATCHES);
+            case KEEP, KEEP_UNFELT -> List.of(SCRATCHES);
+            case TURN -> List.of(SCRATCHES);
+            case TAKE_OFF, TAKE_OFF_BETWEEN -> List.of(NO_BURR);
+            case SHED -> List.of(POLISH);
+            case NOTHING ->
+                switch (step.kind()) {
+                    case SET_GUIDE -> List.of(INK);
+                    case GRIND -> List.of(LAND);
+                    case WORK -> List.of(SCRATCHES);
+                    default -> List.of();
+                };
+        };
+    }
+}

@@ -1,0 +1,105 @@
+package truekeen.core.fault;
+
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import truekeen.core.table.TableReader;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Trade;
+
+/**
+ * A test of an edge that needs no instrument, in rising order of demand. Source: workshop prior.
+ *
+ * @param key its name in the table
+ * @param title it in words
+ * @param how how it is done
+ * @param safety the caution that belongs to it; empty where there is none
+ * @param signs what may come of it, the good answer first
+ * @param suits the works it suits
+ */
+public record EdgeCheck(String key, String title, String how, String safety, List<Sign> signs, Set<Suits> suits) {
+
+    /** Works that ask for different tests. */
+    public enum Suits {
+        /** Edges that slice. */
+        EDGE,
+        /** Edges that slice finely. */
+        FINE,
+        /** Edges that pare wood. */
+        WOOD,
+        PLANE,
+        /** Edges that chop. */
+        SITE,
+        SHEAR,
+        SLOT,
+        TEETH,
+        BAR
+    }
+
+    private static final List<EdgeCheck> ALL = TableReader.rows("edge_checks").stream()
+            .map(row -> new EdgeCheck(
+                    row.text("check"),
+                    row.text("title"),
+                    row.text("how"),
+                    row.text("safety"),
+                    Arrays.stream(row.text("signs").split("\\|"))
+                            .map(Sign::valueOf)
+                            .toList(),
+                    EnumSet.copyOf(Arrays.stream(row.text("tools").split("\\|"))
+                            .map(Suits::valueOf)
+                            .toList())))
+            .toList();
+
+    /** All tests, the least demanding first. */
+    public static List<EdgeCheck> all() {
+        return ALL;
+    }
+
+    /** The ladder of tests of a tool at its work. */
+    public static List<EdgeCheck> ladder(Trade trade) {
+        Set<Suits> works = works(trade);
+        return ALL.stream()
+                .filter(c -> c.suits.stream().anyMatch(works::contains))
+                .toList();
+    }
+
+    /** The test that a sign comes of, if it comes of one. */
+    public static Optional<EdgeCheck> of(Sign sign) {
+        return ALL.stream().filter(c -> c.signs.contains(sign)).findFirst();
+    }
+
+    private static Set<Suits> works(Trade trade) {
+        GeometryKind kind = trade.geometry();
+        if (kind.powered()) {
+            return switch (kind) {
+                case MOWER_BAR -> EnumSet.of(Suits.BAR);
+                case TRIMMER -> EnumSet.of(Suits.TEETH);
+                default -> EnumSet.of(Suits.BAR, Suits.TEETH);
+            };
+        }
+        if (kind == GeometryKind.TURNSCREW) {
+            return EnumSet.of(Suits.SLOT);
+        }
+        if (kind == GeometryKind.SHEAR_BLADE) {
+            return EnumSet.of(Suits.SHEAR);
+        }
+        Set<Suits> works = EnumSet.noneOf(Suits.class);
+        boolean wood = kind.back() && kind != GeometryKind.SINGLE_BEVEL_KNIFE && kind != GeometryKind.FLAT_FACED_KNIFE;
+        boolean coarse = trade.finishUsualUm() >= COARSE_UM || kind == GeometryKind.CONVEX_BLADE;
+        works.add(wood ? Suits.WOOD : coarse ? Suits.SITE : Suits.EDGE);
+        if (kind.key().contains(" iron")) {
+            works.add(Suits.PLANE);
+        }
+        if (trade.finishUsualUm() <= FINE_UM) {
+            works.add(Suits.FINE);
+        }
+        return works;
+    }
+
+    /** Usual grain of finishes from which an edge is meant to be coarse (µm). Prior. */
+    private static final double COARSE_UM = 20;
+    /** Usual grain of finishes up to which hair and tissue are fair tests (µm). Prior. */
+    private static final double FINE_UM = 2;
+}

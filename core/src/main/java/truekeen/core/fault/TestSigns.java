@@ -1,0 +1,96 @@
+package truekeen.core.fault;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import truekeen.core.keenness.Verdict;
+import truekeen.core.quantity.Angle;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.Convention;
+import truekeen.core.tool.Trade;
+
+/** Signs that follow from a test by force, and from what a tool is. */
+public final class TestSigns {
+    /** Degrees above the usual last bevel from which an angle counts as high. Prior. */
+    private static final double HIGH_DEG = 3;
+
+    private static final int BRITTLE_SHARPENINGS = 10;
+
+    private TestSigns() {}
+
+    /** What a test by force says, and where. */
+    public static List<Observation> ofForce(Verdict force) {
+        if (force.keen()) {
+            return List.of(Observation.of(Sign.FORCE_KEEN));
+        }
+        List<Observation> signs = new ArrayList<>();
+        force.uneven().forEach(s -> signs.add(new Observation(Sign.FORCE_HIGH_HERE, Optional.of(s))));
+        if (force.uneven().isEmpty() || force.dullElsewhere()) {
+            signs.add(Observation.of(Sign.FORCE_HIGH_ALL));
+        }
+        return signs;
+    }
+
+    /**
+     * What the tool itself says.
+     *
+     * @param last its last bevel, in its own convention
+     * @param behindEdgeMm thickness behind the edge, where it was measured (mm)
+     * @param sharpenings finished sessions it has had here
+     * @param knownFromNew whether those are all it ever had
+     */
+    public static List<Observation> ofTool(
+            Blade blade,
+            Trade trade,
+            SteelClass steel,
+            Angle last,
+            OptionalDouble behindEdgeMm,
+            int sharpenings,
+            boolean knownFromNew) {
+        List<Observation> signs = new ArrayList<>();
+        Angle lowest =
+                blade.kind().convention() == Convention.PER_SIDE ? steel.lowestPerSide() : steel.lowestFromBack();
+        if (last.degrees() < lowest.degrees() - 1e-9) {
+            signs.add(Observation.of(Sign.ANGLE_LOW));
+        }
+        double usual = trade.primaryUsual().degrees() + trade.stepUsual().degrees();
+        if (last.degrees() > usual + HIGH_DEG) {
+            signs.add(Observation.of(Sign.ANGLE_HIGH));
+        }
+        if (trade.thinAtMm() > 0 && behindEdgeMm.isPresent() && behindEdgeMm.getAsDouble() > trade.thinAtMm()) {
+            signs.add(Observation.of(Sign.THICK_BEHIND));
+        }
+        if (knownFromNew && sharpenings < BRITTLE_SHARPENINGS) {
+            signs.add(Observation.of(Sign.FEW_SHARPENINGS));
+        }
+        return signs;
+    }
+
+    /**
+     * Whether an edge passes: something was tested, the force is keen where it was read, and no sign of a test is bad.
+     */
+    public static boolean passes(Optional<Verdict> force, List<Observation> tests) {
+        boolean tested =
+                force.isPresent() || tests.stream().anyMatch(o -> o.sign().says() == Sign.Says.GOOD);
+        return tested
+                && force.map(Verdict::keen).orElse(true)
+                && tests.stream().noneMatch(o -> o.sign().says() == Sign.Says.BAD);
+    }
+
+    /**
+     * Whether a remedy worked, by the test after it: the edge passes, or the fault is no longer found at that place.
+     *
+     * @param before what the remedy was for
+     * @param passes whether the test after it passes
+     * @param after what that test found
+     */
+    public static boolean worked(Diagnosis.Finding before, boolean passes, Diagnosis after) {
+        return passes
+                || after.findings().stream()
+                        .noneMatch(f -> f.fault().equals(before.fault())
+                                && f.where().fromMm() <= before.where().toMm()
+                                && before.where().fromMm() <= f.where().toMm());
+    }
+}

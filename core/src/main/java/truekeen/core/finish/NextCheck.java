@@ -1,0 +1,48 @@
+package truekeen.core.finish;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import truekeen.core.keenness.KeennessPurpose;
+
+/**
+ * The day a tool is looked at again.
+ *
+ * @param day the day proposed
+ * @param days days from now
+ * @param intervals intervals of its own log that it rests on; 0 for the first estimate
+ * @param words that in a sentence
+ */
+public record NextCheck(LocalDate day, int days, int intervals, String words) {
+    private static final int LEAST_INTERVALS = 2;
+
+    /**
+     * The median of the intervals between its sharpenings, where two at least are known; else the prior of its purpose.
+     *
+     * @param sharpened days of its finished sessions, in any order
+     */
+    public static NextCheck propose(LocalDate today, KeennessPurpose purpose, List<LocalDate> sharpened) {
+        List<LocalDate> days = sharpened.stream().distinct().sorted().toList();
+        List<Long> gaps = new ArrayList<>();
+        for (int i = 1; i < days.size(); i++) {
+            gaps.add(ChronoUnit.DAYS.between(days.get(i - 1), days.get(i)));
+        }
+        if (gaps.size() < LEAST_INTERVALS) {
+            return new NextCheck(
+                    today.plusDays(purpose.checkDays()),
+                    purpose.checkDays(),
+                    0,
+                    "First estimate: " + purpose.checkDays() + " days is usual for this work.");
+        }
+        double[] sorted = gaps.stream().mapToDouble(g -> g).sorted().toArray();
+        int half = sorted.length / 2;
+        double median = sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+        int ahead = Math.max(1, (int) Math.round(median));
+        return new NextCheck(
+                today.plusDays(ahead),
+                ahead,
+                gaps.size(),
+                "It was sharpened every " + ahead + " days so far (middle of " + gaps.size() + " intervals).");
+    }
+}

@@ -1,0 +1,106 @@
+package truekeen.core.finish;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import truekeen.core.keenness.KeennessPurpose;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.steel.Steels;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Trade;
+import truekeen.core.tool.Trades;
+
+class FinishingTest {
+    private static final SteelClass CARBON = Steels.byName("plain carbon").orElseThrow();
+    private static final SteelClass STAINLESS = Steels.byName("soft stainless").orElseThrow();
+
+    private static List<FinishAct.Key> keys(String trade, boolean cambered) {
+        return Finishing.acts(Trades.byKey(trade).orElseThrow(), CARBON, cambered).stream()
+                .map(FinishAct::key)
+                .toList();
+    }
+
+    private static Trade first(GeometryKind kind) {
+        return Trades.all().stream()
+                .filter(t -> t.geometry() == kind)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void everyToolIsWashedDriedAndProtectedFirstAndProvedLast() {
+        for (Trade trade : Trades.all()) {
+            List<FinishAct> acts = Finishing.acts(trade, CARBON, trade.camberMm() > 0);
+            assertThat(acts.stream().map(FinishAct::key).limit(3))
+                    .containsExactly(FinishAct.Key.WASH, FinishAct.Key.DRY, FinishAct.Key.PROTECT);
+            assertThat(acts.get(acts.size() - 1).key()).isEqualTo(FinishAct.Key.FIRST_CUT);
+            assertThat(acts).allMatch(a -> !a.words().isBlank() && !a.why().isBlank());
+        }
+    }
+
+    @Test
+    void steelDecidesHowItIsProtected() {
+        Trade knife = first(GeometryKind.KNIFE);
+        FinishAct carbon = Finishing.acts(knife, CARBON, false).get(2);
+        FinishAct stainless = Finishing.acts(knife, STAINLESS, false).get(2);
+        assertThat(carbon.words()).contains("rusts overnight");
+        assertThat(stainless.words()).contains("stains too");
+        assertThat(carbon.caution()).contains("rags dry flat");
+    }
+
+    @Test
+    void ironsAreRefittedAndTheCapIronGoesByTheWork() {
+        Trade down = first(GeometryKind.PLANE_IRON_DOWN);
+        assertThat(keys(down.key(), true))
+                .containsSubsequence(
+                        FinishAct.Key.LAY_IN,
+                        FinishAct.Key.CAP_IRON,
+                        FinishAct.Key.PLAY,
+                        FinishAct.Key.CENTRE,
+                        FinishAct.Key.FIRST_CUT);
+        assertThat(keys(first(GeometryKind.PLANE_IRON_UP).key(), true)).doesNotContain(FinishAct.Key.CAP_IRON);
+        List<FinishAct.Setting> settings = Trades.all().stream()
+                .filter(t -> t.geometry() == GeometryKind.PLANE_IRON_DOWN)
+                .flatMap(t -> Finishing.acts(t, CARBON, t.camberMm() > 0).stream())
+                .filter(a -> a.key() == FinishAct.Key.CAP_IRON)
+                .map(FinishAct::setting)
+                .distinct()
+                .toList();
+        // an iron that takes much off stands further back than one for ordinary work
+        assertThat(settings).hasSizeGreaterThan(1).allMatch(s -> s.lowMm() > 0 && s.highMm() > s.lowMm());
+    }
+
+    @Test
+    void cambersAreCentredAndStraightEdgesLevelled() {
+        Trade down = first(GeometryKind.PLANE_IRON_DOWN);
+        assertThat(title(down, true)).contains("camber");
+        assertThat(title(down, false)).contains("level");
+    }
+
+    private static String title(Trade trade, boolean cambered) {
+        return Finishing.acts(trade, CARBON, cambered).stream()
+                .filter(a -> a.key() == FinishAct.Key.CENTRE)
+                .findFirst()
+                .orElseThrow()
+                .title();
+    }
+
+    @Test
+    void theNextCheckIsAPriorUntilTheLogKnowsBetter() {
+        LocalDate today = LocalDate.of(2026, 5, 14);
+        KeennessPurpose kitchen = KeennessPurpose.byName("kitchen general").orElseThrow();
+        NextCheck first = NextCheck.propose(today, kitchen, List.of(today, today.minusDays(40)));
+        assertThat(first.intervals()).isZero();
+        assertThat(first.day()).isEqualTo(today.plusDays(14));
+        assertThat(first.words()).startsWith("First estimate");
+        // intervals of 10, 20 and 40 days: the middle one, whatever their order
+        NextCheck learned = NextCheck.propose(
+                today, kitchen, List.of(today.minusDays(30), today, today.minusDays(70), today.minusDays(20)));
+        assertThat(learned.intervals()).isEqualTo(3);
+        assertThat(learned.days()).isEqualTo(20);
+        NextCheck even = NextCheck.propose(today, kitchen, List.of(today, today.minusDays(10), today.minusDays(30)));
+        assertThat(even.days()).isEqualTo(15);
+    }
+}
