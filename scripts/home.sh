@@ -20,3 +20,20 @@ healthy() {
         head -n 1 <&3 | grep -q ' 200'
     ) 2>/dev/null
 }
+
+# stand_in KIND PORT : a stand-in for an instrument, from a copy of its jar, where the service will look for it
+stand_in() {
+    local kind=$1 port=$2 jar="$RUN/truekeen-standins.jar"
+    [ -f "$jar" ] && ! [ "$STANDINS" -nt "$jar" ] || cp "$STANDINS" "$jar"
+    port_free "$port" || port=$(any_port)
+    "${JAVA_HOME:+$JAVA_HOME/bin/}java" -Xmx16m -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -jar "$jar" "$kind" "$port" \
+        >>"$RUN/standins.log" 2>&1 &
+    echo $! >>"$RUN/standins.pids"
+    export "TRUEKEEN_$kind=127.0.0.1:$port"
+}
+
+stand_ins_away() {
+    [ -f "$RUN/standins.pids" ] || return 0
+    xargs -r kill <"$RUN/standins.pids" 2>/dev/null || true
+    rm -f "$RUN/standins.pids"
+}

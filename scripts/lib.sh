@@ -133,15 +133,17 @@ maven() { mvn -B -ntp -Dstyle.color=never "$@"; }
 locked() { (exec 9>"$RUN/build.lock" && flock 9 && "$@"); }
 
 JAR="$ROOT/app/target/truekeen.jar"
+STANDINS="$ROOT/standins/target/truekeen-standins.jar"
 
 sources_newer_than() {
     [ -n "$(find "$ROOT"/pom.xml "$ROOT"/openapi.json "$ROOT"/core/src/main "$ROOT"/core/pom.xml "$ROOT"/app/src/main \
         "$ROOT"/app/pom.xml "$ROOT"/web/src "$ROOT"/web/package-lock.json "$ROOT"/web/index.html "$ROOT"/web/public \
+        "$ROOT"/standins/src/main "$ROOT"/standins/pom.xml \
         -newer "$1" -type f -print -quit 2>/dev/null)" ]
 }
 
 build_if_needed() {
-    if [ ! -f "$JAR" ] || [ ! -d "$ROOT/web/dist/assets" ] || sources_newer_than "$JAR"; then
+    if [ ! -f "$JAR" ] || [ ! -f "$STANDINS" ] || [ ! -d "$ROOT/web/dist/assets" ] || sources_newer_than "$JAR"; then
         say "Building. The first time takes a few minutes."
         (cd "$ROOT" && maven -q -DskipTests -DskipITs package >&2) || fail "The build failed."
     fi

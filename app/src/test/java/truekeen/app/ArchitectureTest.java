@@ -25,6 +25,7 @@ class ArchitectureTest {
             .importPackages("truekeen.app");
     private static final String[] BOTTOM_UP = {
         "platform",
+        "device",
         "reference",
         "shop",
         "kit",
@@ -40,6 +41,7 @@ class ArchitectureTest {
         "bench",
         "ink",
         "edgetest",
+        "finish",
         "log",
         "board",
         "demo"

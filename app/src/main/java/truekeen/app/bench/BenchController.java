@@ -1,6 +1,8 @@
 package truekeen.app.bench;
 
+import java.util.List;
 import java.util.UUID;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -8,6 +10,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.bench.BenchRecords.AtBench;
+import truekeen.app.bench.BenchRecords.BenchTimesView;
 import truekeen.app.bench.BenchRecords.DeviceForm;
 import truekeen.app.bench.BenchRecords.EventsForm;
 import truekeen.app.bench.BenchRecords.FinishForm;
@@ -15,14 +19,18 @@ import truekeen.app.bench.BenchRecords.LateForm;
 import truekeen.app.bench.BenchRecords.OpenSession;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.StartForm;
+import truekeen.app.bench.BenchRecords.TimerForm;
+import truekeen.app.platform.SectionView;
 
 @RestController
 @RequestMapping("/api/v1")
 class BenchController {
     private final BenchService bench;
+    private final TimerService timers;
 
-    BenchController(BenchService bench) {
+    BenchController(BenchService bench, TimerService timers) {
         this.bench = bench;
+        this.timers = timers;
     }
 
     @PostMapping("/tools/{id}/sessions")
@@ -33,6 +41,31 @@ class BenchController {
     @GetMapping("/tools/{id}/session")
     OpenSession open(@PathVariable UUID id) {
         return bench.open(id);
+    }
+
+    @GetMapping("/sessions")
+    List<AtBench> open(@RequestParam(defaultValue = "") String device) {
+        return bench.open(device);
+    }
+
+    @GetMapping("/sessions/{id}/section")
+    SectionView section(@PathVariable UUID id) {
+        return bench.section(id);
+    }
+
+    @GetMapping("/timers")
+    BenchTimesView timers() {
+        return timers.all();
+    }
+
+    @PostMapping("/timers")
+    BenchTimesView start(@RequestBody TimerForm form) {
+        return timers.start(form);
+    }
+
+    @DeleteMapping("/timers/{id}")
+    BenchTimesView stop(@PathVariable UUID id) {
+        return timers.stop(id);
     }
 
     @GetMapping("/sessions/{id}")

@@ -18,14 +18,37 @@ public final class BenchRecords {
      * @param id made by the device (UUID)
      * @param sequence number the device gave it, rising
      * @param at instant (ISO) by the device
-     * @param kind COUNT, UNDO, GATE_PASSED, GATE_FAILED, STEP_DONE or SKIPPED
+     * @param kind COUNT, UNDO, OBSERVED, READ, GATE_PASSED, GATE_FAILED, STEP_DONE or SKIPPED
      * @param step index of the step, from 0
-     * @param side BEVEL, BACK, or empty
+     * @param side BEVEL, BACK, LEFT, RIGHT, or empty
      * @param amount strokes a count adds
-     * @param note a reason, or empty
+     * @param note a reason, the instrument that was read, or empty
+     * @param station station along a cambered edge, from 1; 0 for none
+     * @param sign what was seen, where it is an observation
+     * @param fromMm where it was seen begins (mm from the beginning of the edge)
+     * @param toMm where it ends
+     * @param value what the instrument read
      */
     public record EventForm(
-            String id, long sequence, String at, String kind, int step, String side, int amount, String note) {}
+            String id,
+            long sequence,
+            String at,
+            String kind,
+            int step,
+            String side,
+            int amount,
+            String note,
+            int station,
+            @Nullable String sign,
+            @Nullable Double fromMm,
+            @Nullable Double toMm,
+            @Nullable Double value) {
+        /** What is neither seen nor read. */
+        public EventForm(
+                String id, long sequence, String at, String kind, int step, String side, int amount, String note) {
+            this(id, sequence, at, kind, step, side, amount, note, 0, null, null, null, null);
+        }
+    }
 
     /** What a device has to tell, oldest first. */
     public record EventsForm(String device, String person, List<EventForm> events) {}
@@ -40,7 +63,54 @@ public final class BenchRecords {
     public record FinishForm(String device, String person) {}
 
     /** Strokes of one side. */
-    public record CountView(String side, int strokes) {}
+    public record CountView(String side, int strokes, List<Integer> stations) {}
+
+    /** A sign that can be put down: GOOD, BAD or NOTED, and whether it has a place. */
+    public record SignView(String sign, String words, String says, boolean placed) {}
+
+    /** Something seen at the step, and the strokes counted until then. */
+    public record SeenView(
+            String sign,
+            String words,
+            String says,
+            @Nullable Double fromMm,
+            @Nullable Double toMm,
+            int strokesBefore) {}
+
+    /** What an instrument read at the step, and what that means there. */
+    public record TakenView(String instrument, String words, double value, String unit, String says) {}
+
+    /** What to do before the gate opens, and where. */
+    public record TodoView(String words, @Nullable Double fromMm, @Nullable Double toMm) {}
+
+    /** How the gate stands: NONE, ASK, OPEN or SHUT. */
+    public record GateView(String state, String words, List<TodoView> todo, List<String> notes) {}
+
+    /** The burr's thread. */
+    public record BurrView(String life, String words, String ask, String warning, List<String> moments) {}
+
+    /** Something to look for, right and wrong. */
+    public record SightView(String kind, String right, String wrong) {}
+
+    /**
+     * What the step in hand has beyond its plan.
+     *
+     * @param facet the facet that is worked, as the section names it; empty where none is
+     * @param paceSeconds seconds a stroke of this hand takes here, once enough were counted
+     * @param leftLowSeconds least time left by that pace
+     * @param leftHighSeconds most time left by that pace
+     */
+    public record HereView(
+            GateView gate,
+            List<SignView> offers,
+            List<SeenView> seen,
+            List<TakenView> readings,
+            BurrView burr,
+            List<SightView> sights,
+            String facet,
+            @Nullable Double paceSeconds,
+            @Nullable Double leftLowSeconds,
+            @Nullable Double leftHighSeconds) {}
 
     /** A step with where it stands. */
     public record BenchStepView(StepView step, String status, List<CountView> counts, int gateFailures, int round) {}
@@ -67,6 +137,7 @@ public final class BenchRecords {
             int late,
             boolean undoable,
             List<BenchStepView> steps,
+            @Nullable HereView here,
             List<String> confirmed) {}
 
     /** What a step came to. */
@@ -81,6 +152,26 @@ public final class BenchRecords {
             List<StepDone> steps,
             int strokesPlanned,
             int strokesDone) {}
+
+    /** A tool that is at the bench, and the step that waits for it. */
+    public record AtBench(UUID id, UUID toolId, String toolName, String title, int step, int steps, boolean held) {}
+
+    /** What can be timed, and how long it usually takes. */
+    public record TimerKindView(String kind, String words, int seconds, String why) {}
+
+    /**
+     * A time that runs.
+     *
+     * @param id its key; null where it is a stone's own soaking
+     * @param endsAt instant (ISO) at which it is over
+     */
+    public record BenchTimeView(@Nullable UUID id, String kind, String label, String endsAt) {}
+
+    /** What runs, and what could. */
+    public record BenchTimesView(String now, List<BenchTimeView> running, List<TimerKindView> kinds) {}
+
+    /** Starts a time: its kind, what it is for, and how many minutes as typed; empty for the usual. */
+    public record TimerForm(String kind, String label, String minutes) {}
 
     /** The open session of a tool, if there is one. */
     public record OpenSession(@Nullable UUID id) {}

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.bench.BenchRecords.AtBench;
 import truekeen.app.bench.BenchRecords.EventForm;
 import truekeen.app.bench.BenchRecords.EventsForm;
 import truekeen.app.bench.BenchRecords.OpenSession;
@@ -24,10 +25,13 @@ import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
+import truekeen.app.platform.SectionView;
 import truekeen.app.tool.ToolService;
 import truekeen.core.bench.BenchEvent;
 import truekeen.core.bench.BenchFold;
 import truekeen.core.bench.BenchState;
+import truekeen.core.bench.SessionSigns;
+import truekeen.core.fault.Observation;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -221,6 +225,13 @@ public class BenchService {
         return new SessionRef(session.id, session.toolId, session.planId, session.rounds);
     }
 
+    /** The same, whoever holds it and whether or not it is finished. */
+    @Transactional(readOnly = true)
+    public SessionRef ref(UUID id) {
+        SessionRow session = row(id);
+        return new SessionRef(session.id, session.toolId, session.planId, session.rounds);
+    }
+
     /** What another place needs to know of a session. */
     public record SessionRef(UUID id, UUID toolId, UUID planId, int rounds) {}
 
@@ -231,6 +242,44 @@ public class BenchService {
                 .filter(s -> !finishedOnly || s.finishedAt != null)
                 .map(s -> views.summary(s, state(s)))
                 .toList();
+    }
+
+    /** All tools at the bench, the longest there first. */
+    @Transactional(readOnly = true)
+    public List<AtBench> open(String device) {
+        return sessions.findByFinishedAtIsNullOrderByStartedAt().stream()
+                .map(s -> {
+                    BenchState state = state(s);
+                    return new AtBench(
+                            s.id,
+                            s.toolId,
+                            tools.tool(s.toolId).name(),
+                            state.allDone()
+                                    ? "Test the edge"
+                                    : s.steps.get(state.current()).step().title(),
+                            Math.min(state.current() + 1, s.steps.size()),
+                            s.steps.size(),
+                            s.holderDevice.equals(device));
+                })
+                .toList();
+    }
+
+    /** The edge of the tool at the bench, before and after the plan, cut through. */
+    @Transactional(readOnly = true)
+    public SectionView section(UUID id) {
+        return plans.section(row(id).planId);
+    }
+
+    /** What a session says of the edge, for its verdict: of the newest round, what was skipped there; of all, what was seen. */
+    @Transactional(readOnly = true)
+    public List<Observation> signs(UUID id) {
+        SessionRow session = row(id);
+        int from = 0;
+        while (from < session.steps.size() && session.steps.get(from).round() < session.rounds) {
+            from++;
+        }
+        return SessionSigns.of(
+                session.coreSteps(), state(session), tools.core(session.toolId).steel(), from);
     }
 
     private void countOnStones(SessionRow session, BenchState state) {

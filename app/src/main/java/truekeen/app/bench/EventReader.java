@@ -3,10 +3,16 @@ package truekeen.app.bench;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import truekeen.app.bench.BenchRecords.EventForm;
 import truekeen.app.platform.Form;
 import truekeen.core.bench.BenchEvent;
+import truekeen.core.bench.Instrument;
+import truekeen.core.fault.Observation;
+import truekeen.core.fault.Sign;
+import truekeen.core.keenness.Stretch;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -17,6 +23,8 @@ final class EventReader {
     private static final Set<BenchEvent.Kind> TOLD_BY_DEVICES = Set.of(
             BenchEvent.Kind.COUNT,
             BenchEvent.Kind.UNDO,
+            BenchEvent.Kind.OBSERVED,
+            BenchEvent.Kind.READ,
             BenchEvent.Kind.GATE_PASSED,
             BenchEvent.Kind.GATE_FAILED,
             BenchEvent.Kind.STEP_DONE,
@@ -37,7 +45,28 @@ final class EventReader {
                 .filter(s -> s.name().equals(form.side()))
                 .findFirst()
                 .orElse(null);
+        boolean observed = kind == BenchEvent.Kind.OBSERVED;
+        Sign sign = Arrays.stream(Sign.values())
+                .filter(s -> s.name().equals(form.sign()) && s.observed())
+                .findFirst()
+                .orElse(null);
+        checks.require(!observed || sign != null, () -> Refusal.of(
+                        MessageCode.UNKNOWN_CHOICE, "sign", Form.orEmpty(form.sign()))
+                .with("allowed", "the signs of the step"));
+        boolean read = kind == BenchEvent.Kind.READ;
+        Instrument instrument = Arrays.stream(Instrument.values())
+                .filter(i -> i.name().equals(form.note()))
+                .findFirst()
+                .orElse(null);
+        checks.require(!read || instrument != null, () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "note", form.note())
+                .with("allowed", Arrays.toString(Instrument.values())));
+        if (read && instrument != null) {
+            checks.within("value", "A reading", form.value(), instrument.low(), instrument.high(), instrument.unit());
+        }
         checks.orThrow();
+        Optional<Stretch> where = form.fromMm() == null || form.toMm() == null
+                ? Optional.empty()
+                : Optional.of(new Stretch(form.fromMm(), form.toMm()));
         return new BenchEvent(
                 Form.id("event", form.id()),
                 device,
@@ -48,7 +77,10 @@ final class EventReader {
                 side,
                 form.amount(),
                 Form.orEmpty(form.note()),
-                displaced);
+                displaced,
+                form.station(),
+                observed ? Optional.of(new Observation(sign, where)) : Optional.empty(),
+                read && form.value() != null ? OptionalDouble.of(form.value()) : OptionalDouble.empty());
     }
 
     private static Instant instant(String text, Instant received) {

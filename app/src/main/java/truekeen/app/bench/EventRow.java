@@ -8,9 +8,14 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.hibernate.annotations.Immutable;
 import truekeen.core.bench.BenchEvent;
+import truekeen.core.fault.Observation;
+import truekeen.core.fault.Sign;
+import truekeen.core.keenness.Stretch;
 import truekeen.core.stepsheet.Step;
 
 @Entity
@@ -40,6 +45,14 @@ class EventRow {
     int amount;
     String note;
     boolean displaced;
+    int station;
+
+    @Enumerated(EnumType.STRING)
+    Sign sign;
+
+    Double fromMm;
+    Double toMm;
+    Double value;
 
     protected EventRow() {}
 
@@ -57,9 +70,29 @@ class EventRow {
         this.amount = event.amount();
         this.note = event.note();
         this.displaced = event.displaced();
+        this.station = event.station();
+        this.sign = event.seen().map(Observation::sign).orElse(null);
+        Optional<Stretch> where = event.seen().flatMap(Observation::where);
+        this.fromMm = where.map(Stretch::fromMm).orElse(null);
+        this.toMm = where.map(Stretch::toMm).orElse(null);
+        this.value = event.value().isPresent() ? event.value().getAsDouble() : null;
     }
 
     BenchEvent toCore() {
-        return new BenchEvent(id, device, sequence, at, kind, step, side, amount, note, displaced);
+        Optional<Stretch> where = fromMm == null ? Optional.empty() : Optional.of(new Stretch(fromMm, toMm));
+        return new BenchEvent(
+                id,
+                device,
+                sequence,
+                at,
+                kind,
+                step,
+                side,
+                amount,
+                note,
+                displaced,
+                station,
+                sign == null ? Optional.empty() : Optional.of(new Observation(sign, where)),
+                value == null ? OptionalDouble.empty() : OptionalDouble.of(value));
     }
 }

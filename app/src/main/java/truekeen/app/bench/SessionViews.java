@@ -2,20 +2,38 @@ package truekeen.app.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import truekeen.app.angle.AngleRecords.SetupView;
 import truekeen.app.angle.AngleService;
 import truekeen.app.bench.BenchRecords.BenchStepView;
+import truekeen.app.bench.BenchRecords.BurrView;
 import truekeen.app.bench.BenchRecords.CountView;
+import truekeen.app.bench.BenchRecords.GateView;
+import truekeen.app.bench.BenchRecords.HereView;
+import truekeen.app.bench.BenchRecords.SeenView;
 import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchRecords.SessionView;
+import truekeen.app.bench.BenchRecords.SightView;
+import truekeen.app.bench.BenchRecords.SignView;
 import truekeen.app.bench.BenchRecords.StepDone;
+import truekeen.app.bench.BenchRecords.TakenView;
+import truekeen.app.bench.BenchRecords.TodoView;
 import truekeen.app.plan.PlanService;
 import truekeen.app.plan.PlanViews;
 import truekeen.app.tool.ToolService;
 import truekeen.core.bench.BenchEvent;
 import truekeen.core.bench.BenchFold;
 import truekeen.core.bench.BenchState;
+import truekeen.core.bench.BurrThread;
+import truekeen.core.bench.Gate;
+import truekeen.core.bench.Instrument;
+import truekeen.core.bench.Pace;
+import truekeen.core.bench.Sight;
+import truekeen.core.fault.Observation;
+import truekeen.core.keenness.Stretch;
+import truekeen.core.section.Facet;
+import truekeen.core.steel.SteelClass;
 import truekeen.core.stepsheet.Step;
 
 /** Sessions for the screens and for the log. */
@@ -44,7 +62,10 @@ class SessionViews {
                     PlanViews.step(step, setup),
                     now.status().name(),
                     step.sides().stream()
-                            .map(side -> new CountView(side.name(), now.counts().get(side)))
+                            .map(side -> new CountView(
+                                    side.name(),
+                                    now.counts().get(side),
+                                    now.stations().get(side)))
                             .toList(),
                     now.gateFailures(),
                     session.steps.get(i).round()));
@@ -64,10 +85,84 @@ class SessionViews {
                 state.late(),
                 state.undoable(),
                 steps,
+                state.allDone() ? null : here(session, state, known, setup),
                 known.stream()
                         .filter(e -> e.device().equals(device))
                         .map(e -> e.id().toString())
                         .toList());
+    }
+
+    private HereView here(SessionRow session, BenchState state, List<BenchEvent> known, SetupView setup) {
+        int at = state.current();
+        Step step = session.coreSteps().get(at);
+        BenchState.StepState now = state.steps().get(at);
+        Gate gate = Gate.of(step, now);
+        BurrThread burr = BurrThread.of(session.coreSteps(), state);
+        SteelClass steel = tools.core(session.toolId).steel();
+        OptionalDouble pace = Pace.secondsPerStroke(known, at);
+        int sides = Math.max(1, step.sides().size());
+        return new HereView(
+                new GateView(
+                        gate.state().name(),
+                        gate.words(),
+                        gate.todo().stream()
+                                .map(t -> new TodoView(
+                                        t.words(),
+                                        t.where().map(Stretch::fromMm).orElse(null),
+                                        t.where().map(Stretch::toMm).orElse(null)))
+                                .toList(),
+                        gate.notes()),
+                Gate.offers(step).stream()
+                        .map(s -> new SignView(s.name(), s.words(), s.says().name(), s.placed()))
+                        .toList(),
+                now.standing().stream().map(SessionViews::seen).toList(),
+                now.readings().stream()
+                        .map(r -> taken(Instrument.valueOf(r.instrument()), r.value(), step, steel))
+                        .toList(),
+                new BurrView(burr.life().name(), burr.words(), burr.ask(), burr.warning(), burr.moments()),
+                Sight.of(step).stream()
+                        .map(s -> new SightView(s.name(), s.right(), s.wrong()))
+                        .toList(),
+                facet(step, setup),
+                pace.isPresent() ? pace.getAsDouble() : null,
+                left(pace, step.strokesLow() * sides - now.total()),
+                left(pace, step.strokesHigh() * sides - now.total()));
+    }
+
+    private static Double left(OptionalDouble pace, int strokes) {
+        return pace.isPresent() ? Math.max(0, strokes) * pace.getAsDouble() : null;
+    }
+
+    private static SeenView seen(BenchState.Seen s) {
+        Observation o = s.observation();
+        return new SeenView(
+                o.sign().name(),
+                o.words(),
+                o.sign().says().name(),
+                o.where().map(Stretch::fromMm).orElse(null),
+                o.where().map(Stretch::toMm).orElse(null),
+                s.strokesBefore());
+    }
+
+    private static TakenView taken(Instrument instrument, double value, Step step, SteelClass steel) {
+        return new TakenView(
+                instrument.name(),
+                instrument.words(),
+                value,
+                instrument.unit(),
+                instrument.says(value, step, steel).orElse(""));
+    }
+
+    /** The facet a step works, as the section names it. */
+    private static String facet(Step step, SetupView setup) {
+        if (step.sides().equals(List.of(Step.Side.BACK))) {
+            return Facet.BACK.name();
+        }
+        boolean two = setup.lastDeg() > setup.primaryDeg() + 1e-6;
+        boolean ground = step.kind() == Step.Kind.GRIND
+                || step.angleDeg().isPresent() && Math.abs(step.angleDeg().get() - setup.primaryDeg()) < 1e-6;
+        boolean touches = step.counted() || step.angleDeg().isPresent();
+        return !touches ? "" : (ground || !two ? Facet.PRIMARY : Facet.SECONDARY).name();
     }
 
     /** The session as the log tells it. */

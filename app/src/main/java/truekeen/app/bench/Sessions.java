@@ -15,4 +15,6 @@ interface Sessions extends JpaRepository<SessionRow, UUID> {
     @Lock(jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)
     @Query("select s from SessionRow s where s.id = :id")
     Optional<SessionRow> lockedById(UUID id);
+
+    List<SessionRow> findByFinishedAtIsNullOrderByStartedAt();
 }

@@ -2,6 +2,7 @@ package truekeen.app.board;
 
 import java.util.List;
 import java.util.UUID;
+import truekeen.app.bench.BenchRecords.BenchTimeView;
 import truekeen.app.survey.SurveyRecords.FindingView;
 import truekeen.app.survey.SurveyRecords.StationView;
 import truekeen.app.tool.ToolRecords.LayoutView;
@@ -24,6 +25,8 @@ public final class BoardRecords {
     /**
      * A tool on its way through the work.
      *
+     * @param nextCheck day it is looked at again (ISO); empty where none was set
+     * @param due whether that day has come
      * @param findings what the survey of this round found; empty in a list of tools
      * @param stations the edge as surveyed, place by place; empty in a list of tools
      */
@@ -39,12 +42,18 @@ public final class BoardRecords {
             String standing,
             boolean atBench,
             boolean ready,
+            String nextCheck,
+            boolean due,
             List<FindingView> findings,
             List<StationView> stations) {}
 
     /** Something that soaks: its name and the seconds left. */
     public record SoakView(String name, double secondsLeft) {}
 
-    /** The board. */
-    public record BoardView(String today, List<ToolStages> tools, List<SoakView> soaking) {}
+    /**
+     * The board.
+     *
+     * @param times what dries and cures, and when it is over
+     */
+    public record BoardView(String today, List<ToolStages> tools, List<SoakView> soaking, List<BenchTimeView> times) {}
 }

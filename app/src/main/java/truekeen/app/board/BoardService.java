@@ -1,6 +1,7 @@
 package truekeen.app.board;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -12,6 +13,7 @@ import truekeen.app.angle.AngleService;
 import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchService;
+import truekeen.app.bench.TimerService;
 import truekeen.app.board.BoardRecords.BoardView;
 import truekeen.app.board.BoardRecords.NextView;
 import truekeen.app.board.BoardRecords.SoakView;
@@ -19,6 +21,8 @@ import truekeen.app.board.BoardRecords.StageView;
 import truekeen.app.board.BoardRecords.ToolStages;
 import truekeen.app.edgetest.TestRecords.TestView;
 import truekeen.app.edgetest.TestService;
+import truekeen.app.finish.FinishRecords.FinishCardView;
+import truekeen.app.finish.FinishService;
 import truekeen.app.kit.KitService;
 import truekeen.app.plan.PlanRecords.SavedPlan;
 import truekeen.app.plan.PlanService;
@@ -39,6 +43,8 @@ public class BoardService {
     private final PlanService plans;
     private final BenchService bench;
     private final TestService tests;
+    private final FinishService finishing;
+    private final TimerService timers;
     private final KitService kit;
     private final BenchClock clock;
 
@@ -49,6 +55,8 @@ public class BoardService {
             PlanService plans,
             BenchService bench,
             TestService tests,
+            FinishService finishing,
+            TimerService timers,
             KitService kit,
             BenchClock clock) {
         this.tools = tools;
@@ -57,6 +65,8 @@ public class BoardService {
         this.plans = plans;
         this.bench = bench;
         this.tests = tests;
+        this.finishing = finishing;
+        this.timers = timers;
         this.kit = kit;
         this.clock = clock;
     }
@@ -70,7 +80,8 @@ public class BoardService {
         return new BoardView(
                 clock.today().toString(),
                 tools.all().stream().map(t -> stages(t, EdgeOnStrip.NONE)).toList(),
-                soaking);
+                soaking,
+                timers.all().running().stream().filter(t -> t.id() != null).toList());
     }
 
     /** Where one tool stands. */
@@ -96,10 +107,14 @@ public class BoardService {
         boolean everFinished = !bench.all(tool.id(), true).isEmpty();
         boolean rested = everFinished && !round.surveyed && round.openSession == null;
         boolean keen = round.test != null && round.test.verdict().keen();
+        String nextCheck = rested
+                ? finishing.last(tool.id()).map(FinishCardView::nextCheck).orElse("")
+                : "";
+        boolean later = !nextCheck.isEmpty() && LocalDate.parse(nextCheck).isAfter(clock.today());
         String base = "/tools/" + tool.id();
         List<StageView> stages = new ArrayList<>();
         stages.add(new StageView("Take in", base + "/take-in", "done", "taken in"));
-        stages.add(stage("Survey", base, round.surveyed, true, rested ? "due" : "to do", "done"));
+        stages.add(stage("Survey", base, round.surveyed, true, rested ? (later ? "not yet" : "due") : "to do", "done"));
         stages.add(stage("Angle", base, round.angled, round.surveyed, "to do", "set"));
         // A powered blade is not planned before its machine is recorded as safe, and that record is not kept yet.
         boolean plannable = round.surveyed && round.angled && !tool.powered();
@@ -123,6 +138,8 @@ public class BoardService {
                 standing(round, keen, rested),
                 working,
                 rested,
+                nextCheck,
+                rested && !later && !nextCheck.isEmpty(),
                 edge.findings(),
                 edge.stations());
     }
@@ -167,7 +184,7 @@ public class BoardService {
             return new NextView("Survey it again", base + "/survey");
         }
         if (keen) {
-            return new NextView("Put it down in the log", base + "/test");
+            return new NextView("Clean and refit it", base + "/finish");
         }
         if (round.openSession != null) {
             return round.benchDone

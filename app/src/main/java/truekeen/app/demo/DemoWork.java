@@ -16,7 +16,7 @@ import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.StartForm;
 import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestRecords.ReadingForm;
-import truekeen.app.edgetest.TestRecords.StretchForm;
+import truekeen.app.edgetest.TestRecords.SignForm;
 import truekeen.app.edgetest.TestRecords.TestForm;
 import truekeen.app.edgetest.TestRecords.TestView;
 import truekeen.app.edgetest.TestService;
@@ -202,7 +202,7 @@ class DemoWork {
     /** A test with light from one place to another. */
     TestView fail(UUID session, String from, String to, String[] grams) {
         double start = Double.parseDouble(from);
-        return take(session, grams, List.of(new StretchForm(start, Double.parseDouble(to))));
+        return take(session, grams, List.of(new SignForm("BRIGHT", start, Double.parseDouble(to))));
     }
 
     /** The same, answered by going back to the stones. */
@@ -214,14 +214,14 @@ class DemoWork {
         bench.finish(session, TABLET, HAND);
     }
 
-    private TestView take(UUID session, String[] grams, List<StretchForm> light) {
+    private TestView take(UUID session, String[] grams, List<SignForm> seen) {
         List<Double> stations =
                 tests.sheet(bench.session(session, TABLET).toolId(), TABLET).stations();
         List<ReadingForm> readings = new ArrayList<>();
         for (int i = 0; i < stations.size(); i++) {
             readings.add(new ReadingForm(stations.get(i), grams[i]));
         }
-        return tests.take(session, new TestForm(TABLET, HAND, "118", readings, light));
+        return tests.take(session, new TestForm(TABLET, HAND, "118", readings, seen));
     }
 
     private void step(UUID session, int index, BenchStepView view, double factor) {

@@ -35,6 +35,6 @@ class TestController {
 
     @PostMapping("/tests/{id}/go-back")
     SessionView goBack(@PathVariable UUID id, @RequestBody BackForm form) {
-        return tests.goBack(id, form.device());
+        return tests.goBack(id, form);
     }
 }

@@ -12,39 +12,97 @@ public final class TestRecords {
     /** A reading at a station, as typed. */
     public record ReadingForm(double xMm, String grams) {}
 
-    /** A stretch where light is seen (mm from the left corner). */
-    public record StretchForm(double fromMm, double toMm) {}
+    /**
+     * Something seen, by its sign, and where (mm from the beginning of the edge).
+     *
+     * @param fromMm null where it has no place, or nobody said
+     */
+    public record SignForm(String sign, @Nullable Double fromMm, @Nullable Double toMm) {}
 
     /**
      * A test.
      *
-     * @param reference the shop's own reading of a new utility blade, as typed
+     * @param reference the shop's own reading of a new utility blade, as typed; needed where there are readings
+     * @param readings force at stations, or none
+     * @param seen what came of the tests of the ladder
      */
     public record TestForm(
-            String device, String person, String reference, List<ReadingForm> readings, List<StretchForm> light) {}
+            String device, String person, String reference, List<ReadingForm> readings, List<SignForm> seen) {}
 
-    /** Who asks to go back to the stones. */
-    public record BackForm(String device, String person) {}
+    /** A remedy that is accepted, for one of the findings by its place in the list. */
+    public record ChosenForm(int finding, String remedy) {}
+
+    /** Who asks to go back to the stones, and by which remedies; none for what is likeliest at each place. */
+    public record BackForm(String device, String person, @Nullable List<ChosenForm> chosen) {}
 
     /** A reading. */
     public record ReadingView(double xMm, double grams) {}
 
-    /** A stretch. */
-    public record StretchView(double fromMm, double toMm) {}
+    /** What may come of a test. */
+    public record OutcomeOfCheck(String sign, String words, String says, boolean placed) {}
 
-    /** One fault with where and what to do. */
-    public record EdgeFaultView(String kind, double fromMm, double toMm, String why, String remedy) {}
+    /** A test of the ladder. */
+    public record CheckView(String check, String title, String how, String safety, List<OutcomeOfCheck> outcomes) {}
 
-    /** The judgement. */
-    public record VerdictView(
-            boolean keen,
+    /** Something seen, in words and with its place. */
+    public record SignSeen(String sign, String words, String says, @Nullable Double fromMm, @Nullable Double toMm) {}
+
+    /** A piece of evidence: above zero it speaks for the fault, below against it. */
+    public record ClueView(String words, double weight) {}
+
+    /**
+     * A remedy.
+     *
+     * @param entersAt the stone it takes the progression up again at, or where else
+     * @param tried times it was tried here with a test after it
+     * @param worked times that test said the fault was gone
+     */
+    public record RemedyView(String remedy, String words, String entersAt, boolean whole, int tried, int worked) {}
+
+    /**
+     * Something that may be wrong.
+     *
+     * @param sure probability, 0 to 1, under the weights of the rule: an estimate
+     * @param telling the check that would tell it from its nearest rival; empty where there is none
+     */
+    public record FindingOfTest(
+            String fault,
+            String title,
+            double fromMm,
+            double toMm,
+            boolean whole,
+            double sure,
+            String how,
+            List<ClueView> evidence,
+            String telling,
+            List<RemedyView> remedies) {}
+
+    /** The force, where it was read. */
+    public record ForceView(
             double meanGrams,
             double sdGrams,
             ReadingView worst,
             double spreadRatio,
             AdviceView index,
-            double indexTarget,
-            List<EdgeFaultView> faults) {}
+            double indexTarget) {}
+
+    /**
+     * The judgement.
+     *
+     * @param words what is likely wrong in a sentence, or that nobody can tell yet
+     * @param told whether the likeliest is sure enough to act on
+     * @param next the check that would tell most; empty where nothing is in doubt
+     */
+    public record VerdictView(
+            boolean keen,
+            @Nullable ForceView force,
+            String words,
+            boolean told,
+            String next,
+            List<FindingOfTest> findings) {}
+
+    /** A remedy that was accepted: what for, and whether the next test says it worked; null before it. */
+    public record TrialView(String title, String words, @Nullable Boolean worked) {}
 
     /** A test as it was taken. */
     public record TestView(
@@ -52,27 +110,39 @@ public final class TestRecords {
             UUID sessionId,
             String takenAt,
             String person,
-            double referenceG,
+            @Nullable Double referenceG,
             List<ReadingView> readings,
-            List<StretchView> light,
+            List<SignSeen> seen,
             VerdictView verdict,
-            boolean remedied) {}
+            boolean remedied,
+            List<TrialView> trials) {}
+
+    /** An earlier index of the same tool. */
+    public record EarlierIndex(String takenAt, double index) {}
 
     /**
      * What a test wants.
      *
-     * @param stations where to read (mm from the left corner)
+     * @param stations where to read (mm from the beginning of the edge)
+     * @param byForce whether force is a test of this tool
+     * @param ladder the tests of this tool at its work, the least demanding first
      * @param sessionId the open session, or null where there is none
      * @param latest the newest test of that session
+     * @param best the lowest index this tool ever had on a finished edge
+     * @param last its index at the last session
      */
     public record TestSheet(
             double edgeLengthMm,
             List<Double> stations,
+            boolean byForce,
             String tester,
             double referenceG,
             String purpose,
             double indexTarget,
+            List<CheckView> ladder,
             @Nullable UUID sessionId,
             boolean benchDone,
-            @Nullable TestView latest) {}
+            @Nullable TestView latest,
+            @Nullable EarlierIndex best,
+            @Nullable EarlierIndex last) {}
 }

@@ -1,41 +1,46 @@
 package truekeen.app.edgetest;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.AngleService;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchService;
-import truekeen.app.edgetest.TestRecords.EdgeFaultView;
-import truekeen.app.edgetest.TestRecords.ReadingView;
-import truekeen.app.edgetest.TestRecords.StretchView;
+import truekeen.app.edgetest.TestRecords.BackForm;
+import truekeen.app.edgetest.TestRecords.EarlierIndex;
+import truekeen.app.edgetest.TestRecords.SignForm;
 import truekeen.app.edgetest.TestRecords.TestForm;
 import truekeen.app.edgetest.TestRecords.TestSheet;
 import truekeen.app.edgetest.TestRecords.TestView;
-import truekeen.app.edgetest.TestRecords.VerdictView;
 import truekeen.app.kit.KitRecords.TesterView;
 import truekeen.app.kit.KitService;
 import truekeen.app.plan.PlanRecords.LegView;
 import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanService;
-import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.advice.Advice;
-import truekeen.core.advice.Formula;
+import truekeen.core.fault.Diagnosis;
+import truekeen.core.fault.Diagnostician;
+import truekeen.core.fault.EdgeCheck;
+import truekeen.core.fault.Observation;
+import truekeen.core.fault.Remedy;
+import truekeen.core.fault.Sign;
+import truekeen.core.fault.Subject;
+import truekeen.core.fault.TestSigns;
 import truekeen.core.keenness.EdgeTest;
 import truekeen.core.keenness.Judge;
 import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.keenness.Verdict;
 import truekeen.core.message.MessageCode;
-import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.WorkPlanner;
@@ -50,8 +55,10 @@ import truekeen.core.stepsheet.Step;
 public class TestService {
     private static final int STATIONS = 5;
     private static final int MOST_READINGS = 40;
+    private static final int MOST_SIGNS = 60;
 
     private final Tests tests;
+    private final Trials trials;
     private final BenchService bench;
     private final PlanService plans;
     private final ToolService tools;
@@ -61,6 +68,7 @@ public class TestService {
 
     TestService(
             Tests tests,
+            Trials trials,
             BenchService bench,
             PlanService plans,
             ToolService tools,
@@ -69,6 +77,7 @@ public class TestService {
             BenchClock clock) {
         this.angles = angles;
         this.tests = tests;
+        this.trials = trials;
         this.bench = bench;
         this.plans = plans;
         this.tools = tools;
@@ -83,69 +92,168 @@ public class TestService {
         double edge = tool.geometry().edgeLengthMm();
         Optional<TesterView> tester = kit.testers().stream().findFirst();
         UUID session = bench.open(toolId).id();
+        OptionalDouble target = purpose(tool).map(KeennessPurpose::indexTarget).orElse(OptionalDouble.empty());
+        List<EarlierIndex> earlier = tests.findByToolIdOrderByTakenAt(toolId).stream()
+                .filter(t -> t.keen && t.verdict != null && !t.sessionId.equals(session))
+                .map(t -> new EarlierIndex(t.takenAt.toString(), t.verdict.meanIndex()))
+                .toList();
         return new TestSheet(
                 edge,
                 EdgeTest.stations(edge, STATIONS),
+                target.isPresent(),
                 tester.map(TesterView::name).orElse(""),
                 tester.map(TesterView::referenceG).orElse(0.0),
                 tool.trade().keennessPurpose(),
-                KeennessPurpose.byName(tool.trade().keennessPurpose())
-                        .flatMap(p -> p.indexTarget().stream().boxed().findFirst())
-                        .orElse(0.0),
+                target.orElse(0),
+                EdgeCheck.ladder(tool.trade()).stream().map(TestViews::check).toList(),
                 session,
                 session != null && bench.session(session, device).allDone(),
                 session == null
                         ? null
                         : tests.findFirstBySessionIdOrderByTakenAtDesc(session)
-                                .map(TestService::view)
-                                .orElse(null));
+                                .map(t -> view(t, tool))
+                                .orElse(null),
+                earlier.stream()
+                        .min(java.util.Comparator.comparingDouble(EarlierIndex::index))
+                        .orElse(null),
+                earlier.isEmpty() ? null : earlier.get(earlier.size() - 1));
     }
 
-    /** Judges a test and keeps it. */
+    /** Judges a test and keeps it; what was tried since the test before it is judged by it too. */
     public TestView take(UUID sessionId, TestForm in) {
         BenchService.SessionRef session = bench.requireHeld(sessionId, Form.orEmpty(in.device()));
         CoreTool tool = tools.core(session.toolId());
         Form form = new Form();
         List<TestRecords.ReadingForm> typed = in.readings() == null ? List.of() : in.readings();
         form.checks().within("readings", "A number of readings", (double) typed.size(), 0, MOST_READINGS, "");
-        form.checks().orThrow();
-        ReadingSource source = new TypedReadings(form, typed);
-        Double reference = form.checks().attempt(() -> QuantityReader.number("referenceGrams", in.reference(), "g"));
         form.checks().text("person", "A name", in.person(), false, 80);
+        List<Observation> seen = seen(form, in.seen() == null ? List.of() : in.seen(), tool);
         form.checks().orThrow();
-        List<Stretch> light = in.light() == null
-                ? List.of()
-                : in.light().stream()
-                        .map(s -> new Stretch(s.fromMm(), s.toMm()))
-                        .toList();
-        EdgeTest test = new EdgeTest(
-                source.readings(), light, reference, tool.geometry().edgeLengthMm());
-        Verdict verdict = Judge.judge(test, purpose(tool));
-        return view(tests.save(
-                new TestRow(sessionId, session.toolId(), clock.instant(), Form.orEmpty(in.person()), test, verdict)));
+        Optional<EdgeTest> force = force(form, in, typed, tool);
+        Optional<Verdict> verdict = force.map(f -> Judge.judge(
+                f,
+                purpose(tool)
+                        .orElseThrow(() -> new RefusedException(
+                                Refusal.of(MessageCode.NOT_TESTED_FOR_KEENNESS, "readings", "")))));
+        if (verdict.isEmpty() && seen.isEmpty()) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.NOTHING_TESTED, "seen", "").with("low", EdgeTest.LEAST_STATIONS));
+        }
+        List<Observation> all = new ArrayList<>(seen);
+        verdict.ifPresent(v -> all.addAll(TestSigns.ofForce(v)));
+        all.addAll(bench.signs(sessionId).stream()
+                .filter(o -> seen.stream()
+                        .noneMatch(s -> s.sign().group() == o.sign().group()))
+                .toList());
+        all.addAll(ofTool(tool, session));
+        Diagnosis diagnosis =
+                Diagnostician.of(Subject.of(tool.geometry()), all, EdgeCheck.ladder(tool.trade()), trials.records());
+        boolean passes = TestSigns.passes(verdict, seen);
+        TestRow row = tests.save(new TestRow(sessionId, session.toolId(), clock.instant(), Form.orEmpty(in.person()))
+                .judged(force, verdict, seen, diagnosis, passes));
+        judgeTrials(row, passes, diagnosis);
+        return view(row, tool);
     }
 
-    /** Adds the steps that answer what failed to the session at the bench; asking twice adds them once. */
+    private static Optional<EdgeTest> force(
+            Form form, TestForm in, List<TestRecords.ReadingForm> typed, CoreTool tool) {
+        if (typed.stream().allMatch(r -> Form.blank(r.grams()))) {
+            return Optional.empty();
+        }
+        ReadingSource source = new TypedReadings(form, typed);
+        Double reference = form.checks().attempt(() -> QuantityReader.number("referenceGrams", in.reference(), "g"));
+        form.checks().orThrow();
+        return Optional.of(
+                new EdgeTest(source.readings(), reference, tool.geometry().edgeLengthMm()));
+    }
+
+    private static List<Observation> seen(Form form, List<SignForm> signs, CoreTool tool) {
+        form.checks().within("seen", "A number of signs", (double) signs.size(), 0, MOST_SIGNS, "");
+        List<Sign> asked = EdgeCheck.ladder(tool.trade()).stream()
+                .flatMap(c -> c.signs().stream())
+                .toList();
+        double edge = tool.geometry().layout().totalMm();
+        List<Observation> seen = new ArrayList<>();
+        for (int i = 0; i < signs.size() && form.checks().clean(); i++) {
+            SignForm s = signs.get(i);
+            String field = "seen[" + i + "]";
+            Sign sign = form.choice(
+                    field + ".sign",
+                    "What was seen",
+                    Form.orEmpty(s.sign()),
+                    Arrays.stream(Sign.values())
+                            .filter(k -> k.name().equals(s.sign()) && asked.contains(k))
+                            .findFirst(),
+                    asked.toString());
+            boolean placed = s.fromMm() != null && s.toMm() != null;
+            form.checks()
+                    .require(
+                            !placed || s.fromMm() >= 0 && s.toMm() <= edge + 1e-6 && s.fromMm() <= s.toMm(),
+                            () -> Refusal.of(
+                                            MessageCode.FINDING_OFF_EDGE, field, s.fromMm() + " to " + s.toMm() + " mm")
+                                    .with("what", "What was seen")
+                                    .with("high", edge + " mm"));
+            if (sign != null) {
+                seen.add(new Observation(
+                        sign, placed ? Optional.of(new Stretch(s.fromMm(), s.toMm())) : Optional.empty()));
+            }
+        }
+        return List.copyOf(seen);
+    }
+
+    private List<Observation> ofTool(CoreTool tool, BenchService.SessionRef session) {
+        Double behind = tool.geometry().measures().values().get("behindEdge");
+        int sharpenings = bench.all(session.toolId(), true).size();
+        return TestSigns.ofTool(
+                tool.geometry(),
+                tool.trade(),
+                tool.steel(),
+                Angle.ofDegrees(plans.core(session.planId()).shown().lastDeg()),
+                behind == null ? OptionalDouble.empty() : OptionalDouble.of(behind),
+                sharpenings);
+    }
+
+    private void judgeTrials(TestRow after, boolean passes, Diagnosis diagnosis) {
+        List<UUID> before = tests.findBySessionIdOrderByTakenAt(after.sessionId).stream()
+                .map(t -> t.id)
+                .filter(id -> !id.equals(after.id))
+                .toList();
+        for (TrialRow trial : trials.findByTestIdInAndWorkedIsNull(before)) {
+            trial.worked = TestSigns.worked(trial.finding, passes, diagnosis);
+            trial.afterId = after.id;
+        }
+    }
+
+    /** Adds the steps of what is likeliest at each place; asking twice adds them once. */
     public SessionView goBack(UUID testId, String device) {
+        return goBack(testId, new BackForm(device, "", null));
+    }
+
+    /** Adds the steps of the remedies that are accepted to the session at the bench; asking twice adds them once. */
+    public SessionView goBack(UUID testId, BackForm in) {
         TestRow test = tests.findById(testId).orElseThrow(() -> Form.notFound("test", testId));
-        BenchService.SessionRef session = bench.requireHeld(test.sessionId, Form.orEmpty(device));
-        if (test.remedied || test.keen) {
-            return bench.session(session.id(), device);
+        BenchService.SessionRef session = bench.requireHeld(test.sessionId, Form.orEmpty(in.device()));
+        if (test.remedied || test.keen || test.diagnosis == null) {
+            return bench.session(session.id(), Form.orEmpty(in.device()));
         }
         CoreTool tool = tools.core(session.toolId());
-        PlanView plan = plans.core(session.planId()).shown();
-        List<Abrasive> shelf = kit.shelf();
-        List<Abrasive> path = path(plan, shelf, tool);
+        List<RemedySheet.Chosen> chosen = RemedyChoice.read(test.diagnosis, in.chosen());
+        PlanService.CorePlan core = plans.core(session.planId());
+        PlanView plan = core.shown();
         List<Step> steps = RemedySheet.of(
-                test.verdict,
-                path,
-                shelf.stream().filter(a -> a.id().equals(plan.stropId())).findFirst(),
-                Angle.ofDegrees(plan.lastDeg()),
-                tool.steel(),
-                plan.secondaryWidthMm(),
-                plan.edgeLengthMm(),
-                angles.manner(tool, angles.setup(plans.core(session.planId()).setupId())));
+                chosen,
+                new RemedySheet.Honing(
+                        path(plan, tool),
+                        kit.shelf().stream()
+                                .filter(a -> a.id().equals(plan.stropId()))
+                                .findFirst(),
+                        Angle.ofDegrees(plan.lastDeg()),
+                        tool.steel(),
+                        plan.secondaryWidthMm(),
+                        plan.edgeLengthMm(),
+                        angles.manner(tool, angles.setup(core.setupId()))));
         test.remedied = true;
+        chosen.forEach(c -> trials.save(new TrialRow(test, c.remedy(), c.finding(), clock.instant())));
         return bench.addSteps(session.id(), steps);
     }
 
@@ -153,12 +261,25 @@ public class TestService {
     @Transactional(readOnly = true)
     public List<TestView> all(UUID toolId) {
         return tests.findByToolIdOrderByTakenAt(toolId).stream()
-                .map(TestService::view)
+                .map(t -> TestViews.of(t, trials.findByTestIdOrderByAt(t.id), List.of(), List.of()))
                 .toList();
     }
 
+    private TestView view(TestRow t, CoreTool tool) {
+        List<Remedy> any = t.diagnosis == null
+                ? List.of()
+                : t.diagnosis.findings().stream()
+                        .flatMap(f -> f.remedies().stream())
+                        .toList();
+        List<Abrasive> path = any.isEmpty()
+                ? List.of()
+                : path(plans.core(bench.ref(t.sessionId).planId()).shown(), tool);
+        return TestViews.of(t, trials.findByTestIdOrderByAt(t.id), trials.records(), path);
+    }
+
     /** The abrasives the secondary was honed on; after a strop alone, the stone nearest the finish. */
-    private static List<Abrasive> path(PlanView plan, List<Abrasive> shelf, CoreTool tool) {
+    private List<Abrasive> path(PlanView plan, CoreTool tool) {
+        List<Abrasive> shelf = kit.shelf();
         List<Abrasive> honed = plan.jobs().stream()
                 .filter(j -> j.kind().equals("SECONDARY"))
                 .flatMap(j -> j.legs().stream())
@@ -171,55 +292,7 @@ public class TestService {
                 : honed;
     }
 
-    private static KeennessPurpose purpose(CoreTool tool) {
-        return KeennessPurpose.byName(tool.trade().keennessPurpose())
-                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.NOT_TESTED_FOR_KEENNESS, "", "")));
-    }
-
-    private static TestView view(TestRow t) {
-        Verdict v = t.verdict;
-        AdviceView index = AdviceView.of(Advice.exact(
-                "keenness index",
-                v.meanIndex(),
-                "",
-                Formula.KEENNESS_INDEX,
-                List.of(
-                        new Advice.Given("mean reading", Numbers.plain(v.meanGrams(), 1) + " g"),
-                        new Advice.Given("reference", Numbers.plain(t.referenceG, 1) + " g"),
-                        new Advice.Given("wanted at most", Numbers.plain(v.indexTarget(), 2))),
-                "The reference: read a new utility blade on this tester now and then."));
-        return new TestView(
-                t.id,
-                t.sessionId,
-                t.takenAt.toString(),
-                t.person,
-                t.referenceG,
-                t.readings.stream()
-                        .map(r -> new ReadingView(r.xMm(), r.grams()))
-                        .toList(),
-                t.light.stream().map(s -> new StretchView(s.fromMm(), s.toMm())).toList(),
-                new VerdictView(
-                        v.keen(),
-                        v.meanGrams(),
-                        v.sdGrams(),
-                        new ReadingView(v.worst().xMm(), v.worst().grams()),
-                        v.spreadRatio(),
-                        index,
-                        v.indexTarget(),
-                        v.faults().stream()
-                                .map(f -> new EdgeFaultView(
-                                        f.kind().name(),
-                                        f.where().fromMm(),
-                                        f.where().toMm(),
-                                        f.why(),
-                                        f.remedy()))
-                                .toList()),
-                t.remedied);
-    }
-
-    interface Tests extends JpaRepository<TestRow, UUID> {
-        Optional<TestRow> findFirstBySessionIdOrderByTakenAtDesc(UUID sessionId);
-
-        List<TestRow> findByToolIdOrderByTakenAt(UUID toolId);
+    private static Optional<KeennessPurpose> purpose(CoreTool tool) {
+        return KeennessPurpose.byName(tool.trade().keennessPurpose());
     }
 }

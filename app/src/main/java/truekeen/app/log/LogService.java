@@ -12,8 +12,11 @@ import truekeen.app.angle.AngleRecords.SetupView;
 import truekeen.app.angle.AngleService;
 import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchService;
+import truekeen.app.edgetest.TestRecords;
 import truekeen.app.edgetest.TestRecords.TestView;
 import truekeen.app.edgetest.TestService;
+import truekeen.app.finish.FinishRecords.FinishCardView;
+import truekeen.app.finish.FinishService;
 import truekeen.app.log.LogRecords.Entry;
 import truekeen.app.log.LogRecords.Export;
 import truekeen.app.log.LogRecords.LogImport;
@@ -38,6 +41,7 @@ public class LogService {
     private final AngleService angles;
     private final BenchService bench;
     private final TestService tests;
+    private final FinishService finishing;
     private final LogNotes notes;
     private final BenchClock clock;
 
@@ -47,6 +51,7 @@ public class LogService {
             AngleService angles,
             BenchService bench,
             TestService tests,
+            FinishService finishing,
             LogNotes notes,
             BenchClock clock) {
         this.tools = tools;
@@ -54,6 +59,7 @@ public class LogService {
         this.angles = angles;
         this.bench = bench;
         this.tests = tests;
+        this.finishing = finishing;
         this.notes = notes;
         this.clock = clock;
     }
@@ -74,6 +80,7 @@ public class LogService {
         angles.all(toolId).forEach(s -> entries.add(setup(s)));
         sessions.forEach(s -> entries.add(session(s)));
         tested.forEach(t -> entries.add(test(t)));
+        finishing.all(toolId).forEach(c -> entries.add(card(c)));
         wear.forEach(w -> entries.add(new Entry(
                 w.at().toString(),
                 "STEEL",
@@ -177,17 +184,41 @@ public class LogService {
 
     private static Entry test(TestView t) {
         List<String> lines = new ArrayList<>();
-        lines.add("mean " + Numbers.plain(t.verdict().meanGrams(), 0) + " g, worst "
-                + Numbers.plain(t.verdict().worst().grams(), 0) + " g at "
-                + Numbers.plain(t.verdict().worst().xMm(), 1) + " mm");
-        t.verdict().faults().forEach(f -> lines.add(f.why()));
-        return new Entry(
-                t.takenAt(),
-                "TEST",
-                (t.verdict().keen() ? "Keen" : "Not keen yet") + ": index "
-                        + Numbers.plain(t.verdict().index().value(), 2) + ", "
-                        + Numbers.plain(t.verdict().indexTarget(), 2) + " wanted",
-                lines);
+        TestRecords.ForceView force = t.verdict().force();
+        if (force != null) {
+            lines.add("mean " + Numbers.plain(force.meanGrams(), 0) + " g, worst "
+                    + Numbers.plain(force.worst().grams(), 0) + " g at "
+                    + Numbers.plain(force.worst().xMm(), 1) + " mm");
+        }
+        t.seen().forEach(s -> lines.add(s.words()));
+        if (!t.verdict().keen()) {
+            lines.add(t.verdict().words());
+        }
+        t.trials()
+                .forEach(r -> lines.add(r.title() + ", “" + r.words() + "” "
+                        + (r.worked() == null
+                                ? "No test after it yet."
+                                : r.worked() ? "It worked." : "It did not work.")));
+        String index = force == null
+                ? ""
+                : ": index " + Numbers.plain(force.index().value(), 2) + ", " + Numbers.plain(force.indexTarget(), 2)
+                        + " wanted";
+        return new Entry(t.takenAt(), "TEST", (t.verdict().keen() ? "Keen" : "Not keen yet") + index, lines);
+    }
+
+    private static Entry card(FinishCardView c) {
+        List<String> lines = new ArrayList<>();
+        lines.add(
+                c.done().isEmpty()
+                        ? "nothing was ticked off"
+                        : c.done().stream()
+                                .map(k -> k.toLowerCase(java.util.Locale.ROOT).replace('_', ' '))
+                                .collect(Collectors.joining(", ")));
+        if (c.capIronMm() != null) {
+            lines.add("cap iron " + mm(c.capIronMm()) + " behind the edge");
+        }
+        lines.addAll(c.seen());
+        return new Entry(c.at(), "FINISH", "Back to work; to be looked at again on " + c.nextCheck(), lines);
     }
 
     private static String mm(double value) {

@@ -170,7 +170,15 @@ public final class PlanRecords {
             String burr,
             String why,
             String caution,
-            List<String> how) {}
+            List<String> how,
+            List<Integer> stations,
+            int setOf) {
+        /** Plans of older versions were kept without the last ones. */
+        public StepView {
+            how = how == null ? List.of() : how;
+            stations = stations == null ? List.of() : stations;
+        }
+    }
 
     /** A plan. */
     public record PlanView(

@@ -24,9 +24,11 @@ import truekeen.app.plan.PlanRecords.WayForm;
 import truekeen.app.plan.PlanRecords.WayView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
+import truekeen.app.platform.SectionView;
 import truekeen.app.repair.Grinding;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.survey.SurveyService.CoreSurvey;
+import truekeen.app.tool.SectionDrawing;
 import truekeen.app.tool.ToolRecords.ToolLine;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
@@ -150,6 +152,22 @@ public class PlanService {
     public CorePlan core(UUID planId) {
         PlanRow row = plans.findById(planId).orElseThrow(() -> Form.notFound("plan", planId));
         return new CorePlan(row.id, row.toolId, row.surveyId, row.setupId, row.steps, row.snapshot);
+    }
+
+    /** The edge before and after a plan, cut through; as it stands where its survey no longer holds. */
+    @Transactional(readOnly = true)
+    public SectionView section(UUID planId) {
+        PlanRow row = plans.findById(planId).orElseThrow(() -> Form.notFound("plan", planId));
+        CoreTool tool = tools.core(row.toolId);
+        Optional<CoreSurvey> survey = surveys.core(row.toolId).filter(s -> s.id().equals(row.surveyId));
+        if (survey.isEmpty()) {
+            return SectionDrawing.of(tool.geometry());
+        }
+        TargetBevel target = angles.target(angles.setup(row.setupId), tool.geometry());
+        return SectionDrawing.of(
+                tool.geometry(),
+                target,
+                Restorer.restore(tool.geometry(), survey.get().survey(), target));
     }
 
     /** The same tool, survey, angle and shelf in other schools. */

@@ -113,7 +113,9 @@ public final class PlanViews {
                 s.burr(),
                 s.why(),
                 s.caution(),
-                s.how());
+                s.how(),
+                s.stations(),
+                s.setOf());
     }
 
     /** One school's trial. */

@@ -1,6 +1,7 @@
 package truekeen.app.platform;
 
 import java.util.List;
+import java.util.Map;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 
 /**
@@ -9,6 +10,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param allowedHosts host names a request may name
  * @param demo whether an empty database is filled with the demonstration
  * @param clock instant (ISO) the clock starts from, for pictures and tests; empty for the real time
+ * @param devices where instruments are to be found, as {@code host:port}, by name: angle-gauge, thread-tester, thermometer
  */
 @ConfigurationProperties("truekeen")
-public record Settings(List<String> allowedHosts, boolean demo, String clock) {}
+public record Settings(List<String> allowedHosts, boolean demo, String clock, Map<String, String> devices) {}

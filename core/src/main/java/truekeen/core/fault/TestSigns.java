@@ -38,17 +38,11 @@ public final class TestSigns {
      *
      * @param last its last bevel, in its own convention
      * @param behindEdgeMm thickness behind the edge, where it was measured (mm)
-     * @param sharpenings finished sessions it has had here
-     * @param knownFromNew whether those are all it ever had
+     * @param sharpenings finished sessions it has had here: the older ones of a tool that was not new are not known, so that
+     *     few of them speak for a young edge only weakly
      */
     public static List<Observation> ofTool(
-            Blade blade,
-            Trade trade,
-            SteelClass steel,
-            Angle last,
-            OptionalDouble behindEdgeMm,
-            int sharpenings,
-            boolean knownFromNew) {
+            Blade blade, Trade trade, SteelClass steel, Angle last, OptionalDouble behindEdgeMm, int sharpenings) {
         List<Observation> signs = new ArrayList<>();
         Angle lowest =
                 blade.kind().convention() == Convention.PER_SIDE ? steel.lowestPerSide() : steel.lowestFromBack();
@@ -62,7 +56,7 @@ public final class TestSigns {
         if (trade.thinAtMm() > 0 && behindEdgeMm.isPresent() && behindEdgeMm.getAsDouble() > trade.thinAtMm()) {
             signs.add(Observation.of(Sign.THICK_BEHIND));
         }
-        if (knownFromNew && sharpenings < BRITTLE_SHARPENINGS) {
+        if (sharpenings < BRITTLE_SHARPENINGS) {
             signs.add(Observation.of(Sign.FEW_SHARPENINGS));
         }
         return signs;

@@ -109,6 +109,7 @@ public enum MessageCode {
     DEVICE_UNSETTLED(
             "The {what} has not settled: it still moves by {value}. Hold it still and take the reading again."),
     NOTHING_TESTED("Make one test at least: a sign from the ladder, or readings at {low} stations."),
+    FIRST_CUT_FAILED("The first cut says: {value}. Judge that as a test before the tool goes back."),
     NO_SUCH_REMEDY("“{value}” is no remedy for what this test found."),
     COUNT_RANGE("One count may add {low} to {high}; this is {value}."),
     RETIRED_NO_PLAN("This tool has come to its end: {what}. There is no plan that mends it."),

@@ -200,12 +200,10 @@ class DiagnosticianTest {
         var blade = Blades.blade(GeometryKind.CHISEL);
         var trade = Trades.byKey("bench chisel / general bench work").orElseThrow();
         var steel = Steels.byName("air-hardening tool steel").orElseThrow();
-        assertThat(signs(blade, trade, steel, 24, OptionalDouble.empty(), 30, false))
-                .containsExactly(Sign.ANGLE_LOW);
-        assertThat(signs(blade, trade, steel, 34, OptionalDouble.empty(), 3, true))
+        assertThat(signs(blade, trade, steel, 24, OptionalDouble.empty(), 30)).containsExactly(Sign.ANGLE_LOW);
+        assertThat(signs(blade, trade, steel, 34, OptionalDouble.empty(), 3))
                 .containsExactly(Sign.ANGLE_HIGH, Sign.FEW_SHARPENINGS);
-        assertThat(signs(blade, trade, steel, 30, OptionalDouble.of(2), 12, true))
-                .isEmpty();
+        assertThat(signs(blade, trade, steel, 30, OptionalDouble.of(2), 12)).isEmpty();
         var knife =
                 Trades.all().stream().filter(t -> t.thinAtMm() > 0).findFirst().orElseThrow();
         double usual = knife.primaryUsual().degrees() + knife.stepUsual().degrees();
@@ -215,8 +213,7 @@ class DiagnosticianTest {
                         steel,
                         usual,
                         OptionalDouble.of(knife.thinAtMm() + 0.1),
-                        12,
-                        true))
+                        12))
                 .contains(Sign.THICK_BEHIND);
     }
 
@@ -226,9 +223,8 @@ class DiagnosticianTest {
             truekeen.core.steel.SteelClass steel,
             double last,
             OptionalDouble behind,
-            int sharpenings,
-            boolean fromNew) {
-        return TestSigns.ofTool(blade, trade, steel, Angle.ofDegrees(last), behind, sharpenings, fromNew).stream()
+            int sharpenings) {
+        return TestSigns.ofTool(blade, trade, steel, Angle.ofDegrees(last), behind, sharpenings).stream()
                 .map(Observation::sign)
                 .toList();
     }

@@ -26,9 +26,12 @@ import truekeen.core.tool.GeometryKind;
 /** What failed and where decides the steps that lead back. */
 class RemedySheetTest {
     private static final Blade CHISEL = Blades.blade(GeometryKind.CHISEL);
-    private static final List<Abrasive> PATH =
-            List.of(Shelves.stone("coarse", 14), Shelves.stone("middle", 5), Shelves.stone("fine", 1.2));
-    private static final Abrasive STROP = Shelves.stone("leather", 0.5);
+    private static final List<Abrasive> PATH = List.of(stone("coarse", 14), stone("middle", 5), stone("fine", 1.2));
+    private static final Abrasive STROP = stone("leather", 0.5);
+
+    private static Abrasive stone(String name, double um) {
+        return Shelves.piece(name, "aluminium oxide water stone", um, Abrasive.Shape.BENCH, Abrasive.State.READY);
+    }
 
     private static List<Step> steps(RemedySheet.Chosen... chosen) {
         return RemedySheet.of(

@@ -1,0 +1,141 @@
+package truekeen.app.edgetest;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import truekeen.app.edgetest.TestRecords.CheckView;
+import truekeen.app.edgetest.TestRecords.ClueView;
+import truekeen.app.edgetest.TestRecords.FindingOfTest;
+import truekeen.app.edgetest.TestRecords.ForceView;
+import truekeen.app.edgetest.TestRecords.OutcomeOfCheck;
+import truekeen.app.edgetest.TestRecords.ReadingView;
+import truekeen.app.edgetest.TestRecords.RemedyView;
+import truekeen.app.edgetest.TestRecords.SignSeen;
+import truekeen.app.edgetest.TestRecords.TestView;
+import truekeen.app.edgetest.TestRecords.TrialView;
+import truekeen.app.edgetest.TestRecords.VerdictView;
+import truekeen.app.platform.AdviceView;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
+import truekeen.core.fault.Diagnosis;
+import truekeen.core.fault.EdgeCheck;
+import truekeen.core.fault.Observation;
+import truekeen.core.fault.Remedy;
+import truekeen.core.fault.RemedyRecord;
+import truekeen.core.keenness.Stretch;
+import truekeen.core.keenness.Verdict;
+import truekeen.core.message.Numbers;
+import truekeen.core.stepsheet.RemedySheet;
+
+/** Tests for the screens. */
+final class TestViews {
+    private TestViews() {}
+
+    /**
+     * A test.
+     *
+     * @param path abrasives the edge was honed on, to name where a remedy comes in; empty where that is not wanted
+     */
+    static TestView of(TestRow t, List<TrialRow> trials, List<RemedyRecord> records, List<Abrasive> path) {
+        Map<String, RemedyRecord> byRemedy =
+                records.stream().collect(Collectors.toMap(RemedyRecord::remedy, Function.identity()));
+        Diagnosis d = t.diagnosis;
+        return new TestView(
+                t.id,
+                t.sessionId,
+                t.takenAt.toString(),
+                t.person,
+                t.referenceG,
+                t.readings.stream()
+                        .map(r -> new ReadingView(r.xMm(), r.grams()))
+                        .toList(),
+                t.seen.stream().map(TestViews::seen).toList(),
+                new VerdictView(
+                        t.keen,
+                        t.verdict == null ? null : force(t.verdict, t.referenceG),
+                        t.found,
+                        d != null && d.told(),
+                        d == null ? "" : d.next().map(Diagnosis.Telling::words).orElse(""),
+                        d == null
+                                ? List.of()
+                                : d.findings().stream()
+                                        .map(f -> finding(f, byRemedy, path))
+                                        .toList()),
+                t.remedied,
+                trials.stream()
+                        .map(r -> new TrialView(
+                                r.finding.title(), Remedy.named(r.remedy).words(), r.worked))
+                        .toList());
+    }
+
+    static CheckView check(EdgeCheck c) {
+        return new CheckView(
+                c.key(),
+                c.title(),
+                c.how(),
+                c.safety(),
+                c.signs().stream()
+                        .map(s ->
+                                new OutcomeOfCheck(s.name(), s.words(), s.says().name(), s.placed()))
+                        .toList());
+    }
+
+    private static SignSeen seen(Observation o) {
+        return new SignSeen(
+                o.sign().name(),
+                o.words(),
+                o.sign().says().name(),
+                o.where().map(Stretch::fromMm).orElse(null),
+                o.where().map(Stretch::toMm).orElse(null));
+    }
+
+    private static FindingOfTest finding(Diagnosis.Finding f, Map<String, RemedyRecord> records, List<Abrasive> path) {
+        return new FindingOfTest(
+                f.fault(),
+                f.title(),
+                f.where().fromMm(),
+                f.where().toMm(),
+                f.whole(),
+                f.sure(),
+                f.how().words(),
+                f.evidence().stream()
+                        .map(c -> new ClueView(c.words(), c.weight()))
+                        .toList(),
+                f.telling().map(Diagnosis.Telling::words).orElse(""),
+                f.remedies().stream()
+                        .map(r -> {
+                            RemedyRecord record = records.getOrDefault(r.key(), RemedyRecord.none(r.key()));
+                            String stone = path.isEmpty() ? "" : RemedySheet.entryStone(r, path);
+                            return new RemedyView(
+                                    r.key(),
+                                    r.words(),
+                                    stone.isEmpty() ? r.entry().words() : stone,
+                                    r.whole(),
+                                    record.tried(),
+                                    record.worked());
+                        })
+                        .toList());
+    }
+
+    private static ForceView force(Verdict v, double referenceG) {
+        AdviceView index = AdviceView.of(Advice.exact(
+                "keenness index",
+                v.meanIndex(),
+                "",
+                Formula.KEENNESS_INDEX,
+                List.of(
+                        new Advice.Given("mean reading", Numbers.plain(v.meanGrams(), 1) + " g"),
+                        new Advice.Given("reference", Numbers.plain(referenceG, 1) + " g"),
+                        new Advice.Given("wanted at most", Numbers.plain(v.indexTarget(), 2))),
+                "The reference: read a new utility blade on this tester now and then."));
+        return new ForceView(
+                v.meanGrams(),
+                v.sdGrams(),
+                new ReadingView(v.worst().xMm(), v.worst().grams()),
+                v.spreadRatio(),
+                index,
+                v.indexTarget());
+    }
+}

@@ -1,0 +1,14 @@
+package truekeen.app.edgetest;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface Tests extends JpaRepository<TestRow, UUID> {
+    Optional<TestRow> findFirstBySessionIdOrderByTakenAtDesc(UUID sessionId);
+
+    List<TestRow> findBySessionIdOrderByTakenAt(UUID sessionId);
+
+    List<TestRow> findByToolIdOrderByTakenAt(UUID toolId);
+}

@@ -1,0 +1,41 @@
+package truekeen.app.edgetest;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import truekeen.core.fault.Diagnosis;
+import truekeen.core.fault.Remedy;
+
+/** A remedy that was accepted, and what the next test said of it. */
+@Entity
+@Table(name = "remedy_trial")
+class TrialRow {
+    @Id
+    UUID id;
+
+    UUID toolId;
+    UUID testId;
+    UUID afterId;
+    String remedy;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    Diagnosis.Finding finding;
+
+    Boolean worked;
+    Instant at;
+
+    protected TrialRow() {}
+
+    TrialRow(TestRow test, Remedy remedy, Diagnosis.Finding finding, Instant at) {
+        this.id = UUID.randomUUID();
+        this.toolId = test.toolId;
+        this.testId = test.id;
+        this.remedy = remedy.key();
+        this.finding = finding;
+        this.at = at;
+    }
+}

@@ -1,0 +1,70 @@
+package truekeen.app.finish;
+
+import jakarta.annotation.Nullable;
+import java.util.List;
+import java.util.UUID;
+import truekeen.app.edgetest.TestRecords.OutcomeOfCheck;
+import truekeen.app.edgetest.TestRecords.SignForm;
+
+/** What the end of a job shows and takes. */
+public final class FinishRecords {
+    private FinishRecords() {}
+
+    /**
+     * An act.
+     *
+     * @param settingName what is set by it; empty where nothing is
+     */
+    public record FinishActView(
+            String key,
+            String title,
+            String words,
+            String why,
+            String caution,
+            String settingName,
+            @Nullable Double lowMm,
+            @Nullable Double highMm) {}
+
+    /**
+     * How a tool went back to work.
+     *
+     * @param done keys of the acts that were done
+     */
+    public record FinishCardView(
+            UUID sessionId,
+            String at,
+            String person,
+            List<String> done,
+            List<String> seen,
+            @Nullable Double capIronMm,
+            String nextCheck) {}
+
+    /**
+     * What is left to do with a tool.
+     *
+     * @param firstCut what may come of the first cut
+     * @param sessionId the open session, or null
+     * @param keen whether its newest test passed
+     * @param nextCheck day proposed (ISO), and why
+     * @param last how it went back the time before
+     */
+    public record FinishSheet(
+            List<FinishActView> acts,
+            List<OutcomeOfCheck> firstCut,
+            @Nullable UUID sessionId,
+            boolean benchDone,
+            boolean keen,
+            String nextCheck,
+            String nextWords,
+            @Nullable FinishCardView last) {}
+
+    /**
+     * How it goes back.
+     *
+     * @param capIron distance of the cap iron, as typed; empty where there is none
+     * @param seen what came of the first cut
+     * @param nextCheck day (ISO); empty for the one proposed
+     */
+    public record FinishCardForm(
+            String device, String person, List<String> done, String capIron, List<SignForm> seen, String nextCheck) {}
+}

@@ -1,0 +1,222 @@
+package truekeen.app.finish;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeParseException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.angle.AngleService;
+import truekeen.app.bench.BenchRecords.SessionView;
+import truekeen.app.bench.BenchService;
+import truekeen.app.edgetest.TestRecords.OutcomeOfCheck;
+import truekeen.app.edgetest.TestRecords.SignForm;
+import truekeen.app.edgetest.TestRecords.TestSheet;
+import truekeen.app.edgetest.TestService;
+import truekeen.app.finish.FinishRecords.FinishActView;
+import truekeen.app.finish.FinishRecords.FinishCardForm;
+import truekeen.app.finish.FinishRecords.FinishCardView;
+import truekeen.app.finish.FinishRecords.FinishSheet;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.fault.Sign;
+import truekeen.core.finish.FinishAct;
+import truekeen.core.finish.Finishing;
+import truekeen.core.finish.NextCheck;
+import truekeen.core.keenness.KeennessPurpose;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+
+/** Puts a tool back to work: what is done to it, how it is refitted, and when it is looked at again. */
+@Service
+@Transactional
+public class FinishService {
+    private static final double CAP_LOW_MM = 0.05;
+    private static final double CAP_HIGH_MM = 15;
+    private static final int FURTHEST_DAYS = 3 * 365;
+    /** Tests that a first cut is. */
+    private static final List<String> FIRST_CUT = List.of("SHAVING", "USE");
+
+    private final Cards cards;
+    private final BenchService bench;
+    private final TestService tests;
+    private final ToolService tools;
+    private final AngleService angles;
+    private final BenchClock clock;
+
+    FinishService(
+            Cards cards,
+            BenchService bench,
+            TestService tests,
+            ToolService tools,
+            AngleService angles,
+            BenchClock clock) {
+        this.cards = cards;
+        this.bench = bench;
+        this.tests = tests;
+        this.tools = tools;
+        this.angles = angles;
+        this.clock = clock;
+    }
+
+    /** What is left to do with a tool. */
+    @Transactional(readOnly = true)
+    public FinishSheet sheet(UUID toolId, String device) {
+        CoreTool tool = tools.core(toolId);
+        TestSheet test = tests.sheet(toolId, device);
+        NextCheck next = next(tool);
+        return new FinishSheet(
+                acts(tool).stream().map(FinishService::view).toList(),
+                firstCut(test),
+                test.sessionId(),
+                test.benchDone(),
+                test.latest() != null && test.latest().verdict().keen(),
+                next.day().toString(),
+                next.words(),
+                last(toolId).orElse(null));
+    }
+
+    /** Keeps how it went back, and ends its session. */
+    public SessionView close(UUID sessionId, FinishCardForm in) {
+        BenchService.SessionRef session = bench.requireHeld(sessionId, Form.orEmpty(in.device()));
+        CoreTool tool = tools.core(session.toolId());
+        Form form = new Form();
+        List<FinishAct> acts = acts(tool);
+        List<String> keys = acts.stream().map(a -> a.key().name()).toList();
+        List<String> done = in.done() == null ? List.of() : in.done();
+        done.forEach(key -> form.checks()
+                .require(keys.contains(key), () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "done", key)
+                        .with("allowed", keys.toString())));
+        CardRow card = new CardRow(sessionId, session.toolId(), clock.instant(), Form.orEmpty(in.person()));
+        card.done = done.stream().distinct().toList();
+        card.seen = seen(form, in.seen(), tests.sheet(session.toolId(), Form.orEmpty(in.device())));
+        boolean hasCap = acts.stream().anyMatch(a -> a.key() == FinishAct.Key.CAP_IRON);
+        if (hasCap) {
+            form.lengthIfAny("capIron", in.capIron()).ifPresent(cap -> {
+                form.checks().within("capIron", "The cap iron", cap.mm(), CAP_LOW_MM, CAP_HIGH_MM, " mm");
+                card.capIronMm = cap.mm();
+                card.capTyped = in.capIron().strip();
+            });
+        }
+        card.nextCheck = Form.blank(in.nextCheck())
+                ? next(tool).day()
+                : day(form, in.nextCheck()).orElse(null);
+        form.checks().orThrow();
+        cards.save(card);
+        return bench.finish(sessionId, in.device(), in.person());
+    }
+
+    /** How a tool went back the last time. */
+    @Transactional(readOnly = true)
+    public Optional<FinishCardView> last(UUID toolId) {
+        return cards.findFirstByToolIdOrderByAtDesc(toolId).map(FinishService::view);
+    }
+
+    /** All of a tool, oldest first. */
+    @Transactional(readOnly = true)
+    public List<FinishCardView> all(UUID toolId) {
+        return cards.findByToolIdOrderByAt(toolId).stream()
+                .map(FinishService::view)
+                .toList();
+    }
+
+    private List<FinishAct> acts(CoreTool tool) {
+        boolean cambered =
+                angles.current(tool.id()).map(s -> s.camberMm() != null).orElse(false);
+        return Finishing.acts(tool.trade(), tool.steel(), cambered);
+    }
+
+    private NextCheck next(CoreTool tool) {
+        List<LocalDate> sharpened = Stream.concat(
+                        bench.all(tool.id(), true).stream().map(s -> Instant.parse(s.finishedAt())),
+                        Stream.of(clock.instant()))
+                .map(i -> LocalDate.ofInstant(i, ZoneId.systemDefault()))
+                .toList();
+        KeennessPurpose purpose = KeennessPurpose.byName(tool.trade().keennessPurpose())
+                .or(() -> KeennessPurpose.byName("general woodwork"))
+                .orElseThrow();
+        return NextCheck.propose(clock.today(), purpose, sharpened);
+    }
+
+    private static List<OutcomeOfCheck> firstCut(TestSheet test) {
+        List<String> there = test.ladder().stream()
+                .map(c -> c.check())
+                .filter(FIRST_CUT::contains)
+                .toList();
+        return there.isEmpty()
+                ? List.of()
+                : test.ladder().stream()
+                        .filter(c -> c.check().equals(there.get(0)))
+                        .flatMap(c -> c.outcomes().stream())
+                        .toList();
+    }
+
+    private static List<String> seen(Form form, List<SignForm> signs, TestSheet test) {
+        List<SignForm> given = signs == null ? List.of() : signs;
+        List<OutcomeOfCheck> outcomes = firstCut(test);
+        for (SignForm s : given) {
+            Optional<OutcomeOfCheck> outcome =
+                    outcomes.stream().filter(o -> o.sign().equals(s.sign())).findFirst();
+            form.checks().require(outcome.isPresent(), () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "seen", s.sign())
+                    .with("allowed", outcomes.stream().map(OutcomeOfCheck::sign).toList()));
+            form.checks()
+                    .require(
+                            outcome.isEmpty() || !outcome.get().says().equals(Sign.Says.BAD.name()),
+                            () -> Refusal.of(
+                                    MessageCode.FIRST_CUT_FAILED,
+                                    "seen",
+                                    outcome.orElseThrow().words()));
+        }
+        return given.stream()
+                .flatMap(s -> Arrays.stream(Sign.values()).filter(k -> k.name().equals(s.sign())))
+                .map(Sign::words)
+                .toList();
+    }
+
+    private Optional<LocalDate> day(Form form, String typed) {
+        LocalDate today = clock.today();
+        LocalDate day = null;
+        try {
+            day = LocalDate.parse(typed.strip());
+        } catch (DateTimeParseException unreadable) {
+            // Said below, with the days that can be chosen.
+        }
+        LocalDate read = day;
+        boolean fits = read != null && !read.isBefore(today) && !read.isAfter(today.plusDays(FURTHEST_DAYS));
+        form.checks().require(fits, () -> Refusal.of(MessageCode.DATE_RANGE, "nextCheck", typed)
+                .with("low", today)
+                .with("high", today.plusDays(FURTHEST_DAYS)));
+        return Optional.ofNullable(fits ? read : null);
+    }
+
+    private static FinishActView view(FinishAct a) {
+        return new FinishActView(
+                a.key().name(),
+                a.title(),
+                a.words(),
+                a.why(),
+                a.caution(),
+                a.setting() == null ? "" : a.setting().name(),
+                a.setting() == null ? null : a.setting().lowMm(),
+                a.setting() == null ? null : a.setting().highMm());
+    }
+
+    private static FinishCardView view(CardRow c) {
+        return new FinishCardView(
+                c.sessionId, c.at.toString(), c.person, c.done, c.seen, c.capIronMm, c.nextCheck.toString());
+    }
+
+    interface Cards extends JpaRepository<CardRow, UUID> {
+        Optional<CardRow> findFirstByToolIdOrderByAtDesc(UUID toolId);
+
+        List<CardRow> findByToolIdOrderByAt(UUID toolId);
+    }
+}
