@@ -3,6 +3,7 @@ import { AnglePage } from './angle/AnglePage'
 import { BenchPage } from './bench/BenchPage'
 import { BoardPage } from './board/BoardPage'
 import { TestPage } from './edgetest/TestPage'
+import { FinishPage } from './finish/FinishPage'
 import { HouseRulesPage } from './houserule/HouseRulesPage'
 import { KitPage } from './kit/KitPage'
 import { LogPage } from './log/LogPage'
@@ -44,6 +45,7 @@ export function App() {
             <Route path="/tools/:id/schools">{(p) => <SchoolsPage key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/bench">{(p) => <ToolBench key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/test">{(p) => <TestPage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/finish">{(p) => <FinishPage key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/log">{(p) => <LogPage key={p.id} toolId={p.id} />}</Route>
             <Route>
               <h1 className="text-xl font-semibold mt-8">There is nothing at this address</h1>

@@ -5,7 +5,8 @@ import { Strip } from '../drawings/Strip'
 import { Act } from '../ui/Act'
 import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
-import { StepAtHand } from './StepAtHand'
+import { Beside } from './Beside'
+import { StepAtHand, type Marking } from './StepAtHand'
 import { useStages } from '../tool/ToolHead'
 import { useSession, useWakeLock, type Session } from './useSession'
 
@@ -15,6 +16,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
   const stages = useStages(bench.session.data?.toolId ?? '')
   useWakeLock()
   const { session } = bench
+  const [marking, setMarking] = useState<Marking>(null)
   if (!session.data)
     return session.isError ? (
       <Trouble error={session.error} again={() => void session.refetch()} />
@@ -23,6 +25,14 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
     )
   const s = session.data
   const step = s.steps[s.current]
+  const layout = stages.data?.layout ?? straight(s.edgeLengthMm)
+  const place = (fromMm: number, toMm: number) => {
+    if (!marking) return
+    const [from, to] =
+      toMm - fromMm < 0.2 ? [Math.max(0, fromMm - 1), Math.min(layout.totalMm, toMm + 1)] : [fromMm, toMm]
+    bench.tell({ kind: 'OBSERVED', step: s.current, sign: marking.sign, fromMm: from, toMm: to })
+    setMarking(null)
+  }
   return (
     <div className="min-h-dvh flex flex-col px-3 sm:px-6 pb-4">
       <header className="flex items-center gap-x-3 rule-b">
@@ -34,12 +44,25 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
         <Progress session={s} />
       </header>
       <Strip
-        layout={stages.data?.layout ?? straight(s.edgeLengthMm)}
+        layout={layout}
         marks={stages.data?.findings ?? []}
         stations={stages.data?.stations ?? []}
-        label={step ? `Work from ${num(step.step.fromMm)} to ${num(step.step.toMm)} mm` : 'The edge'}
+        label={
+          marking
+            ? `Where: ${marking.words}? Drag along the edge; arrow keys move, Enter marks.`
+            : step
+              ? `Work from ${num(step.step.fromMm)} to ${num(step.step.toMm)} mm`
+              : 'The edge'
+        }
+        spots={(s.here?.seen ?? []).flatMap((x) =>
+          x.fromMm === null || x.toMm === null
+            ? []
+            : [{ fromMm: x.fromMm, toMm: x.toMm, bad: x.says === 'BAD', words: x.words }],
+        )}
         {...(step && { where: { fromMm: step.step.fromMm, toMm: step.step.toMm } })}
+        {...(marking && { onMark: place })}
       />
+      <Beside sessionId={s.id} toolName={s.toolName} />
       <Standing bench={bench} session={s} />
       {s.finishedAt ? (
         <p className="text-[1.4rem] py-8">This session is finished and stands in the log.</p>
@@ -50,7 +73,17 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
           <Act href={`/tools/${s.toolId}/test`}>Test the edge</Act>
         </>
       ) : (
-        step && <StepAtHand key={s.current} session={s} bench={bench} />
+        step && (
+          <StepAtHand
+            key={s.current}
+            session={s}
+            bench={bench}
+            layout={layout}
+            marking={marking}
+            setMarking={setMarking}
+            onPlace={place}
+          />
+        )
       )}
     </div>
   )

@@ -1,92 +1,141 @@
 import { useCallback, useEffect, useState } from 'react'
-import type { Schemas } from '../api/client'
+import { useQuery } from '@tanstack/react-query'
+import { api, ask, type Schemas } from '../api/client'
+import { speak, useTablet } from '../api/tablet'
 import { SchemeDrawing } from '../drawings/Scheme'
+import { SectionInset } from '../drawings/SectionInset'
 import { setTo } from '../drawings/Setting'
 import { num } from '../ui/format'
 import { SeenAtWheel } from '../repair/SeenAtWheel'
+import { Counter } from './Counter'
+import { nextSide, nextStation } from './deal'
+import { BurrLine, GatePanel, Taken } from './GatePanel'
 import { InkCheck } from './InkCheck'
+import { LiveReading } from './LiveReading'
+import { Sights } from './Sights'
 import type { Session, useSession } from './useSession'
 
 type Bench = ReturnType<typeof useSession>
-type BenchStep = Schemas['BenchStepView']
+export type Marking = Schemas['TapView'] | null
 
-const SIDES: Record<string, string> = { BEVEL: 'bevel', BACK: 'back', LEFT: 'left side', RIGHT: 'right side' }
-const SETS = [5, 10, 20]
+interface StepProps {
+  session: Session
+  bench: Bench
+  layout: Schemas['LayoutView']
+  /** The sign whose place is being marked, and how to change it. */
+  marking: Marking
+  setMarking: (sign: Marking) => void
+  onPlace: (fromMm: number, toMm: number) => void
+}
 
 /** The step in hand: what to do, where, how hard, how many; what to see; the gate. */
-export function StepAtHand({ session, bench }: { session: Session; bench: Bench }) {
+export function StepAtHand({ session, bench, layout, marking, setMarking, onPlace }: StepProps) {
   const at = session.current
   const now = session.steps[at]!
+  const here = session.here
   const s = now.step
   const { pending, tell } = bench
+  const tablet = useTablet()
   const [skipping, setSkipping] = useState(false)
+  const [lastSide, setLastSide] = useState('')
   const mine = pending.filter((e) => e.step === at)
   // A gate or an undo that is on its way decides what comes next: counting waits for it.
-  const deciding = mine.some((e) => e.kind !== 'COUNT')
+  const deciding = mine.some((e) => e.kind !== 'COUNT' && e.kind !== 'OBSERVED' && e.kind !== 'READ')
   const open = session.held && !deciding
+  const shut = here?.gate.state === 'SHUT'
+  const ready = here?.gate.state === 'OPEN'
+  const counts = mine.filter((e) => e.kind === 'COUNT')
   const counted = (side: string) =>
     (now.counts.find((c) => c.side === side)?.strokes ?? 0) +
-    mine.filter((e) => e.kind === 'COUNT' && e.side === side).reduce((sum, e) => sum + e.amount, 0)
-  const next = s.sides.reduce((a, b) => (counted(b) < counted(a) ? b : a), s.sides[0] ?? '')
+    counts.filter((e) => e.side === side).reduce((sum, e) => sum + e.amount, 0)
+  const atStation = (side: string, station: number) =>
+    (now.counts.find((c) => c.side === side)?.stations[station - 1] ?? 0) +
+    counts.filter((e) => e.side === side && e.station === station).reduce((sum, e) => sum + e.amount, 0)
+  const next = nextSide(s.sides, counted, s.setOf, s.strokes, lastSide)
+  const station = nextStation(
+    s.stations,
+    s.stations.map((_, i) => atStation(next, i + 1)),
+  )
+  const total = counted(next)
   const count = useCallback(
-    (side: string, amount: number) => {
-      if (open && side) tell({ kind: 'COUNT', step: at, side, amount })
+    (side: string, amount: number, where?: number) => {
+      if (!open || !side) return
+      setLastSide(side)
+      tell({ kind: 'COUNT', step: at, side, amount, station: where ?? (amount === 1 ? station : 0) })
+      speak(String(total + amount))
     },
-    [open, tell, at],
+    [open, tell, at, station, total],
   )
   const done = useCallback(() => {
-    if (open) tell({ kind: s.gate ? 'GATE_PASSED' : 'STEP_DONE', step: at })
-  }, [open, tell, at, s.gate])
+    if (open && !shut) tell({ kind: s.gate ? 'GATE_PASSED' : 'STEP_DONE', step: at })
+  }, [open, shut, tell, at, s.gate])
   const undo = useCallback(() => {
     if (open && (session.undoable || pending.length > 0)) tell({ kind: 'UNDO', step: at })
   }, [open, session.undoable, pending.length, tell, at])
-
-  useEffect(() => {
-    const key = (e: KeyboardEvent) => {
-      const target = e.target as HTMLElement
-      if (target.closest('input, textarea, select')) return
-      if (e.key === ' ' || e.key === 'PageDown') {
-        e.preventDefault()
-        if (e.repeat) return
-        if (next) count(next, 1)
-        else if (!s.gate) done()
-      } else if (e.key === 'Enter' && !target.closest('button, a')) {
-        e.preventDefault()
-        done()
-      } else if (e.key === 'Backspace') {
-        e.preventDefault()
-        undo()
-      }
+  const tap = (sign: Schemas['TapView']) => {
+    if (sign.placed) setMarking(marking?.sign === sign.sign ? null : sign)
+    else {
+      setMarking(null)
+      tell({ kind: 'OBSERVED', step: at, sign: sign.sign })
     }
-    window.addEventListener('keydown', key)
-    return () => window.removeEventListener('keydown', key)
-  }, [count, done, undo, next, s.gate])
+  }
+  const read = useCallback(
+    (instrument: string) => (value: number) => tell({ kind: 'READ', step: at, note: instrument, value }),
+    [tell, at],
+  )
+  useKeys({
+    sides: s.sides,
+    count,
+    done,
+    undo,
+    next,
+    ready: ready || s.sides.length === 0,
+    gated: s.gate !== '',
+  })
 
   return (
     <div className="flex-1 grid gap-x-8 gap-y-3 lg:grid-cols-2 lg:grid-rows-[auto_1fr] content-start pt-2">
-      <div className="min-w-0">
+      <div className={`min-w-0 ${tablet.leftHanded ? 'lg:col-start-2' : ''}`}>
         <h2 className="text-[1.55rem] sm:text-[1.9rem] leading-tight font-semibold">{s.title}</h2>
         <p className="text-[1.1rem] mt-1">{how(s)}</p>
         {s.caution && <p className="mt-1 font-semibold text-warning">{s.caution}</p>}
       </div>
-      <section aria-label="Count and gate" className="min-w-0 flex flex-col gap-3 lg:row-span-2">
+      <section
+        aria-label="Count and gate"
+        className={`min-w-0 flex flex-col gap-3 lg:row-span-2 ${
+          tablet.leftHanded ? 'lg:col-start-1 lg:row-start-1' : ''
+        }`}
+      >
         {s.sides.length > 0 && (
           <Counter
             step={now}
+            here={here}
             counted={counted}
+            atStation={atStation}
             pending={mine.length > 0}
             next={next}
+            station={station}
             open={open}
             count={count}
           />
         )}
         <div className="rule-t pt-3">
           {s.gate && <p className="text-[1.25rem] font-semibold mb-2">{s.gate}</p>}
-          <div className="grid grid-cols-2 gap-3">
+          {here && (
+            <GatePanel
+              here={here}
+              open={open}
+              marking={marking}
+              onTap={tap}
+              onPlace={onPlace}
+              layout={layout}
+            />
+          )}
+          <div className={`grid grid-cols-2 gap-3 pt-3 ${tablet.leftHanded ? '[direction:rtl]' : ''}`}>
             {s.gate && (
               <button
                 type="button"
-                className="btn btn-outline min-h-[76px] text-[1.15rem]"
+                className="btn btn-outline min-h-[76px] text-[1.15rem] [direction:ltr]"
                 disabled={!open}
                 onClick={() => tell({ kind: 'GATE_FAILED', step: at })}
               >
@@ -95,15 +144,21 @@ export function StepAtHand({ session, bench }: { session: Session; bench: Bench 
             )}
             <button
               type="button"
-              className={`btn btn-primary min-h-[76px] text-[1.15rem] ${s.gate ? '' : 'col-span-2'}`}
-              disabled={!open}
+              className={`btn btn-primary min-h-[76px] text-[1.15rem] [direction:ltr] ${s.gate ? '' : 'col-span-2'}`}
+              disabled={!open || shut}
               onClick={done}
             >
-              {deciding ? 'Waiting to be confirmed…' : s.gate ? 'Yes, go on' : 'Done, go on'}
+              {deciding
+                ? 'Waiting to be confirmed…'
+                : shut
+                  ? 'Look again first'
+                  : s.gate
+                    ? 'Yes, go on'
+                    : 'Done, go on'}
             </button>
           </div>
         </div>
-        <div className="flex gap-3">
+        <div className={`flex gap-3 ${tablet.leftHanded ? 'flex-row-reverse' : ''}`}>
           <button
             type="button"
             className="btn btn-outline min-h-[72px] flex-1"
@@ -123,113 +178,121 @@ export function StepAtHand({ session, bench }: { session: Session; bench: Bench 
         </div>
         {skipping && <Skip onSkip={(note) => tell({ kind: 'SKIPPED', step: at, note })} />}
       </section>
-      <section aria-label="What to see" className="min-w-0">
-        {s.setting !== null && (
-          <>
-            <p className="figure">
-              {num(s.setting)}
-              <span className="unit">
-                {s.settingUnit} {s.settingName}
-              </span>
-            </p>
-            {s.scheme && (
-              <SchemeDrawing
-                scheme={s.scheme}
-                label={`${s.settingName} ${setTo(s.setting, s.settingUnit)}`}
-              />
-            )}
-          </>
-        )}
-        <p className="text-[1.3rem]">{s.look}</p>
-        {(s.how ?? []).length > 0 && (
-          <ol className="mt-2 text-[1.1rem] border-l-4 border-base-300 pl-3" aria-label="How">
-            {s.how.map((line) => (
-              <li key={line} className="py-0.5">
-                {line}
-              </li>
-            ))}
-          </ol>
-        )}
-        {now.gateFailures > 0 && s.ifNot && (
-          <p className="mt-2 border-l-4 border-warning pl-3 text-[1.15rem]">{s.ifNot}</p>
-        )}
-        {s.burr && (
-          <p className="mt-2 text-[1.05rem]">
-            <b>Burr:</b> {s.burr}
-          </p>
-        )}
-        <p className="mt-2 text-[1.05rem]">
-          <span className="quiet">Why: </span>
-          {s.why}
-        </p>
-        {s.kind === 'GRIND' && s.abrasiveId !== '' && (
-          <SeenAtWheel key={`seen-${at}`} toolId={session.toolId} passes={0} />
-        )}
-        {s.angleDeg !== null && <InkCheck key={at} session={session} step={at} />}
-        {session.steps[at + 1] && (
-          <p className="mt-2 text-[1.05rem]">
-            <span className="quiet">Then: </span>
-            {session.steps[at + 1]!.step.title}
-          </p>
-        )}
-      </section>
+      <Seeing session={session} read={read} leftHanded={tablet.leftHanded} />
     </div>
   )
 }
 
-interface CounterProps {
-  step: BenchStep
-  counted: (side: string) => number
-  pending: boolean
-  next: string
-  open: boolean
+interface Keys {
+  sides: string[]
   count: (side: string, amount: number) => void
+  done: () => void
+  undo: () => void
+  next: string
+  /** Whether Space, or the pedal, goes on rather than counts. */
+  ready: boolean
+  gated: boolean
 }
 
-function Counter({ step, counted, pending, next, open, count }: CounterProps) {
-  const s = step.step
-  const range = s.strokesLow === s.strokesHigh ? `${s.strokes}` : `${s.strokesLow} to ${s.strokesHigh}`
+/** One key counts and advances; the arrows choose the side. */
+function useKeys({ sides, count, done, undo, next, ready, gated }: Keys) {
+  useEffect(() => {
+    const key = (e: KeyboardEvent) => {
+      const target = e.target as HTMLElement
+      if (target.closest('input, textarea, select, [role=slider]')) return
+      const side = e.key === 'ArrowLeft' ? sides[0] : e.key === 'ArrowRight' ? (sides[1] ?? sides[0]) : ''
+      if (e.key === ' ' || e.key === 'PageDown') {
+        e.preventDefault()
+        if (e.repeat) return
+        if (ready && (sides.length > 0 || !gated)) done()
+        else if (next) count(next, 1)
+      } else if (side) {
+        e.preventDefault()
+        if (!e.repeat) count(side, 1)
+      } else if (e.key === 'Enter' && !target.closest('button, a, summary')) {
+        e.preventDefault()
+        done()
+      } else if (e.key === 'Backspace') {
+        e.preventDefault()
+        undo()
+      }
+    }
+    window.addEventListener('keydown', key)
+    return () => window.removeEventListener('keydown', key)
+  }, [sides, count, done, undo, next, ready, gated])
+}
+
+/** What to set, what to see, where the burr is, and why. */
+function Seeing({
+  session,
+  read,
+  leftHanded,
+}: {
+  session: Session
+  read: (instrument: string) => (value: number) => void
+  leftHanded: boolean
+}) {
+  const at = session.current
+  const now = session.steps[at]!
+  const s = now.step
+  const here = session.here
+  const section = useQuery({
+    queryKey: ['section', session.id],
+    queryFn: () => ask(api.GET('/api/v1/sessions/{id}/section', { params: { path: { id: session.id } } })),
+    retry: false,
+    staleTime: Infinity,
+  })
+  const instrument = s.kind === 'GRIND' ? 'THERMOMETER' : s.angleDeg !== null ? 'ANGLE_GAUGE' : ''
   return (
-    <>
-      <div className={`grid gap-3 ${s.sides.length > 1 ? 'grid-cols-2' : ''}`}>
-        {s.sides.map((side) => (
-          <button
-            key={side}
-            type="button"
-            disabled={!open}
-            aria-label={`Count one stroke on the ${SIDES[side]}, ${counted(side)} so far`}
-            onClick={() => count(side, 1)}
-            className={`text-left border-[3px] rounded p-4 min-h-[8.5rem] active:bg-base-200 ${
-              s.sides.length > 1 && side === next ? 'border-primary' : 'border-base-content'
-            }`}
-          >
-            <span className="text-[5rem] leading-none font-semibold" data-count={side}>
-              {counted(side)}
+    <section aria-label="What to see" className={`min-w-0 ${leftHanded ? 'lg:col-start-2' : ''}`}>
+      {s.setting !== null && (
+        <>
+          <p className="figure">
+            {num(s.setting)}
+            <span className="unit">
+              {s.settingUnit} {s.settingName}
             </span>
-            <span className="ml-2 text-[1.1rem]">{pending ? 'sending…' : ''}</span>
-            <span className="block text-[1.05rem]">
-              about {range}
-              {s.sides.length > 1 ? `, ${SIDES[side]}` : ''}
-              {s.sides.length > 1 && side === next ? ', next' : ''}
-            </span>
-            <span className="block quiet">tap here, or Space, for one</span>
-          </button>
-        ))}
-      </div>
-      <div className="grid grid-cols-3 gap-3">
-        {SETS.map((n) => (
-          <button
-            key={n}
-            type="button"
-            className="btn min-h-[72px] text-[1.3rem]"
-            disabled={!open}
-            onClick={() => count(next, n)}
-          >
-            +{n}
-          </button>
-        ))}
-      </div>
-    </>
+          </p>
+          {s.scheme && (
+            <SchemeDrawing scheme={s.scheme} label={`${s.settingName} ${setTo(s.setting, s.settingUnit)}`} />
+          )}
+        </>
+      )}
+      {instrument && session.held && (
+        <LiveReading key={instrument} kind={instrument} onTaken={read(instrument)} />
+      )}
+      {here && here.readings.length > 0 && <Taken readings={here.readings} />}
+      <p className="text-[1.3rem]">{s.look}</p>
+      {here && <Sights sights={here.sights} />}
+      {(s.how ?? []).length > 0 && (
+        <ol className="mt-2 text-[1.1rem] border-l-4 border-base-300 pl-3" aria-label="How">
+          {s.how.map((line) => (
+            <li key={line} className="py-0.5">
+              {line}
+            </li>
+          ))}
+        </ol>
+      )}
+      {now.gateFailures > 0 && s.ifNot && (
+        <p className="mt-2 border-l-4 border-warning pl-3 text-[1.15rem]">{s.ifNot}</p>
+      )}
+      {here && (here.burr.ask !== '' || here.burr.life !== 'NONE') && <BurrLine burr={here.burr} />}
+      {section.data && here && here.facet !== '' && <SectionInset view={section.data} facet={here.facet} />}
+      <p className="mt-2 text-[1.05rem]">
+        <span className="quiet">Why: </span>
+        {s.why}
+      </p>
+      {s.kind === 'GRIND' && s.abrasiveId !== '' && (
+        <SeenAtWheel key={`seen-${at}`} toolId={session.toolId} passes={0} />
+      )}
+      {s.angleDeg !== null && <InkCheck key={at} session={session} step={at} />}
+      {session.steps[at + 1] && (
+        <p className="mt-2 text-[1.05rem]">
+          <span className="quiet">Then: </span>
+          {session.steps[at + 1]!.step.title}
+        </p>
+      )}
+    </section>
   )
 }
 

@@ -60,6 +60,11 @@ export class StrokeQueue {
       side: '',
       amount: 0,
       note: '',
+      station: 0,
+      sign: null,
+      fromMm: null,
+      toMm: null,
+      value: null,
       ...event,
       sequence,
     }

@@ -18,7 +18,7 @@ export function BoardPage() {
   const board = useBoard()
   if (board.isPending) return <Coming />
   if (board.isError) return <Trouble error={board.error} again={() => void board.refetch()} />
-  const { tools, today, soaking } = board.data
+  const { tools, today, soaking, times } = board.data
   const widest = Math.max(30, ...tools.map((t) => t.layout.edgeMm))
   const groups = [
     { name: 'At the bench', list: tools.filter((t) => t.atBench) },
@@ -31,6 +31,16 @@ export function BoardPage() {
       {soaking.length > 0 && (
         <p className="pt-1">
           In the water: {soaking.map((s) => `${s.name}, ${span(s.secondsLeft)} more`).join('; ')}
+        </p>
+      )}
+      {times.length > 0 && (
+        <p className="pt-1">
+          {times
+            .map(
+              (t) =>
+                `${t.label}: ${t.kind === 'DRY' ? 'dries' : t.kind === 'OIL' ? 'its oil cures' : 'soaks'} until ${clock(t.endsAt)}`,
+            )
+            .join('; ')}
         </p>
       )}
       {tools.length === 0 && (
@@ -54,4 +64,8 @@ export function BoardPage() {
       <Act href="/take-in">Take a tool in</Act>
     </>
   )
+}
+
+function clock(at: string): string {
+  return new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
 }

@@ -30,6 +30,12 @@ export function ToolLine({ tool, widest, today }: { tool: Stages; widest: number
           )}
           {' · '}
           {tool.standing}
+          {tool.nextCheck && (
+            <span className={tool.due ? 'text-warning font-semibold' : ''}>
+              {tool.due ? ', due since ' : ', looked at again '}
+              {day(tool.nextCheck)}
+            </span>
+          )}
         </p>
       </div>
       <Link

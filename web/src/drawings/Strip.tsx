@@ -3,7 +3,7 @@ import { num } from '../ui/format'
 import type { Schemas } from '../api/client'
 import { Body, edgeHeight } from './Edges'
 import { Patterns } from './Patterns'
-import { MarkTag } from './StripMarks'
+import { MarkTag, SpotMark, type Spot } from './StripMarks'
 import { pad, Rule } from './StripRule'
 import { useWidth } from './useWidth'
 
@@ -25,6 +25,8 @@ export interface StripProps {
   stations?: { xMm: number; presentMm: number; recessionMm: number }[]
   readings?: { xMm: number; grams: number | null }[]
   light?: { fromMm: number; toMm: number }[]
+  /** Places where something was seen at the bench or in a test. */
+  spots?: Spot[]
   /** The stretch to work on; the rest is dimmed. */
   where?: { fromMm: number; toMm: number }
   /** Makes the strip take marks: called with a stretch once it is drawn or placed. */
@@ -185,6 +187,9 @@ export function Strip(p: StripProps) {
           />
         )}
         {p.where && <Dim where={p.where} lengthMm={p.layout.totalMm} x={x} edge={edge} />}
+        {p.spots?.map((s, i) => (
+          <SpotMark key={i} spot={s} x={x} edge={edge} id={id} />
+        ))}
         {p.light?.map((l) => (
           <g key={`${l.fromMm}-${l.toMm}`}>
             <rect

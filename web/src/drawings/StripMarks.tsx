@@ -47,6 +47,43 @@ export function MarkTag({
   )
 }
 
+/** A place where something was seen while working or testing. */
+export interface Spot {
+  fromMm: number
+  toMm: number
+  bad: boolean
+  words: string
+}
+
+/** It as a bracket over the edge: hatched where it is a fault. */
+export function SpotMark({
+  spot,
+  x,
+  edge,
+  id,
+}: {
+  spot: Spot
+  x: (mm: number) => number
+  edge: number
+  id: string
+}) {
+  const wide = Math.max(4, x(spot.toMm) - x(spot.fromMm))
+  return (
+    <g>
+      <title>{spot.words}</title>
+      <rect
+        x={x(spot.fromMm)}
+        y={edge - 9}
+        width={wide}
+        height={18}
+        fill={spot.bad ? `url(#${id}-go)` : 'none'}
+        stroke={spot.bad ? 'var(--color-error)' : 'var(--color-primary)'}
+        strokeWidth="2"
+      />
+    </g>
+  )
+}
+
 /** What is found and not cut out of the steel has a sign of its own: light, a roll, pits. */
 function Sign({ m, x, edge, wide }: { m: StripMark; x: (mm: number) => number; edge: number; wide: number }) {
   const line = { stroke: 'var(--color-error)', strokeWidth: 1.6 }

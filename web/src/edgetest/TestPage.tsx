@@ -9,11 +9,14 @@ import { Field } from '../ui/Field'
 import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
-import { VerdictView } from './VerdictView'
+import { Force } from './Force'
+import { TestLadder, type Seen } from './Ladder'
+import { proposed, VerdictView } from './VerdictView'
 
 type SheetView = Schemas['TestSheet']
+type Outcome = Schemas['OutcomeOfCheck']
 
-/** The edge tested at its stations, and what the test says. */
+/** The edge tested, and what the test says. */
 export function TestPage({ toolId }: { toolId: string }) {
   const stages = useStages(toolId)
   const device = deviceKey()
@@ -32,15 +35,18 @@ export function TestPage({ toolId }: { toolId: string }) {
       <>
         <ToolHead stages={stages.data} at="Test" />
         <p className="pt-4 max-w-[40rem]">
-          An edge is tested when the bench is done with it: force at five stations, and any light still seen
-          along it.
+          An edge is tested when the bench is done with it. Then, in this order:
         </p>
+        <ol className="pt-2 max-w-[40rem] list-decimal pl-6">
+          {t.ladder.map((c) => (
+            <li key={c.check} className="py-1">
+              <b>{c.title}.</b> {c.how}
+            </li>
+          ))}
+        </ol>
         <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
       </>
     )
-  }
-  if (t.purpose === '' || t.indexTarget === 0) {
-    return <Untested toolId={toolId} stages={stages.data} sessionId={t.sessionId} />
   }
   const round = answered ? t.latest!.id : 'first'
   const shown = t.latest && !answered ? t.latest : null
@@ -52,51 +58,9 @@ export function TestPage({ toolId }: { toolId: string }) {
       sheet={t}
       sessionId={t.sessionId}
       latest={shown}
+      before={answered ? t.latest : null}
       round={round}
     />
-  )
-}
-
-/** A tool whose work is not judged by force on a thread: it is looked at, and put down. */
-function Untested({
-  toolId,
-  stages,
-  sessionId,
-}: {
-  toolId: string
-  stages: Schemas['ToolStages']
-  sessionId: string
-}) {
-  const [person] = usePerson()
-  const [, go] = useLocation()
-  const queries = useQueryClient()
-  const finish = useMutation({
-    mutationFn: () =>
-      ask(
-        api.POST('/api/v1/sessions/{id}/finish', {
-          params: { path: { id: sessionId } },
-          body: { device: deviceKey(), person },
-        }),
-      ),
-    onSuccess: () => {
-      void queries.invalidateQueries()
-      go(`/tools/${toolId}/log`)
-    },
-  })
-  return (
-    <>
-      <ToolHead stages={stages} at="Test" />
-      <p className="pt-4 max-w-[40rem]">
-        This tool is not tested for keenness by force: look along it, try the fit, and put it down.
-      </p>
-      <Act
-        onClick={() => finish.mutate()}
-        busy={finish.isPending}
-        note={finish.error instanceof Refused ? finish.error.message : undefined}
-      >
-        Put it down in the log
-      </Act>
-    </>
   )
 }
 
@@ -106,21 +70,24 @@ interface TestProps {
   sheet: SheetView
   sessionId: string
   latest: Schemas['TestView'] | null
+  /** The test whose remedies were just worked. */
+  before: Schemas['TestView'] | null
   round: string
 }
 
-function Test({ toolId, stages, sheet, sessionId, latest, round }: TestProps) {
+function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestProps) {
   const [form, setForm, drop] = useDraft(`test.${sessionId}.${round}`, {
     grams: sheet.stations.map(() => ''),
-    light: [] as { fromMm: number; toMm: number }[],
+    seen: [] as Seen[],
     reference: sheet.referenceG > 0 ? num(sheet.referenceG) : '',
   })
   const [again, setAgain] = useState(false)
+  const [marking, setMarking] = useState<Outcome | null>(null)
+  const [picked, setPicked] = useState<{ test: string; chosen: Record<number, string> } | null>(null)
   const [person] = usePerson()
   const [, go] = useLocation()
   const queries = useQueryClient()
   const device = deviceKey()
-  const refresh = () => queries.invalidateQueries()
   const judge = useMutation({
     mutationFn: () =>
       ask(
@@ -130,51 +97,80 @@ function Test({ toolId, stages, sheet, sessionId, latest, round }: TestProps) {
             device,
             person,
             reference: form.reference,
-            readings: sheet.stations.map((xMm, i) => ({ xMm, grams: form.grams[i] ?? '' })),
-            light: form.light,
+            readings: form.grams.every((g) => g.trim() === '')
+              ? []
+              : sheet.stations.map((xMm, i) => ({ xMm, grams: form.grams[i] ?? '' })),
+            seen: form.seen.map(({ sign, fromMm, toMm }) => ({ sign, fromMm, toMm })),
           },
         }),
       ),
     onSuccess: () => {
       drop()
       setAgain(false)
-      void refresh()
+      void queries.invalidateQueries()
     },
   })
+  const chosen = latest ? (picked?.test === latest.id ? picked.chosen : proposed(latest)) : {}
   const back = useMutation({
     mutationFn: (id: string) =>
-      ask(api.POST('/api/v1/tests/{id}/go-back', { params: { path: { id } }, body: { device, person } })),
-    onSuccess: (s) => {
-      void refresh()
-      go('/bench/' + s.id)
-    },
-  })
-  const finish = useMutation({
-    mutationFn: () =>
       ask(
-        api.POST('/api/v1/sessions/{id}/finish', {
-          params: { path: { id: sessionId } },
-          body: { device, person },
+        api.POST('/api/v1/tests/{id}/go-back', {
+          params: { path: { id } },
+          body: {
+            device,
+            person,
+            chosen: Object.entries(chosen).map(([finding, remedy]) => ({ finding: Number(finding), remedy })),
+          },
         }),
       ),
-    onSuccess: () => {
-      void refresh()
-      go(`/tools/${toolId}/log`)
+    onSuccess: (s) => {
+      void queries.invalidateQueries()
+      go('/bench/' + s.id)
     },
   })
   const refused = judge.error instanceof Refused ? judge.error : undefined
   const asking = !latest || again
+  const all = sheet.ladder.flatMap((c) => c.outcomes)
+  const hand = marking ?? all.find((o) => o.sign === 'BRIGHT') ?? null
+  const put = (fromMm: number | null, toMm: number | null) => {
+    if (!hand) return
+    const group = sheet.ladder.find((c) => c.outcomes.some((o) => o.sign === hand.sign))
+    const good = (sign: string) => group?.outcomes.some((o) => o.sign === sign && o.says === 'GOOD')
+    const { sign, words, says } = hand
+    setForm({
+      ...form,
+      seen: [...form.seen.filter((s) => !good(s.sign)), { sign, words, says, fromMm, toMm }],
+    })
+    setMarking(null)
+  }
+  const tap = (check: Schemas['CheckView'], o: Outcome) => {
+    const others = form.seen.filter((s) => s.sign !== o.sign)
+    const mine = (sign: string) => check.outcomes.some((x) => x.sign === sign)
+    if (others.length < form.seen.length && !o.placed) setForm({ ...form, seen: others })
+    else if (o.placed) setMarking(marking?.sign === o.sign ? null : o)
+    else {
+      const kept =
+        o.says === 'GOOD'
+          ? others.filter((s) => !mine(s.sign) || s.says === 'NOTED')
+          : others.filter((s) => !mine(s.sign) || s.says !== 'GOOD')
+      setMarking(null)
+      setForm({
+        ...form,
+        seen: [...kept, { sign: o.sign, words: o.words, says: o.says, fromMm: null, toMm: null }],
+      })
+    }
+  }
   const readings = asking
     ? sheet.stations.map((xMm, i) => ({
         xMm,
         grams: Number.isFinite(parseFloat(form.grams[i] ?? '')) ? parseFloat(form.grams[i]!) : null,
       }))
     : latest.readings
-  const onMark = (a: number, b: number) => {
-    const [fromMm, toMm] = b - a < 0.2 ? [Math.max(0, a - 1), Math.min(sheet.edgeLengthMm, b + 1)] : [a, b]
-    setForm({ ...form, light: [...form.light, { fromMm, toMm }] })
-  }
-  const trouble = back.error ?? finish.error ?? (refused && refused.faults.length === 0 ? refused : undefined)
+  const onMark = (a: number, b: number) =>
+    b - a < 0.2 ? put(Math.max(0, a - 1), Math.min(stages.layout.totalMm, b + 1)) : put(a, b)
+  const trouble = back.error ?? (refused && refused.faults.length === 0 ? refused : undefined)
+  const shown = asking ? form.seen : latest.seen
+  const note = refused?.at('seen') ?? refused?.message
   return (
     <>
       <ToolHead
@@ -185,19 +181,49 @@ function Test({ toolId, stages, sheet, sessionId, latest, round }: TestProps) {
           marks: [],
           stations: [],
           label: asking
-            ? 'The edge. Drag where light is still seen; arrow keys move, Enter marks.'
+            ? hand
+              ? `The edge. Drag where: ${hand.words}; arrow keys move, Enter marks.`
+              : 'The edge'
             : 'Readings along the edge',
-          readings,
-          light: asking ? form.light : latest.light,
-          ...(asking && { onMark }),
+          readings: sheet.byForce || !asking ? readings : [],
+          spots: shown.flatMap((s) =>
+            s.fromMm === null || s.toMm === null
+              ? []
+              : [{ fromMm: s.fromMm, toMm: s.toMm, bad: s.says === 'BAD', words: s.words }],
+          ),
+          ...(asking && hand && { onMark }),
         }}
       />
       <Sheet
         drawing={
           asking ? (
-            <Readings form={form} setForm={setForm} sheet={sheet} refused={refused} />
+            <>
+              {before && <Before test={before} />}
+              <TestLadder
+                checks={sheet.ladder}
+                seen={form.seen}
+                marking={marking}
+                layout={stages.layout}
+                onTap={tap}
+                onPlace={put}
+                onRemove={(i) => setForm({ ...form, seen: form.seen.filter((_, n) => n !== i) })}
+              />
+              {sheet.byForce && (
+                <Force
+                  sheet={sheet}
+                  grams={form.grams}
+                  setGrams={(grams) => setForm({ ...form, grams })}
+                  refused={refused}
+                />
+              )}
+            </>
           ) : (
-            <VerdictView test={latest} />
+            <VerdictView
+              test={latest}
+              sheet={sheet}
+              chosen={chosen}
+              choose={(next) => setPicked({ test: latest.id, chosen: next })}
+            />
           )
         }
         decisions={
@@ -205,21 +231,27 @@ function Test({ toolId, stages, sheet, sessionId, latest, round }: TestProps) {
             <Trouble error={trouble} />
             <div>
               <p className="quiet">Judged for</p>
-              <p className="font-semibold">{sheet.purpose}</p>
+              <p className="font-semibold">{sheet.purpose || 'its own work'}</p>
               <p>
-                A fresh edge passes at {num(sheet.indexTarget, 2)} of a new utility blade, with the worst
-                station no more than a quarter above the mean.
+                {sheet.byForce
+                  ? `A fresh edge passes at ${num(sheet.indexTarget, 2)} of a new utility blade, with the worst station no more than a quarter above the mean, and no test of the ladder failed.`
+                  : 'This tool is not tested for keenness by force: its own tests decide.'}
               </p>
             </div>
             {asking ? (
               <>
-                <Field
-                  label={`A new utility blade reads, on ${sheet.tester || 'this tester'} (g)`}
-                  value={form.reference}
-                  onChange={(reference) => setForm({ ...form, reference })}
-                  error={refused?.at('referenceGrams')}
-                />
-                <Notice>Nothing is ever tested by running a thumb along the edge.</Notice>
+                {sheet.byForce && (
+                  <Field
+                    label={`A new utility blade reads, on ${sheet.tester || 'this tester'} (g)`}
+                    value={form.reference}
+                    onChange={(reference) => setForm({ ...form, reference })}
+                    error={refused?.at('referenceGrams')}
+                  />
+                )}
+                <Notice>
+                  Nothing is ever tested by running a thumb along the edge. Make as many of these tests as
+                  this edge deserves; what is left out is not judged.
+                </Notice>
               </>
             ) : (
               <div className="flex flex-col gap-3 items-start">
@@ -227,8 +259,12 @@ function Test({ toolId, stages, sheet, sessionId, latest, round }: TestProps) {
                   Test again
                 </button>
                 {!latest.verdict.keen && (
-                  <button type="button" className="btn btn-outline min-h-12" onClick={() => finish.mutate()}>
-                    Leave it as it is and log it
+                  <button
+                    type="button"
+                    className="btn btn-outline min-h-12"
+                    onClick={() => go(`/tools/${toolId}/finish`)}
+                  >
+                    Leave it as it is and put it away
                   </button>
                 )}
               </div>
@@ -237,75 +273,27 @@ function Test({ toolId, stages, sheet, sessionId, latest, round }: TestProps) {
         }
       />
       {asking ? (
-        <Act onClick={() => judge.mutate()} busy={judge.isPending} note={refused?.message}>
+        <Act onClick={() => judge.mutate()} busy={judge.isPending} note={note}>
           Judge the edge
         </Act>
       ) : latest.verdict.keen ? (
-        <Act onClick={() => finish.mutate()} busy={finish.isPending}>
-          Put it down in the log
-        </Act>
-      ) : (
+        <Act href={`/tools/${toolId}/finish`}>Clean and refit it</Act>
+      ) : Object.keys(chosen).length > 0 ? (
         <Act onClick={() => back.mutate(latest.id)} busy={back.isPending}>
           Go back to the stones
         </Act>
+      ) : (
+        <Act onClick={() => setAgain(true)}>Make another test</Act>
       )}
     </>
   )
 }
 
-interface FormState {
-  grams: string[]
-  light: { fromMm: number; toMm: number }[]
-  reference: string
-}
-
-interface ReadingsProps {
-  form: FormState
-  setForm: (f: FormState) => void
-  sheet: SheetView
-  refused: Refused | undefined
-}
-
-function Readings({ form, setForm, sheet, refused }: ReadingsProps) {
-  const error = (i: number) =>
-    refused?.at(`readings[${i}].grams`) ?? (i === 0 ? refused?.at('readings') : undefined)
+/** What the remedies were for that this test is to judge. */
+function Before({ test }: { test: Schemas['TestView'] }) {
   return (
-    <section aria-label="Readings">
-      <h2 className="text-[1.2rem] font-semibold">Force at five stations along the edge (g)</h2>
-      <p className="quiet">Lower is keener. Repeat a reading that surprises.</p>
-      <div className="grid grid-cols-2 sm:grid-cols-5 gap-3 pt-3">
-        {sheet.stations.map((mm, i) => (
-          <Field
-            key={mm}
-            label={`at ${num(mm)} mm`}
-            inputMode="decimal"
-            value={form.grams[i] ?? ''}
-            onChange={(v) => setForm({ ...form, grams: form.grams.map((g, n) => (n === i ? v : g)) })}
-            error={error(i)}
-          />
-        ))}
-      </div>
-      <h2 className="text-[1.2rem] font-semibold pt-6">Light along the edge</h2>
-      {form.light.length === 0 ? (
-        <p className="quiet">
-          Look straight down it under the lamp. Where it shines, drag along the strip above.
-        </p>
-      ) : (
-        <ul>
-          {form.light.map((l, i) => (
-            <li key={i} className="flex items-center gap-4">
-              light from {num(l.fromMm)} to {num(l.toMm)} mm
-              <button
-                type="button"
-                className="btn btn-ghost min-h-11"
-                onClick={() => setForm({ ...form, light: form.light.filter((_, n) => n !== i) })}
-              >
-                Remove
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
-    </section>
+    <p className="border-l-4 border-primary pl-3 mb-3">
+      This test says whether it worked: {test.trials.map((t) => t.title.toLowerCase()).join('; ')}.
+    </p>
   )
 }

@@ -37,7 +37,11 @@ export function LogPage({ toolId }: { toolId: string }) {
         strip={{
           label: last ? 'Readings of the last test along the edge' : 'The edge',
           readings: last?.readings ?? [],
-          light: last?.light ?? [],
+          spots: (last?.seen ?? []).flatMap((x) =>
+            x.fromMm === null || x.toMm === null
+              ? []
+              : [{ fromMm: x.fromMm, toMm: x.toMm, bad: x.says === 'BAD', words: x.words }],
+          ),
         }}
       />
       <Sheet
@@ -85,8 +89,9 @@ function History({ entries }: { entries: Schemas['Entry'][] }) {
 }
 
 function Keenness({ tests }: { tests: Schemas['TestView'][] }) {
-  if (tests.length === 0) return <p className="quiet">Readings gather here once the edge was tested.</p>
-  const best = Math.min(...tests.map((t) => t.verdict.index.value))
+  const indices = tests.flatMap((t) => (t.verdict.force ? [t.verdict.force.index.value] : []))
+  if (indices.length === 0) return <p className="quiet">Readings gather here once the edge was tested.</p>
+  const best = Math.min(...indices)
   return (
     <div>
       <p className="quiet">Keenest it has been here</p>

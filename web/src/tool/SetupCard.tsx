@@ -3,7 +3,16 @@ import { setTo } from '../drawings/Setting'
 import { day, num } from '../ui/format'
 
 /** A named set-up: what the hand sets for which angle, what changed it since, and the card to print. */
-export function SetupCard({ card, toolId }: { card: Schemas['SetupView']; toolId: string }) {
+export function SetupCard({
+  card,
+  toolId,
+  last,
+}: {
+  card: Schemas['SetupView']
+  toolId: string
+  /** How the tool went back to work the last time. */
+  last?: Schemas['FinishCardView'] | null | undefined
+}) {
   const newest = card.restated[card.restated.length - 1]
   return (
     <div className="py-2">
@@ -23,6 +32,12 @@ export function SetupCard({ card, toolId }: { card: Schemas['SetupView']; toolId
           <span className="block">camber {num(card.camberMm, 3)} mm below the sole</span>
         )}
       </p>
+      {last && (
+        <p>
+          {last.capIronMm !== null && <>cap iron {num(last.capIronMm, 2)} mm behind the edge; </>}
+          looked at again {day(last.nextCheck)}
+        </p>
+      )}
       {newest && (
         <p className="border-l-4 border-warning pl-3">
           Restated {day(newest.at)}: {newest.because}. {newest.change}.

@@ -22,6 +22,16 @@ export function ToolHub({ toolId }: { toolId: string }) {
   const stages = useStages(toolId)
   const tool = useTool(toolId)
   const setup = useSetup(toolId)
+  const finish = useQuery({
+    queryKey: ['finish', toolId],
+    queryFn: () =>
+      ask(
+        api.GET('/api/v1/tools/{id}/finish', {
+          params: { path: { id: toolId }, query: { device: deviceKey() } },
+        }),
+      ),
+    retry: false,
+  })
   if (stages.isError || tool.isError) return <Trouble error={stages.error ?? tool.error} />
   if (!stages.data || !tool.data) return <Coming />
   const t = tool.data
@@ -50,7 +60,14 @@ export function ToolHub({ toolId }: { toolId: string }) {
             <div className="rule-t pt-3">
               <h2 className="font-semibold">Set-up card</h2>
               {setup.data && setup.data.setups.length > 0 ? (
-                setup.data.setups.map((card) => <SetupCard key={card.id} card={card} toolId={toolId} />)
+                setup.data.setups.map((card, i) => (
+                  <SetupCard
+                    key={card.id}
+                    card={card}
+                    toolId={toolId}
+                    last={i === 0 ? finish.data?.last : null}
+                  />
+                ))
               ) : (
                 <p className="quiet">None yet. It is made at the Angle stage and kept for next time.</p>
               )}

@@ -66,10 +66,10 @@ public final class BenchRecords {
     public record CountView(String side, int strokes, List<Integer> stations) {}
 
     /** A sign that can be put down: GOOD, BAD or NOTED, and whether it has a place. */
-    public record SignView(String sign, String words, String says, boolean placed) {}
+    public record TapView(String sign, String words, String says, boolean placed) {}
 
     /** Something seen at the step, and the strokes counted until then. */
-    public record SeenView(
+    public record SeenHere(
             String sign,
             String words,
             String says,
@@ -102,8 +102,8 @@ public final class BenchRecords {
      */
     public record HereView(
             GateView gate,
-            List<SignView> offers,
-            List<SeenView> seen,
+            List<TapView> offers,
+            List<SeenHere> seen,
             List<TakenView> readings,
             BurrView burr,
             List<SightView> sights,

@@ -11,13 +11,13 @@ import truekeen.app.bench.BenchRecords.BurrView;
 import truekeen.app.bench.BenchRecords.CountView;
 import truekeen.app.bench.BenchRecords.GateView;
 import truekeen.app.bench.BenchRecords.HereView;
-import truekeen.app.bench.BenchRecords.SeenView;
+import truekeen.app.bench.BenchRecords.SeenHere;
 import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.SightView;
-import truekeen.app.bench.BenchRecords.SignView;
 import truekeen.app.bench.BenchRecords.StepDone;
 import truekeen.app.bench.BenchRecords.TakenView;
+import truekeen.app.bench.BenchRecords.TapView;
 import truekeen.app.bench.BenchRecords.TodoView;
 import truekeen.app.plan.PlanService;
 import truekeen.app.plan.PlanViews;
@@ -113,7 +113,7 @@ class SessionViews {
                                 .toList(),
                         gate.notes()),
                 Gate.offers(step).stream()
-                        .map(s -> new SignView(s.name(), s.words(), s.says().name(), s.placed()))
+                        .map(s -> new TapView(s.name(), s.words(), s.says().name(), s.placed()))
                         .toList(),
                 now.standing().stream().map(SessionViews::seen).toList(),
                 now.readings().stream()
@@ -133,9 +133,9 @@ class SessionViews {
         return pace.isPresent() ? Math.max(0, strokes) * pace.getAsDouble() : null;
     }
 
-    private static SeenView seen(BenchState.Seen s) {
+    private static SeenHere seen(BenchState.Seen s) {
         Observation o = s.observation();
-        return new SeenView(
+        return new SeenHere(
                 o.sign().name(),
                 o.words(),
                 o.sign().says().name(),

@@ -6,7 +6,6 @@ import java.io.InputStreamReader;
 import java.net.InetSocketAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
@@ -112,7 +111,7 @@ final class DeviceLink {
             } else if (line.what() == DeviceLine.What.VALUE) {
                 live = true;
                 value = line.value();
-                samples.addLast(new Settling.Sample(Instant.now().toEpochMilli(), line.value()));
+                samples.addLast(new Settling.Sample(System.currentTimeMillis(), line.value()));
                 while (samples.size() > MOST_KEPT) {
                     samples.removeFirst();
                 }

@@ -40,7 +40,7 @@ final class RemedyChoice {
     }
 
     /** The likeliest first; what lies where a likelier one lies already is left. */
-    private static List<Chosen> likeliest(Diagnosis diagnosis) {
+    static List<Chosen> likeliest(Diagnosis diagnosis) {
         List<Chosen> chosen = new ArrayList<>();
         for (Finding f : diagnosis.findings()) {
             boolean covered = chosen.stream()

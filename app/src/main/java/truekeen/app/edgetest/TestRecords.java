@@ -64,6 +64,7 @@ public final class TestRecords {
      *
      * @param sure probability, 0 to 1, under the weights of the rule: an estimate
      * @param telling the check that would tell it from its nearest rival; empty where there is none
+     * @param proposed whether its first remedy is what would be done if nobody chose
      */
     public record FindingOfTest(
             String fault,
@@ -75,6 +76,7 @@ public final class TestRecords {
             String how,
             List<ClueView> evidence,
             String telling,
+            boolean proposed,
             List<RemedyView> remedies) {}
 
     /** The force, where it was read. */

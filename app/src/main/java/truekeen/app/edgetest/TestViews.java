@@ -42,6 +42,11 @@ final class TestViews {
         Map<String, RemedyRecord> byRemedy =
                 records.stream().collect(Collectors.toMap(RemedyRecord::remedy, Function.identity()));
         Diagnosis d = t.diagnosis;
+        List<Diagnosis.Finding> proposed = d == null
+                ? List.of()
+                : RemedyChoice.likeliest(d).stream()
+                        .map(RemedySheet.Chosen::finding)
+                        .toList();
         return new TestView(
                 t.id,
                 t.sessionId,
@@ -61,7 +66,7 @@ final class TestViews {
                         d == null
                                 ? List.of()
                                 : d.findings().stream()
-                                        .map(f -> finding(f, byRemedy, path))
+                                        .map(f -> finding(f, proposed.contains(f), byRemedy, path))
                                         .toList()),
                 t.remedied,
                 trials.stream()
@@ -91,7 +96,8 @@ final class TestViews {
                 o.where().map(Stretch::toMm).orElse(null));
     }
 
-    private static FindingOfTest finding(Diagnosis.Finding f, Map<String, RemedyRecord> records, List<Abrasive> path) {
+    private static FindingOfTest finding(
+            Diagnosis.Finding f, boolean proposed, Map<String, RemedyRecord> records, List<Abrasive> path) {
         return new FindingOfTest(
                 f.fault(),
                 f.title(),
@@ -104,6 +110,7 @@ final class TestViews {
                         .map(c -> new ClueView(c.words(), c.weight()))
                         .toList(),
                 f.telling().map(Diagnosis.Telling::words).orElse(""),
+                proposed,
                 f.remedies().stream()
                         .map(r -> {
                             RemedyRecord record = records.getOrDefault(r.key(), RemedyRecord.none(r.key()));

@@ -143,7 +143,7 @@ class SessionTest extends ApiTest {
         assertThat(sheet.path("stations")).hasSize(5);
         JsonNode failed = test("95", "96", "94", "97", "170");
         assertThat(failed.path("verdict").path("keen").asBoolean()).isFalse();
-        JsonNode fault = failed.path("verdict").path("faults").get(0);
+        JsonNode fault = failed.path("verdict").path("findings").get(0);
         assertThat(fault.path("fromMm").asDouble()).isGreaterThan(15);
         int before = get("/api/v1/sessions/" + session).body().path("steps").size();
         Map<String, String> who = Map.of("device", TABLET, "person", "");
@@ -167,7 +167,7 @@ class SessionTest extends ApiTest {
         assertThat(get("/api/v1/tools/" + tool).body().path("usableLengthMm").asDouble())
                 .isLessThan(before);
         JsonNode log = get("/api/v1/tools/" + tool + "/log").body();
-        assertThat(log.path("entries").toString()).contains("strokes", "Keen", "went, as planned");
+        assertThat(log.path("entries").toString()).contains("strokes", "Keen", "as planned");
         JsonNode export = get("/api/v1/tools/" + tool + "/export").body();
         assertThat(export.path("format").asText()).isEqualTo("truekeen-tool/1");
         assertThat(export.path("sessions")).hasSize(1);

@@ -50,7 +50,7 @@ class BoardTest extends ApiTest {
         }
         assertThat(here()).isEqualTo("dddddhw Test the edge");
         test(id, "90");
-        assertThat(here()).isEqualTo("ddddddh Put it down in the log");
+        assertThat(here()).isEqualTo("ddddddh Clean and refit it");
         post("/api/v1/sessions/" + id + "/finish", Map.of("device", TABLET, "person", ""));
         assertThat(here()).isEqualTo("dhdwwwd Survey it again");
         assertThat(get("/api/v1/board").body().path("tools").toString()).contains("\"ready\":true");

@@ -1,0 +1,168 @@
+import type { ReactNode } from 'react'
+import type { Schemas } from '../api/client'
+import { num } from '../ui/format'
+
+type Here = Schemas['HereView']
+type Sign = Schemas['TapView']
+
+const LOOK: Record<string, string> = {
+  GOOD: 'border-primary',
+  BAD: 'border-warning border-dashed',
+  NOTED: 'border-base-300',
+}
+
+interface GateProps {
+  here: Here
+  open: boolean
+  marking: Sign | null
+  onTap: (sign: Sign) => void
+  onPlace: (fromMm: number, toMm: number) => void
+  layout: Schemas['LayoutView']
+}
+
+/** What is seen, in one tap each, and what follows from it. */
+export function GatePanel({ here, open, marking, onTap, onPlace, layout }: GateProps) {
+  const stands = (sign: string) => here.seen.some((s) => s.sign === sign)
+  return (
+    <div>
+      {here.gate.state === 'SHUT' && (
+        <ul role="alert" aria-label="Before you go on" className="border-l-4 border-warning pl-3 mb-3">
+          {here.gate.todo.map((t) => (
+            <li key={t.words} className="text-[1.15rem] py-0.5">
+              {t.words}
+            </li>
+          ))}
+          {here.gate.words !== here.gate.todo[0]?.words && here.gate.words.includes('look again') && (
+            <li className="quiet">Seen before the last strokes: look again.</li>
+          )}
+        </ul>
+      )}
+      {here.gate.notes.map((n) => (
+        <p key={n} className="border-l-4 border-base-300 pl-3 mb-2">
+          {n}
+        </p>
+      ))}
+      {here.offers.length > 0 && (
+        <fieldset>
+          <legend className="quiet mb-1">Tap what you see</legend>
+          <div className="grid grid-cols-2 gap-2">
+            {here.offers.map((s) => (
+              <button
+                key={s.sign}
+                type="button"
+                disabled={!open}
+                aria-pressed={stands(s.sign) || marking?.sign === s.sign}
+                onClick={() => onTap(s)}
+                className={`min-h-[72px] border-[3px] rounded px-3 py-1 text-left text-[1.05rem] leading-tight ${LOOK[s.says] ?? ''} ${
+                  stands(s.sign) ? 'bg-base-300 font-semibold' : ''
+                }`}
+              >
+                <span aria-hidden="true">{s.says === 'GOOD' ? '✓ ' : s.says === 'BAD' ? '! ' : '· '}</span>
+                {s.words}
+                {s.placed ? ', where' : ''}
+              </button>
+            ))}
+          </div>
+        </fieldset>
+      )}
+      {marking && <Places sign={marking} layout={layout} onPlace={onPlace} />}
+    </div>
+  )
+}
+
+/** Where along the edge: a third of it in one touch, or a stretch dragged on the strip. */
+function Places({
+  sign,
+  layout,
+  onPlace,
+}: {
+  sign: Sign
+  layout: Schemas['LayoutView']
+  onPlace: (fromMm: number, toMm: number) => void
+}) {
+  const third = layout.totalMm / 3
+  const names = [layout.from || 'beginning', 'middle', layout.to || 'end']
+  return (
+    <div className="mt-3 border-l-4 border-primary pl-3">
+      <p className="text-[1.1rem] font-semibold mb-2">Where: {sign.words}? Drag it on the strip, or</p>
+      <div className="grid grid-cols-3 gap-2">
+        {names.map((name, i) => (
+          <button
+            key={name}
+            type="button"
+            className="btn min-h-[72px] text-[1.05rem]"
+            onClick={() => onPlace(Math.round(i * third * 10) / 10, Math.round((i + 1) * third * 10) / 10)}
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+    </div>
+  )
+}
+
+/** The burr's thread: where it is now, what to feel for, what would tear it off early. */
+export function BurrLine({ burr, children }: { burr: Schemas['BurrView']; children?: ReactNode }) {
+  return (
+    <section aria-label="Burr" className="mt-3 flex gap-3 items-start">
+      <BurrSign life={burr.life} />
+      <div className="min-w-0 text-[1.1rem]">
+        <p>
+          <b>{burr.words}</b> {burr.ask}
+        </p>
+        {burr.warning && (
+          <p role="alert" className="font-semibold text-warning">
+            {burr.warning}
+          </p>
+        )}
+        {burr.moments.length > 0 && (
+          <details>
+            <summary className="quiet min-h-11 inline-flex items-center cursor-pointer">
+              What became of it so far
+            </summary>
+            <ol className="quiet">
+              {burr.moments.map((m, i) => (
+                <li key={i}>{m}</li>
+              ))}
+            </ol>
+          </details>
+        )}
+        {children}
+      </div>
+    </section>
+  )
+}
+
+/** An edge seen end on with its burr: none, up, finer, turned to the other face, gone. */
+function BurrSign({ life }: { life: string }) {
+  const lip: Record<string, string> = {
+    RAISED: 'M6 30q-6 3 -1 9',
+    FINER: 'M6 30q-3 2 -1 5',
+    TURNED: 'M6 30q-6 -3 -2 -10',
+  }
+  return (
+    <svg width="56" height="48" viewBox="0 0 56 48" aria-hidden="true" className="shrink-0">
+      <path d="M6 30L52 10V30Z" className="steel" strokeWidth="1.6" />
+      {lip[life] && <path d={lip[life]} fill="none" stroke="var(--color-warning)" strokeWidth="2.6" />}
+      {life === 'GONE' && (
+        <path d="M1 37l5 5 8 -9" fill="none" stroke="var(--color-primary)" strokeWidth="2.6" />
+      )}
+    </svg>
+  )
+}
+
+/** What an instrument read at this step, and what that means. */
+export function Taken({ readings }: { readings: Schemas['TakenView'][] }) {
+  return (
+    <ul aria-label="Readings taken">
+      {readings.map((r, i) => (
+        <li key={i} className="py-1 text-[1.1rem]">
+          <b>
+            {num(r.value)} {r.unit}
+          </b>{' '}
+          {r.words}. {r.says}
+        </li>
+      ))}
+    </ul>
+  )
+}

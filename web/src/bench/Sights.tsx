@@ -1,0 +1,130 @@
+import type { Schemas } from '../api/client'
+
+/** What to see, drawn as it should be and as it should not, side by side. */
+export function Sights({ sights }: { sights: Schemas['SightView'][] }) {
+  return (
+    <div className="space-y-3">
+      {sights.map((s) => (
+        <div key={s.kind} className="grid grid-cols-2 gap-3 max-w-[34rem]">
+          <Picture kind={s.kind} right words={s.right} />
+          <Picture kind={s.kind} right={false} words={s.wrong} />
+        </div>
+      ))}
+    </div>
+  )
+}
+
+function Picture({ kind, right, words }: { kind: string; right: boolean; words: string }) {
+  return (
+    <figure className="min-w-0">
+      <svg
+        viewBox="0 0 200 84"
+        className={`w-full border-[3px] ${right ? 'border-primary' : 'border-warning border-dashed'}`}
+        role="img"
+        aria-label={`${right ? 'Right' : 'Not yet'}: ${words}`}
+      >
+        <Drawn kind={kind} right={right} />
+      </svg>
+      <figcaption className="leading-tight pt-1">
+        <b>{right ? '✓ Right' : '! Not yet'}</b> <span className="quiet">{words}</span>
+      </figcaption>
+    </figure>
+  )
+}
+
+const line = { stroke: 'var(--steel-line)', strokeWidth: 1.2 }
+
+/** The bevel seen from above, its edge below. */
+function Bevel({ children }: { children: React.ReactNode }) {
+  return (
+    <>
+      <rect x="0" y="6" width="200" height="62" className="steel" />
+      {children}
+      <path d="M0 68H200" stroke="var(--color-base-content)" strokeWidth="2.5" />
+    </>
+  )
+}
+
+function Drawn({ kind, right }: { kind: string; right: boolean }) {
+  switch (kind) {
+    case 'SCRATCHES':
+      return (
+        <Bevel>
+          {Array.from({ length: 24 }, (_, i) => (
+            <path key={i} d={`M${4 + i * 8.3} 8V67`} {...line} />
+          ))}
+          {!right &&
+            [118, 133, 148, 160].map((x) => (
+              <path key={x} d={`M${x} 8l-14 59`} stroke="var(--color-warning)" strokeWidth="3" />
+            ))}
+        </Bevel>
+      )
+    case 'BURR':
+      return (
+        <Bevel>
+          <path
+            d={right ? 'M0 70q5 8 10 0' + 't10 0'.repeat(19) : 'M0 70q5 8 10 0' + 't10 0'.repeat(10)}
+            fill="none"
+            stroke="var(--color-warning)"
+            strokeWidth="3"
+          />
+          {!right && (
+            <path d="M116 76H196" stroke="var(--color-error)" strokeWidth="3" strokeDasharray="4 4" />
+          )}
+        </Bevel>
+      )
+    case 'NO_BURR':
+      return (
+        <>
+          <path d="M20 58L190 14V58Z" className="steel" strokeWidth="1.6" />
+          {!right && (
+            <path d="M22 58q-14 4 -5 18" fill="none" stroke="var(--color-warning)" strokeWidth="4" />
+          )}
+        </>
+      )
+    case 'INK':
+      return (
+        <>
+          <rect x="0" y="6" width="200" height="62" className="steel" />
+          {right ? (
+            Array.from({ length: 9 }, (_, i) => (
+              <path
+                key={i}
+                d={`M${8 + i * 23} 9V66`}
+                stroke="var(--color-base-content)"
+                strokeWidth="2.5"
+                opacity="0.55"
+              />
+            ))
+          ) : (
+            <rect x="0" y="30" width="200" height="38" fill="var(--color-base-content)" opacity="0.82" />
+          )}
+          <path d="M0 68H200" stroke="var(--color-base-content)" strokeWidth="2.5" />
+        </>
+      )
+    case 'LAND':
+      return (
+        <Bevel>
+          <path
+            d={right ? 'M0 65.5H200' : 'M0 58L200 66V68H0Z'}
+            fill={right ? 'none' : '#fff'}
+            stroke="var(--color-error)"
+            strokeWidth={right ? 1.5 : 2}
+          />
+        </Bevel>
+      )
+    case 'POLISH':
+      return (
+        <>
+          <path
+            d={right ? 'M16 60L190 14V60Z' : 'M30 60Q16 60 22 52Q30 44 44 48L190 14V60Z'}
+            className="steel"
+            strokeWidth="1.6"
+          />
+          {!right && <path d="M22 56Q22 46 40 47" fill="none" stroke="var(--color-error)" strokeWidth="3" />}
+        </>
+      )
+    default:
+      return null
+  }
+}

@@ -1,0 +1,37 @@
+/**
+ * Whose turn it is, by how the service says strokes are dealt: a set for one side, then for the other; 0 for a whole
+ * side at a time.
+ */
+export function nextSide(
+  sides: string[],
+  counts: (side: string) => number,
+  setOf: number,
+  planned: number,
+  last: string,
+): string {
+  const [a, b] = sides
+  if (!a || !b) return a ?? ''
+  const done = (side: string) => counts(side)
+  if (setOf === 0) {
+    const at = last || a
+    const other = at === a ? b : a
+    return done(at) >= planned && done(other) < done(at) ? other : at
+  }
+  if (done(a) % setOf !== 0) return a
+  if (done(b) % setOf !== 0) return b
+  return done(a) <= done(b) ? a : b
+}
+
+/** The station that is furthest behind its plan, the left one of two alike; from 1, 0 where there are none. */
+export function nextStation(planned: number[], done: number[]): number {
+  let best = 0
+  let least = Infinity
+  planned.forEach((p, i) => {
+    const share = ((done[i] ?? 0) + 0.5) / Math.max(p, 0.5)
+    if (share < least - 1e-9) {
+      least = share
+      best = i + 1
+    }
+  })
+  return best
+}

@@ -1,0 +1,118 @@
+import type { Schemas } from '../api/client'
+import { num } from '../ui/format'
+
+type Outcome = Schemas['OutcomeOfCheck']
+
+/** Something seen in a test, as the form keeps it. */
+export interface Seen {
+  sign: string
+  words: string
+  says: string
+  fromMm: number | null
+  toMm: number | null
+}
+
+interface LadderProps {
+  checks: Schemas['CheckView'][]
+  seen: Seen[]
+  marking: Outcome | null
+  layout: Schemas['LayoutView']
+  onTap: (check: Schemas['CheckView'], outcome: Outcome) => void
+  onPlace: (fromMm: number | null, toMm: number | null) => void
+  onRemove: (index: number) => void
+}
+
+/** The tests of this tool, the least demanding first: how each is done, its caution, and what came of it. */
+export function TestLadder(p: LadderProps) {
+  return (
+    <ol aria-label="Tests, in rising order of demand">
+      {p.checks.map((c) => (
+        <Rung key={c.check} check={c} {...p} />
+      ))}
+    </ol>
+  )
+}
+
+function Rung({
+  check,
+  seen,
+  marking,
+  layout,
+  onTap,
+  onPlace,
+  onRemove,
+}: LadderProps & { check: Schemas['CheckView'] }) {
+  const mine = (sign: string) => check.outcomes.some((o) => o.sign === sign)
+  const here = marking !== null && mine(marking.sign)
+  return (
+    <li className="rule-b py-3">
+      <h3 className="text-[1.15rem] font-semibold">{check.title}</h3>
+      <p className="max-w-[44rem]">{check.how}</p>
+      {check.safety && <p className="text-warning font-semibold">{check.safety}</p>}
+      <div className="flex flex-wrap gap-2 pt-2">
+        {check.outcomes.map((o) => {
+          const pressed = seen.some((s) => s.sign === o.sign) || marking?.sign === o.sign
+          return (
+            <button
+              key={o.sign}
+              type="button"
+              aria-pressed={pressed}
+              onClick={() => onTap(check, o)}
+              className={`min-h-14 px-4 py-1 border-2 rounded text-left leading-tight ${
+                o.says === 'BAD' ? 'border-warning border-dashed' : 'border-primary'
+              } ${pressed ? 'bg-base-300 font-semibold' : ''}`}
+            >
+              <span aria-hidden="true">{o.says === 'GOOD' ? '✓ ' : o.says === 'BAD' ? '! ' : '· '}</span>
+              {o.words}
+            </button>
+          )
+        })}
+      </div>
+      {here && <Where layout={layout} onPlace={onPlace} />}
+      <ul>
+        {seen.map((s, i) =>
+          mine(s.sign) && s.fromMm !== null && s.toMm !== null ? (
+            <li key={i} className="flex flex-wrap items-center gap-x-4">
+              {s.words}, {num(s.fromMm)} to {num(s.toMm)} mm
+              <button type="button" className="btn btn-ghost min-h-11" onClick={() => onRemove(i)}>
+                Remove
+              </button>
+            </li>
+          ) : null,
+        )}
+      </ul>
+    </li>
+  )
+}
+
+function Where({
+  layout,
+  onPlace,
+}: {
+  layout: Schemas['LayoutView']
+  onPlace: (fromMm: number | null, toMm: number | null) => void
+}) {
+  const third = layout.totalMm / 3
+  const round = (mm: number) => Math.round(mm * 10) / 10
+  const names = [layout.from || 'beginning', 'middle', layout.to || 'end']
+  return (
+    <div className="mt-2 border-l-4 border-primary pl-3">
+      <p className="font-semibold mb-2">Where? Drag it on the strip above, or</p>
+      <div className="flex flex-wrap gap-2">
+        {names.map((name, i) => (
+          <button
+            key={name}
+            type="button"
+            className="btn min-h-14"
+            onClick={() => onPlace(round(i * third), round((i + 1) * third))}
+          >
+            {name}
+          </button>
+        ))}
+        <button type="button" className="btn min-h-14" onClick={() => onPlace(null, null)}>
+          all along
+        </button>
+      </div>
+    </div>
+  )
+}
