@@ -34,7 +34,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
     setMarking(null)
   }
   return (
-    <div className="min-h-dvh flex flex-col px-3 sm:px-6 pb-4">
+    <div className="min-h-dvh flex flex-col px-3 sm:px-6 pb-28">
       <header className="flex items-center gap-x-3 rule-b">
         <Link href={`/tools/${s.toolId}`} className="btn btn-ghost min-h-14 px-2">
           ←<span className="hidden sm:inline"> Leave the bench</span>
@@ -43,25 +43,27 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
         <h1 className="text-[1.1rem] font-semibold min-w-0 truncate">{s.toolName}</h1>
         <Progress session={s} />
       </header>
-      <Strip
-        layout={layout}
-        marks={stages.data?.findings ?? []}
-        stations={stages.data?.stations ?? []}
-        label={
-          marking
-            ? `Where: ${marking.words}? Drag along the edge; arrow keys move, Enter marks.`
-            : step
-              ? `Work from ${num(step.step.fromMm)} to ${num(step.step.toMm)} mm`
-              : 'The edge'
-        }
-        spots={(s.here?.seen ?? []).flatMap((x) =>
-          x.fromMm === null || x.toMm === null
-            ? []
-            : [{ fromMm: x.fromMm, toMm: x.toMm, bad: x.says === 'BAD', words: x.words }],
-        )}
-        {...(step && { where: { fromMm: step.step.fromMm, toMm: step.step.toMm } })}
-        {...(marking && { onMark: place })}
-      />
+      <div className="sticky top-0 z-20 bg-base-100">
+        <Strip
+          layout={layout}
+          marks={stages.data?.findings ?? []}
+          stations={stages.data?.stations ?? []}
+          label={
+            marking
+              ? `Where: ${marking.words}? Drag along the edge; arrow keys move, Enter marks.`
+              : step
+                ? `Work from ${num(step.step.fromMm)} to ${num(step.step.toMm)} mm`
+                : 'The edge'
+          }
+          spots={(s.here?.seen ?? []).flatMap((x) =>
+            x.fromMm === null || x.toMm === null
+              ? []
+              : [{ fromMm: x.fromMm, toMm: x.toMm, bad: x.says === 'BAD', words: x.words }],
+          )}
+          {...(step && { where: { fromMm: step.step.fromMm, toMm: step.step.toMm } })}
+          {...(marking && { onMark: place })}
+        />
+      </div>
       <Beside sessionId={s.id} toolName={s.toolName} />
       <Standing bench={bench} session={s} />
       {s.finishedAt ? (

@@ -42,30 +42,33 @@ export function GatePanel({ here, open, marking, onTap, onPlace, layout }: GateP
           {n}
         </p>
       ))}
-      {here.offers.length > 0 && (
-        <fieldset>
-          <legend className="quiet mb-1">Tap what you see</legend>
-          <div className="grid grid-cols-2 gap-2">
-            {here.offers.map((s) => (
-              <button
-                key={s.sign}
-                type="button"
-                disabled={!open}
-                aria-pressed={stands(s.sign) || marking?.sign === s.sign}
-                onClick={() => onTap(s)}
-                className={`min-h-[72px] border-[3px] rounded px-3 py-1 text-left text-[1.05rem] leading-tight ${LOOK[s.says] ?? ''} ${
-                  stands(s.sign) ? 'bg-base-300 font-semibold' : ''
-                }`}
-              >
-                <span aria-hidden="true">{s.says === 'GOOD' ? '✓ ' : s.says === 'BAD' ? '! ' : '· '}</span>
-                {s.words}
-                {s.placed ? ', where' : ''}
-              </button>
-            ))}
-          </div>
-        </fieldset>
+      {marking ? (
+        <Places sign={marking} layout={layout} onPlace={onPlace} onLeave={() => onTap(marking)} />
+      ) : (
+        here.offers.length > 0 && (
+          <fieldset>
+            <legend className="quiet mb-1">Tap what you see</legend>
+            <div className="grid grid-cols-2 gap-2">
+              {here.offers.map((s) => (
+                <button
+                  key={s.sign}
+                  type="button"
+                  disabled={!open}
+                  aria-pressed={stands(s.sign)}
+                  onClick={() => onTap(s)}
+                  className={`min-h-[72px] border-[3px] rounded px-3 py-1 text-left text-[1.05rem] leading-tight ${LOOK[s.says] ?? ''} ${
+                    stands(s.sign) ? 'bg-base-300 font-semibold' : ''
+                  }`}
+                >
+                  <span aria-hidden="true">{s.says === 'GOOD' ? '✓ ' : s.says === 'BAD' ? '! ' : '· '}</span>
+                  {s.words}
+                  {s.placed ? ', where' : ''}
+                </button>
+              ))}
+            </div>
+          </fieldset>
+        )
       )}
-      {marking && <Places sign={marking} layout={layout} onPlace={onPlace} />}
     </div>
   )
 }
@@ -75,10 +78,12 @@ function Places({
   sign,
   layout,
   onPlace,
+  onLeave,
 }: {
   sign: Sign
   layout: Schemas['LayoutView']
   onPlace: (fromMm: number, toMm: number) => void
+  onLeave: () => void
 }) {
   const third = layout.totalMm / 3
   const names = [layout.from || 'beginning', 'middle', layout.to || 'end']
@@ -97,6 +102,9 @@ function Places({
           </button>
         ))}
       </div>
+      <button type="button" className="btn btn-ghost min-h-14 mt-2" onClick={onLeave}>
+        Never mind
+      </button>
     </div>
   )
 }

@@ -63,7 +63,7 @@ function Drawn({ kind, right }: { kind: string; right: boolean }) {
       return (
         <Bevel>
           <path
-            d={right ? 'M0 70q5 8 10 0' + 't10 0'.repeat(19) : 'M0 70q5 8 10 0' + 't10 0'.repeat(10)}
+            d={'M0 69' + 'q5 12 10 0'.repeat(right ? 20 : 11)}
             fill="none"
             stroke="var(--color-warning)"
             strokeWidth="3"

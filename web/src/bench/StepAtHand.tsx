@@ -7,6 +7,7 @@ import { SectionInset } from '../drawings/SectionInset'
 import { setTo } from '../drawings/Setting'
 import { num } from '../ui/format'
 import { SeenAtWheel } from '../repair/SeenAtWheel'
+import { Actions } from './Actions'
 import { Counter } from './Counter'
 import { nextSide, nextStation } from './deal'
 import { BurrLine, GatePanel, Taken } from './GatePanel'
@@ -36,7 +37,6 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
   const s = now.step
   const { pending, tell } = bench
   const tablet = useTablet()
-  const [skipping, setSkipping] = useState(false)
   const [lastSide, setLastSide] = useState('')
   const mine = pending.filter((e) => e.step === at)
   // A gate or an undo that is on its way decides what comes next: counting waits for it.
@@ -131,54 +131,21 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
               layout={layout}
             />
           )}
-          <div className={`grid grid-cols-2 gap-3 pt-3 ${tablet.leftHanded ? '[direction:rtl]' : ''}`}>
-            {s.gate && (
-              <button
-                type="button"
-                className="btn btn-outline min-h-[76px] text-[1.15rem] [direction:ltr]"
-                disabled={!open}
-                onClick={() => tell({ kind: 'GATE_FAILED', step: at })}
-              >
-                Not yet
-              </button>
-            )}
-            <button
-              type="button"
-              className={`btn btn-primary min-h-[76px] text-[1.15rem] [direction:ltr] ${s.gate ? '' : 'col-span-2'}`}
-              disabled={!open || shut}
-              onClick={done}
-            >
-              {deciding
-                ? 'Waiting to be confirmed…'
-                : shut
-                  ? 'Look again first'
-                  : s.gate
-                    ? 'Yes, go on'
-                    : 'Done, go on'}
-            </button>
-          </div>
         </div>
-        <div className={`flex gap-3 ${tablet.leftHanded ? 'flex-row-reverse' : ''}`}>
-          <button
-            type="button"
-            className="btn btn-outline min-h-[72px] flex-1"
-            disabled={!open || !(session.undoable || pending.length > 0)}
-            onClick={undo}
-          >
-            Undo
-          </button>
-          <button
-            type="button"
-            className="btn btn-outline min-h-[72px] flex-1"
-            disabled={!open}
-            onClick={() => setSkipping(!skipping)}
-          >
-            Skip this step
-          </button>
-        </div>
-        {skipping && <Skip onSkip={(note) => tell({ kind: 'SKIPPED', step: at, note })} />}
       </section>
       <Seeing session={session} read={read} leftHanded={tablet.leftHanded} />
+      <Actions
+        gated={s.gate !== ''}
+        open={open}
+        shut={shut}
+        deciding={deciding}
+        undoable={session.undoable || pending.length > 0}
+        leftHanded={tablet.leftHanded}
+        onGo={done}
+        onNotYet={() => tell({ kind: 'GATE_FAILED', step: at })}
+        onUndo={undo}
+        onSkip={(note) => tell({ kind: 'SKIPPED', step: at, note })}
+      />
     </div>
   )
 }
@@ -293,30 +260,6 @@ function Seeing({
         </p>
       )}
     </section>
-  )
-}
-
-function Skip({ onSkip }: { onSkip: (note: string) => void }) {
-  const [note, setNote] = useState('')
-  return (
-    <div className="flex gap-3 items-end">
-      <label className="flex-1">
-        <span className="block mb-1">Why is it left out</span>
-        <input
-          className="input w-full h-14 text-[1.1rem]"
-          value={note}
-          onChange={(e) => setNote(e.target.value)}
-        />
-      </label>
-      <button
-        type="button"
-        className="btn min-h-[72px]"
-        disabled={note.trim() === ''}
-        onClick={() => onSkip(note)}
-      >
-        Skip
-      </button>
-    </div>
   )
 }
 

@@ -22,6 +22,8 @@ export class StrokeQueue {
   private readonly listeners = new Set<() => void>()
   private readonly name: string
   private readonly confirmed = new Set<string>()
+  // One at a time after a refusal, so that only what is refused is let go of and nothing that came before it.
+  private single = false
 
   constructor(
     private readonly sessionId: string,
@@ -68,7 +70,8 @@ export class StrokeQueue {
       ...event,
       sequence,
     }
-    this.set({ pending: [...this.state.pending, full] })
+    const trouble = this.state.trouble?.away ? this.state.trouble : null
+    this.set({ pending: [...this.state.pending, full], trouble })
     void this.flush()
   }
 
@@ -86,19 +89,23 @@ export class StrokeQueue {
       const next = await ask(
         api.POST('/api/v1/sessions/{id}/events', {
           params: { path: { id: this.sessionId } },
-          body: { device: this.device, person: this.person(), events: unsent },
+          body: {
+            device: this.device,
+            person: this.person(),
+            events: this.single ? unsent.slice(0, 1) : unsent,
+          },
         }),
       )
       next.confirmed.forEach((id) => this.confirmed.add(id))
       this.keepUnsent()
-      if (this.state.trouble) this.set({ trouble: null })
+      if (this.state.trouble?.away) this.set({ trouble: null })
       this.onAnswer(next)
     } catch (error) {
-      again = RETRY_MS
-      this.refused(error instanceof Refused ? error : new Refused('It could not be sent.', 0, []))
+      again = this.refused(error instanceof Refused ? error : new Refused('It could not be sent.', 0, []))
     } finally {
       this.sending = false
     }
+    if (this.unsent().length === 0) this.single = false
     if (this.unsent().length > 0) this.timer = window.setTimeout(() => void this.flush(), again)
   }
 
@@ -122,17 +129,23 @@ export class StrokeQueue {
     keep(this.name, unsent.length > 0 ? JSON.stringify(unsent) : null)
   }
 
-  private refused(refused: Refused) {
+  /** Says what was refused; gives how long to wait before the next try (ms). */
+  private refused(refused: Refused): number {
     const away = refused.status === 0 || refused.status >= 500
     const trouble = { words: refused.message, away }
     if (away || refused.has('SESSION_HELD')) {
       this.set({ trouble })
-      return
+      return RETRY_MS
+    }
+    if (!this.single && this.unsent().length > 1) {
+      this.single = true
+      return 0
     }
     // The service will never take the first one as it is: say so, let go of it, and show what holds.
     const first = this.unsent()[0]
     this.set({ trouble, pending: this.state.pending.filter((e) => e !== first) })
     this.onRefused()
+    return 0
   }
 
   private set(part: Partial<QueueState>) {

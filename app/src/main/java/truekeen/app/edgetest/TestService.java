@@ -56,6 +56,7 @@ public class TestService {
     private static final int STATIONS = 5;
     private static final int MOST_READINGS = 40;
     private static final int MOST_SIGNS = 60;
+    private static final UUID NO_SESSION = new UUID(0, 0);
 
     private final Tests tests;
     private final Trials trials;
@@ -93,8 +94,10 @@ public class TestService {
         Optional<TesterView> tester = kit.testers().stream().findFirst();
         UUID session = bench.open(toolId).id();
         OptionalDouble target = purpose(tool).map(KeennessPurpose::indexTarget).orElse(OptionalDouble.empty());
-        List<EarlierIndex> earlier = tests.findByToolIdOrderByTakenAt(toolId).stream()
-                .filter(t -> t.keen && t.verdict != null && !t.sessionId.equals(session))
+        List<EarlierIndex> earlier = tests
+                .findByToolIdAndKeenTrueAndSessionIdNotOrderByTakenAt(toolId, session == null ? NO_SESSION : session)
+                .stream()
+                .filter(t -> t.verdict != null)
                 .map(t -> new EarlierIndex(t.takenAt.toString(), t.verdict.meanIndex()))
                 .toList();
         return new TestSheet(
@@ -151,8 +154,15 @@ public class TestService {
         boolean passes = TestSigns.passes(verdict, seen);
         TestRow row = tests.save(new TestRow(sessionId, session.toolId(), clock.instant(), Form.orEmpty(in.person()))
                 .judged(force, verdict, seen, diagnosis, passes));
-        judgeTrials(row, passes, diagnosis);
+        if (judgeTrials(row, passes, diagnosis)) {
+            // What did not work just now no longer comes first.
+            row.diagnosis = diagnose(tool, all);
+        }
         return view(row, tool);
+    }
+
+    private Diagnosis diagnose(CoreTool tool, List<Observation> all) {
+        return Diagnostician.of(Subject.of(tool.geometry()), all, EdgeCheck.ladder(tool.trade()), trials.records());
     }
 
     private static Optional<EdgeTest> force(
@@ -213,15 +223,14 @@ public class TestService {
                 sharpenings);
     }
 
-    private void judgeTrials(TestRow after, boolean passes, Diagnosis diagnosis) {
-        List<UUID> before = tests.findBySessionIdOrderByTakenAt(after.sessionId).stream()
-                .map(t -> t.id)
-                .filter(id -> !id.equals(after.id))
-                .toList();
-        for (TrialRow trial : trials.findByTestIdInAndWorkedIsNull(before)) {
+    /** Whether there was anything to judge. */
+    private boolean judgeTrials(TestRow after, boolean passes, Diagnosis diagnosis) {
+        List<TrialRow> open = trials.open(after.sessionId);
+        for (TrialRow trial : open) {
             trial.worked = TestSigns.worked(trial.finding, passes, diagnosis);
             trial.afterId = after.id;
         }
+        return !open.isEmpty();
     }
 
     /** Adds the steps of what is likeliest at each place; asking twice adds them once. */

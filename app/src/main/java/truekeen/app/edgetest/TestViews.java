@@ -118,7 +118,7 @@ final class TestViews {
                             return new RemedyView(
                                     r.key(),
                                     r.words(),
-                                    stone.isEmpty() ? r.entry().words() : stone,
+                                    stone.isEmpty() ? r.entry().words() : "the " + stone,
                                     r.whole(),
                                     record.tried(),
                                     record.worked());

@@ -8,7 +8,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface Tests extends JpaRepository<TestRow, UUID> {
     Optional<TestRow> findFirstBySessionIdOrderByTakenAtDesc(UUID sessionId);
 
-    List<TestRow> findBySessionIdOrderByTakenAt(UUID sessionId);
+    /** Edges of a tool that passed, but for those of one session; oldest first. */
+    List<TestRow> findByToolIdAndKeenTrueAndSessionIdNotOrderByTakenAt(UUID toolId, UUID sessionId);
 
     List<TestRow> findByToolIdOrderByTakenAt(UUID toolId);
 }

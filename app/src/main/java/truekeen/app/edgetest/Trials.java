@@ -9,7 +9,10 @@ import truekeen.core.fault.RemedyRecord;
 interface Trials extends JpaRepository<TrialRow, UUID> {
     List<TrialRow> findByTestIdOrderByAt(UUID testId);
 
-    List<TrialRow> findByTestIdInAndWorkedIsNull(List<UUID> testIds);
+    /** What was tried in a session and no test has judged yet. */
+    @Query("select t from TrialRow t where t.worked is null"
+            + " and t.testId in (select e.id from TestRow e where e.sessionId = :sessionId)")
+    List<TrialRow> open(UUID sessionId);
 
     /** How each remedy did here, over all tools. */
     @Query("select new truekeen.core.fault.RemedyRecord(t.remedy, cast(count(t) as integer),"

@@ -194,7 +194,7 @@ class SessionTest extends ApiTest {
         for (int i = 0; i < grams.length; i++) {
             readings.add(object("xMm", 24.0 * (i + 0.5) / grams.length, "grams", grams[i]));
         }
-        form.putArray("light");
+        form.putArray("seen");
         return post("/api/v1/sessions/" + session + "/tests", form).body();
     }
 }

@@ -112,7 +112,7 @@ class BoardTest extends ApiTest {
         for (int i = 0; i < 5; i++) {
             readings.add(object("xMm", 2.4 + 4.8 * i, "grams", grams));
         }
-        form.putArray("light");
+        form.putArray("seen");
         post("/api/v1/sessions/" + session + "/tests", form);
     }
 }

@@ -80,6 +80,23 @@ final class Bench {
         return step();
     }
 
+    /** Puts a keen tool away: cleaned, refitted as it comes, and into the log. */
+    void putAway() {
+        browser.press("Clean and refit it")
+                .see("Wash slurry and swarf off")
+                .press("Put it down in the log")
+                .atPath(".*/log$");
+    }
+
+    /** Taps a sign at the bench, and a third of the edge where it has a place. */
+    void tap(String words, String... place) {
+        browser.press(words);
+        for (String third : place) {
+            browser.see("Where:").press(third);
+        }
+        confirmed();
+    }
+
     /** Types readings left to right and asks for the verdict. */
     void test(String... grams) {
         browser.see("Force at five stations");

@@ -246,6 +246,15 @@ public final class Browser implements AutoCloseable {
         return this;
     }
 
+    /** Takes the network of this tablet away, or gives it back: nothing but its own requests is touched. */
+    Browser network(boolean there) {
+        driver.executeCdpCommand("Network.enable", Map.of());
+        driver.executeCdpCommand(
+                "Network.emulateNetworkConditions",
+                Map.of("offline", !there, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+        return this;
+    }
+
     /** Reloads the page, as a person does when it looks stuck. */
     public Browser reload() {
         driver.navigate().refresh();

@@ -103,6 +103,7 @@ class FamiliesIT {
             browser.press("Test the edge").atPath(".*/test$");
             bench.test("130", "128", "131", "127", "133");
             browser.see("Keen")
+                    .press("Clean and refit it")
                     .press("Put it down in the log")
                     .atPath(".*/log$")
                     .see("Worked at the bench");

@@ -36,6 +36,7 @@ class MortiseChiselIT {
             // Mallet work passes at 1.10: the same readings would fail a chisel for general work.
             browser.see("mallet and site work")
                     .see("Keen")
+                    .press("Clean and refit it")
                     .press("Put it down in the log")
                     .see("Keen: index");
         }

@@ -16,6 +16,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 import truekeen.app.TestDatabase;
 
@@ -25,12 +26,14 @@ import truekeen.app.TestDatabase;
  */
 final class Service implements AutoCloseable {
     private static final Path BUILT = Path.of("target/truekeen.jar");
+    private static final Path STAND_INS = Path.of("../standins/target/truekeen-standins.jar");
 
     private final String database;
     private final int port;
     private final Path jar;
     private final Path log;
     private Process process;
+    private final Map<String, Integer> instruments = new TreeMap<>();
 
     private static Service shared;
 
@@ -40,9 +43,37 @@ final class Service implements AutoCloseable {
             Path home = Files.createTempDirectory("tk-service");
             jar = Files.copy(BUILT, home.resolve("truekeen.jar"), StandardCopyOption.REPLACE_EXISTING);
             log = home.resolve("log");
-            try (ServerSocket free = new ServerSocket(0)) {
-                port = free.getLocalPort();
+            port = free();
+            for (String kind : List.of("ANGLE_GAUGE", "THREAD_TESTER", "THERMOMETER")) {
+                instruments.put(kind, free());
             }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static int free() throws IOException {
+        try (ServerSocket free = new ServerSocket(0)) {
+            return free.getLocalPort();
+        }
+    }
+
+    /** Plugs a stand-in for an instrument in, which points at that value; its process can be killed. */
+    Process plugIn(String kind, double value) {
+        try {
+            return new ProcessBuilder(
+                            System.getProperty("java.home") + "/bin/java",
+                            "-Xmx16m",
+                            "-XX:+UseSerialGC",
+                            "-XX:TieredStopAtLevel=1",
+                            "-jar",
+                            STAND_INS.toString(),
+                            kind,
+                            String.valueOf(instruments.get(kind)),
+                            String.valueOf(value))
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
+                    .start();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -141,6 +172,7 @@ final class Service implements AutoCloseable {
                             "true",
                             "TRUEKEEN_CLOCK",
                             "2026-05-14T09:30:00Z"));
+            instruments.forEach((kind, at) -> builder.environment().put("TRUEKEEN_" + kind, "127.0.0.1:" + at));
             process = builder.start();
             for (int i = 0; i < 600 && !healthy(); i++) {
                 if (process.waitFor(100, TimeUnit.MILLISECONDS)) {

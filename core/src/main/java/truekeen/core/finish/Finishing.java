@@ -54,7 +54,7 @@ public final class Finishing {
                             ? "Where no other steel knocks its tip."
                             : "A guard, a sheath or a wrap: edges travel covered.",
                     "A keen edge is dulled by the next tool in the drawer, and cuts whoever reaches in.",
-                    kind == GeometryKind.TURNSCREW ? "" : "A folding knife without a lock can close on the fingers."));
+                    trade.tool().contains("pocket") ? "A folding knife without a lock can close on the fingers." : ""));
             acts.add(firstCut("Make the first cuts of its own work and watch for an edge that fades at once."));
         }
         return List.copyOf(acts);
@@ -120,7 +120,9 @@ public final class Finishing {
                         : stainless
                                 ? "A thin film: stainless stains too where salt or acid dries on it."
                                 : "A thin film all over: this steel rusts where water stays.",
-                rusts ? steel.name() + ": nothing in it holds rust off." : steel.name() + ".",
+                rusts
+                        ? steel.name() + ": nothing in it holds rust off."
+                        : steel.name() + ": slower to rust, and not proof against it.",
                 "Gloves for the last wipe; oily rags dry flat, away from sparks.");
     }
 
