@@ -61,8 +61,10 @@ export function GatePanel({ here, open, marking, onTap, onPlace, layout }: GateP
                   }`}
                 >
                   <span aria-hidden="true">{s.says === 'GOOD' ? '✓ ' : s.says === 'BAD' ? '! ' : '· '}</span>
-                  {s.words}
-                  {s.placed ? ', where' : ''}
+                  <span>
+                    {s.words}
+                    {s.placed ? ', where' : ''}
+                  </span>
                 </button>
               ))}
             </div>

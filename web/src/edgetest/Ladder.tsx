@@ -63,7 +63,7 @@ function Rung({
               } ${pressed ? 'bg-base-300 font-semibold' : ''}`}
             >
               <span aria-hidden="true">{o.says === 'GOOD' ? '✓ ' : o.says === 'BAD' ? '! ' : '· '}</span>
-              {o.words}
+              <span>{o.words}</span>
             </button>
           )
         })}

@@ -37,7 +37,7 @@ export function VerdictView({ test, sheet, chosen, choose }: VerdictProps) {
         </p>
       )}
       {v.force && <ForceLine force={v.force} sheet={sheet} />}
-      <Trials trials={test.trials} />
+      <Trials trials={test.judged} />
       <ol aria-label="What may be wrong">
         {v.findings.map((f, i) => (
           <Finding

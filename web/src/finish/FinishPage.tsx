@@ -225,7 +225,7 @@ function FirstCut({
           } ${seen.includes(o.sign) ? 'bg-base-300 font-semibold' : ''}`}
         >
           <span aria-hidden="true">{o.says === 'GOOD' ? '✓ ' : '! '}</span>
-          {o.words}
+          <span>{o.words}</span>
         </button>
       ))}
     </div>

@@ -106,7 +106,12 @@ public final class TestRecords {
     /** A remedy that was accepted: what for, and whether the next test says it worked; null before it. */
     public record TrialView(String title, String words, @Nullable Boolean worked) {}
 
-    /** A test as it was taken. */
+    /**
+     * A test as it was taken.
+     *
+     * @param trials remedies that were accepted for what it found
+     * @param judged remedies of an earlier test that it judged
+     */
     public record TestView(
             UUID id,
             UUID sessionId,
@@ -117,7 +122,8 @@ public final class TestRecords {
             List<SignSeen> seen,
             VerdictView verdict,
             boolean remedied,
-            List<TrialView> trials) {}
+            List<TrialView> trials,
+            List<TrialView> judged) {}
 
     /** An earlier index of the same tool. */
     public record EarlierIndex(String takenAt, double index) {}

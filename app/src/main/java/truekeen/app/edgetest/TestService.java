@@ -270,7 +270,7 @@ public class TestService {
     @Transactional(readOnly = true)
     public List<TestView> all(UUID toolId) {
         return tests.findByToolIdOrderByTakenAt(toolId).stream()
-                .map(t -> TestViews.of(t, trials.findByTestIdOrderByAt(t.id), List.of(), List.of()))
+                .map(t -> TestViews.of(t, trials.findByTestIdOrderByAt(t.id), List.of(), List.of(), List.of()))
                 .toList();
     }
 
@@ -283,7 +283,8 @@ public class TestService {
         List<Abrasive> path = any.isEmpty()
                 ? List.of()
                 : path(plans.core(bench.ref(t.sessionId).planId()).shown(), tool);
-        return TestViews.of(t, trials.findByTestIdOrderByAt(t.id), trials.records(), path);
+        return TestViews.of(
+                t, trials.findByTestIdOrderByAt(t.id), trials.findByAfterIdOrderByAt(t.id), trials.records(), path);
     }
 
     /** The abrasives the secondary was honed on; after a strop alone, the stone nearest the finish. */

@@ -38,7 +38,8 @@ final class TestViews {
      *
      * @param path abrasives the edge was honed on, to name where a remedy comes in; empty where that is not wanted
      */
-    static TestView of(TestRow t, List<TrialRow> trials, List<RemedyRecord> records, List<Abrasive> path) {
+    static TestView of(
+            TestRow t, List<TrialRow> trials, List<TrialRow> judged, List<RemedyRecord> records, List<Abrasive> path) {
         Map<String, RemedyRecord> byRemedy =
                 records.stream().collect(Collectors.toMap(RemedyRecord::remedy, Function.identity()));
         Diagnosis d = t.diagnosis;
@@ -69,10 +70,15 @@ final class TestViews {
                                         .map(f -> finding(f, proposed.contains(f), byRemedy, path))
                                         .toList()),
                 t.remedied,
-                trials.stream()
-                        .map(r -> new TrialView(
-                                r.finding.title(), Remedy.named(r.remedy).words(), r.worked))
-                        .toList());
+                trials(trials),
+                trials(judged));
+    }
+
+    private static List<TrialView> trials(List<TrialRow> trials) {
+        return trials.stream()
+                .map(r ->
+                        new TrialView(r.finding.title(), Remedy.named(r.remedy).words(), r.worked))
+                .toList();
     }
 
     static CheckView check(EdgeCheck c) {

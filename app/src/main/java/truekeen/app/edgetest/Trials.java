@@ -9,6 +9,8 @@ import truekeen.core.fault.RemedyRecord;
 interface Trials extends JpaRepository<TrialRow, UUID> {
     List<TrialRow> findByTestIdOrderByAt(UUID testId);
 
+    List<TrialRow> findByAfterIdOrderByAt(UUID afterId);
+
     /** What was tried in a session and no test has judged yet. */
     @Query("select t from TrialRow t where t.worked is null"
             + " and t.testId in (select e.id from TestRow e where e.sessionId = :sessionId)")

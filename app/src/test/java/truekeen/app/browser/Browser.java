@@ -92,7 +92,12 @@ public final class Browser implements AutoCloseable {
 
     /** Waits until something holds; what is looked for may come and go meanwhile. */
     public <T> T until(String what, Function<WebDriver, T> condition) {
-        return new WebDriverWait(driver, PATIENCE, Duration.ofMillis(50))
+        return until(PATIENCE, what, condition);
+    }
+
+    /** The same, for what takes its time by nature. */
+    <T> T until(Duration patience, String what, Function<WebDriver, T> condition) {
+        return new WebDriverWait(driver, patience, Duration.ofMillis(50))
                 .ignoreAll(List.of(
                         NoSuchElementException.class,
                         StaleElementReferenceException.class,

@@ -2,6 +2,7 @@ package truekeen.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -45,12 +46,12 @@ class BurrAndTipIT {
     @Test
     @Order(1)
     void aKitchenKnifeWhoseTipWasMissedIsFoundByInkAndPaper() {
-        try (Browser browser = new Browser(service.url(), 800, 1280)) {
-            browser.door("dairy boner", "dairy", "kitchen knife: general", "soft stainless")
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            browser.door("dairy boner", "dairy and kitchen", "kitchen knife: general", "soft stainless")
                     .type("A Edge length", "150")
                     .type("B Straight part", "100")
-                    .type("C Rise at the tip", "20")
-                    .type("D Blade width now", "35")
+                    .type("C Tip rise", "20")
+                    .type("D Blade width", "35")
                     .type("E Retire at", "25")
                     .type("F Spine thickness", "2")
                     .type("G Behind the edge", "0.4")
@@ -187,7 +188,7 @@ class BurrAndTipIT {
         Bench bench = new Bench(away);
         away.keys(" ", " ").press("+5");
         assertThat(bench.count("BEVEL")).isEqualTo(before + 10);
-        away.until("a minute to have passed", d ->
+        away.until(Duration.ofMillis(2L * MINUTE_MS), "a minute to have passed", d ->
                 (boolean) away.script("return performance.now() - window.awaySince > arguments[0]", MINUTE_MS));
         @SuppressWarnings("unchecked")
         List<String> waiting =

@@ -31,7 +31,7 @@ public final class SessionSigns {
             Map<Sign.Group, List<Observation>> here = new EnumMap<>(Sign.Group.class);
             now.standing()
                     .forEach(s -> here.computeIfAbsent(s.observation().sign().group(), g -> new ArrayList<>())
-                            .add(s.observation()));
+                            .add(s.observation().whileWorked()));
             latest.putAll(here);
         }
         List<Observation> signs =

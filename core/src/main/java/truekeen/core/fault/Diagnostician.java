@@ -178,7 +178,7 @@ public final class Diagnostician {
         Map<Sign.Group, Clue> strongest = new EnumMap<>(Sign.Group.class);
         boolean complaint = false;
         for (Observation o : about(place)) {
-            double weight = rule.weight(o.sign());
+            double weight = rule.weight(o.sign()) * o.share();
             if (weight == 0) {
                 continue;
             }

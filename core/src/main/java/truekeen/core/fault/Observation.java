@@ -9,8 +9,27 @@ import truekeen.core.message.Numbers;
  *
  * @param sign what was seen
  * @param where the part of the edge; empty where it holds for the whole, or where nobody said
+ * @param earlier whether it was seen while the edge was still being worked: it has changed since, so that this says less
  */
-public record Observation(Sign sign, Optional<Stretch> where) {
+public record Observation(Sign sign, Optional<Stretch> where, boolean earlier) {
+    /** Share of its weight that an earlier observation keeps. Prior. */
+    static final double EARLIER_SHARE = 0.5;
+
+    /** Seen on the edge as it is now. */
+    public Observation(Sign sign, Optional<Stretch> where) {
+        this(sign, where, false);
+    }
+
+    /** The same, seen while the edge was still being worked. */
+    public Observation whileWorked() {
+        return new Observation(sign, where, true);
+    }
+
+    /** What it keeps of a weight. */
+    double share() {
+        return earlier ? EARLIER_SHARE : 1;
+    }
+
     /** Seen, with no place. */
     public static Observation of(Sign sign) {
         return new Observation(sign, Optional.empty());
@@ -23,7 +42,8 @@ public record Observation(Sign sign, Optional<Stretch> where) {
 
     /** The same in words, with its place. */
     public String words() {
-        return sign.words()
+        return (earlier ? "at the bench: " : "")
+                + sign.words()
                 + where.map(w -> ", " + Numbers.plain(w.fromMm(), 1) + " to " + Numbers.plain(w.toMm(), 1) + " mm")
                         .orElse("");
     }

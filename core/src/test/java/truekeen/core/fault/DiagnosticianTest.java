@@ -51,6 +51,19 @@ class DiagnosticianTest {
     }
 
     @Test
+    void whatWasSeenWhileItWasWorkedWeighsHalf() {
+        Observation caught = Observation.of(Sign.CLOTH_CAUGHT);
+        double now = finding(of(caught, Observation.of(Sign.NAIL_SMOOTH)), "BURR_LEFT")
+                .sure();
+        Diagnosis.Finding then =
+                finding(of(caught, Observation.of(Sign.NAIL_SMOOTH).whileWorked()), "BURR_LEFT");
+        assertThat(then.sure()).isGreaterThan(now);
+        assertThat(Math.log(then.sure() / (1 - then.sure())) - Math.log(now / (1 - now)))
+                .isCloseTo(0.75, within(1e-9));
+        assertThat(then.evidence()).anyMatch(c -> c.words().startsWith("at the bench: "));
+    }
+
+    @Test
     void aTestThatFailedInOnePlaceSpeaksWellOfTheRest() {
         Diagnosis d = of(Observation.of(Sign.BRIGHT, 2, 4), Observation.of(Sign.PAPER_SNAGS, 18, 19));
         Diagnosis.Finding bright = d.findings().stream()
