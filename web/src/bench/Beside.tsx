@@ -53,7 +53,7 @@ function Others({ list }: { list: Schemas['AtBench'][] }) {
             className="btn btn-outline min-h-[72px] w-full h-auto justify-start text-left leading-tight"
           >
             <span>
-              <b className="block">{o.toolName}</b>
+              <span className="block font-semibold">{o.toolName}</span>
               <span className="font-normal">
                 {o.step} of {o.steps}: {o.title}
               </span>

@@ -22,6 +22,8 @@ export function TestPage({ toolId }: { toolId: string }) {
   const device = deviceKey()
   const sheet = useQuery({
     queryKey: ['test', toolId],
+    // The bench moves on elsewhere: what was known a moment ago may be over.
+    refetchOnMount: 'always',
     queryFn: () =>
       ask(api.GET('/api/v1/tools/{id}/test', { params: { path: { id: toolId }, query: { device } } })),
   })

@@ -17,6 +17,7 @@ export function FinishPage({ toolId }: { toolId: string }) {
   const device = deviceKey()
   const sheet = useQuery({
     queryKey: ['finish', toolId],
+    refetchOnMount: 'always',
     queryFn: () =>
       ask(api.GET('/api/v1/tools/{id}/finish', { params: { path: { id: toolId }, query: { device } } })),
   })

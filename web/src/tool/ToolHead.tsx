@@ -10,6 +10,7 @@ type Stages = Schemas['ToolStages']
 export function useStages(toolId: string) {
   return useQuery({
     queryKey: ['stages', toolId],
+    refetchOnMount: 'always',
     queryFn: () => ask(api.GET('/api/v1/tools/{id}/stages', { params: { path: { id: toolId } } })),
     enabled: toolId !== '',
   })

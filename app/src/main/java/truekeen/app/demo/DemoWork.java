@@ -20,6 +20,9 @@ import truekeen.app.edgetest.TestRecords.SignForm;
 import truekeen.app.edgetest.TestRecords.TestForm;
 import truekeen.app.edgetest.TestRecords.TestView;
 import truekeen.app.edgetest.TestService;
+import truekeen.app.finish.FinishRecords.FinishActView;
+import truekeen.app.finish.FinishRecords.FinishCardForm;
+import truekeen.app.finish.FinishService;
 import truekeen.app.kit.HolderService;
 import truekeen.app.plan.PlanRecords.PlanForm;
 import truekeen.app.plan.PlanRecords.StepView;
@@ -50,6 +53,7 @@ class DemoWork {
     private final PlanService plans;
     private final BenchService bench;
     private final TestService tests;
+    private final FinishService finishing;
     private final HolderService holders;
     private final ProfileService profiles;
     private final BenchClock clock;
@@ -64,6 +68,7 @@ class DemoWork {
             PlanService plans,
             BenchService bench,
             TestService tests,
+            FinishService finishing,
             HolderService holders,
             ProfileService profiles,
             BenchClock clock) {
@@ -74,6 +79,7 @@ class DemoWork {
         this.plans = plans;
         this.bench = bench;
         this.tests = tests;
+        this.finishing = finishing;
         this.holders = holders;
         this.profiles = profiles;
         this.clock = clock;
@@ -211,7 +217,12 @@ class DemoWork {
     }
 
     void finish(UUID session) {
-        bench.finish(session, TABLET, HAND);
+        UUID tool = bench.session(session, TABLET).toolId();
+        List<String> done = finishing.sheet(tool, TABLET).acts().stream()
+                .map(FinishActView::key)
+                .toList();
+        String capIron = done.contains("CAP_IRON") ? "1.2 mm" : "";
+        finishing.close(session, new FinishCardForm(TABLET, HAND, done, capIron, List.of(), ""));
     }
 
     private TestView take(UUID session, String[] grams, List<SignForm> seen) {

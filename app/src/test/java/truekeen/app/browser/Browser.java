@@ -77,7 +77,7 @@ public final class Browser implements AutoCloseable {
         }
     }
 
-    public WebDriver driver() {
+    public ChromeDriver driver() {
         return driver;
     }
 

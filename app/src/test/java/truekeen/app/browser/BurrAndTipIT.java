@@ -155,7 +155,7 @@ class BurrAndTipIT {
                     .press("Judge the edge");
             browser.see("Keen").see("It worked.").press("Clean and refit it");
             browser.see("Set the cap iron")
-                    .type("Cap iron behind the edge", "two")
+                    .type("Cap iron behind the edge", "2 parsecs")
                     .press("Put it down in the log");
             browser.see("no length here");
             browser.type("Cap iron behind the edge", "1.2")

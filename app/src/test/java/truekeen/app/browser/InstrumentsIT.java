@@ -94,4 +94,36 @@ class InstrumentsIT {
             gauge.destroyForcibly();
         }
     }
+
+    @Test
+    void theTabletSuitsTheHandSpeaksTheCountAndKeepsTimesAndOtherToolsAtHand() {
+        try (Browser browser = new Browser(service.url(), 390, 844)) {
+            browser.open("/").see("At the bench").press("Go on at the bench").see("Step ");
+            browser.press("Take it over here").seeNoMore("Take it over here");
+            int right = left(browser, "Yes, go on");
+            browser.press("This tablet").press("Buttons on the left").press("Say the count");
+            assertThat(left(browser, "Yes, go on")).isLessThan(right);
+            browser.script("window.said = []; window.speechSynthesis.speak = u => window.said.push(u.text)");
+            browser.keys(" ");
+            Bench bench = new Bench(browser);
+            browser.until("the count to be spoken", d -> browser.script("return window.said.join()")
+                    .equals(String.valueOf(bench.count("BEVEL"))));
+            browser.reload().see("Yes, go on");
+            assertThat(left(browser, "Yes, go on")).isLessThan(right);
+            browser.press("Times").press("Dry, 10:00").see("Dry: 24 mm bench chisel");
+            assertThat(browser.accessibilityFaults()).isEmpty();
+            bench.tap("burr thick, where", "middle");
+            browser.see("pressure, or the angle raised there");
+            assertThat(bench.step()).startsWith("Shape the secondary");
+            browser.press("1 more at the bench").see("16 mm bench chisel").press("16 mm bench chisel");
+            browser.see("Not keen yet").open("/").see("24 mm bench chisel: dries until");
+        }
+    }
+
+    private static int left(Browser browser, String words) {
+        return browser.until("where “" + words + "” stands", d -> d.findElement(
+                        By.xpath("//button[normalize-space(.)='" + words + "']"))
+                .getRect()
+                .getX());
+    }
 }

@@ -71,6 +71,7 @@ public final class Latency {
                             + "\"person\":\"\",\"basedOn\":\"\"}");
         }
         firstPage(base);
+        count(base);
     }
 
     /** Thirty findings of every kind, and a blade that varies along its edge. */
@@ -131,6 +132,41 @@ public final class Latency {
                     ms[ms.length / 2],
                     ms[ms.length - 1],
                     ((Number) interactive).doubleValue());
+        }
+    }
+
+    /** From the key to the figure on the screen, pending: what the hand waits for. */
+    private static void count(String base) {
+        try (Browser browser = new Browser(base, 1280, 800)) {
+            browser.open("/").see("At the bench").press("Go on at the bench").see("Step ");
+            browser.press("Take it over here").seeNoMore("Take it over here");
+            double[] ms = new double[60];
+            for (int i = 0; i < ms.length; i++) {
+                ms[i] = ((Number)
+                                browser.driver()
+                                        .executeAsyncScript(
+                                                """
+                                const done = arguments[0]
+                                const figure = document.querySelector('[data-count]')
+                                const before = figure.textContent
+                                const start = performance.now()
+                                new MutationObserver((_, watch) => {
+                                  if (figure.textContent === before) return
+                                  watch.disconnect()
+                                  requestAnimationFrame(() => done(performance.now() - start))
+                                }).observe(figure, { characterData: true, childList: true, subtree: true })
+                                window.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }))
+                                """))
+                        .doubleValue();
+            }
+            Arrays.sort(ms);
+            System.out.printf(
+                    Locale.ROOT,
+                    "%-28s median %6.1f ms   p95 %6.1f ms   worst %6.1f ms%n",
+                    "Count, key to figure",
+                    ms[ms.length / 2],
+                    ms[ms.length * 95 / 100],
+                    ms[ms.length - 1]);
         }
     }
 

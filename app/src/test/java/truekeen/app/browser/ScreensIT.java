@@ -47,6 +47,7 @@ class ScreensIT {
             String slick = tool(browser, "38 mm paring slick");
             String chisel = tool(browser, "24 mm bench chisel");
             String done = tool(browser, "12 mm bench chisel");
+            String tried = tool(browser, "16 mm bench chisel");
             String knife = tool(browser, "thin slicing knife");
             String iron = tool(browser, "jack iron");
             String axe = tool(browser, "felling axe");
@@ -77,12 +78,15 @@ class ScreensIT {
                     new String[] {chisel + "/schools", "A burr at every stone"},
                     new String[] {session, "Undo"},
                     new String[] {done + "/test", "An edge is tested"},
+                    new String[] {tried + "/test", "Not keen yet"},
+                    new String[] {tried + "/finish", "Wash slurry and swarf off"},
                     new String[] {done + "/log", "Steel left to sharpen"});
             for (String[] view : views) {
                 browser.open(view[0]).see(view[1]);
                 // On a phone the bench, its plan and its board are judged; the rest is the same page, narrower.
-                boolean judged =
-                        width > 390 || Set.of("/", session, chisel + "/plan").contains(view[0]);
+                boolean judged = width > 390
+                        || Set.of("/", session, tried + "/test", chisel + "/plan")
+                                .contains(view[0]);
                 if (judged) {
                     assertThat(browser.accessibilityFaults())
                             .as(theme + " " + view[0])

@@ -31,9 +31,9 @@ public final class Shots {
             new Shot("house-rules.png", "", "/house-rules", 1280, 800, "stone"),
             new Shot("plan.png", "24 mm bench chisel", "/plan", 1280, 800, "stone"),
             new Shot("bench.png", "24 mm bench chisel", "bench", 1280, 800, "stone"),
-            new Shot("bench-lamp.png", "24 mm bench chisel", "bench", 1280, 800, "slate"),
             new Shot("bench-phone.png", "24 mm bench chisel", "bench", 390, 844, "stone"),
             new Shot("test.png", "16 mm bench chisel", "/test", 1280, 800, "stone"),
+            new Shot("finish.png", "16 mm bench chisel", "/finish", 1280, 800, "slate"),
             new Shot("log.png", "12 mm bench chisel", "/log", 1280, 800, "stone"),
             new Shot("kit.png", "", "/kit", 1280, 800, "stone"),
             new Shot(
