@@ -1,15 +1,10 @@
 import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
+import { SignButton, Thirds } from '../ui/Signs'
 
 type Here = Schemas['HereView']
 type Sign = Schemas['TapView']
-
-const LOOK: Record<string, string> = {
-  GOOD: 'border-primary',
-  BAD: 'border-warning border-dashed',
-  NOTED: 'border-base-300',
-}
 
 interface GateProps {
   here: Here
@@ -50,22 +45,15 @@ export function GatePanel({ here, open, marking, onTap, onPlace, layout }: GateP
             <legend className="quiet mb-1">Tap what you see</legend>
             <div className="grid grid-cols-2 gap-2">
               {here.offers.map((s) => (
-                <button
+                <SignButton
                   key={s.sign}
-                  type="button"
+                  sign={s}
+                  pressed={stands(s.sign)}
                   disabled={!open}
-                  aria-pressed={stands(s.sign)}
                   onClick={() => onTap(s)}
-                  className={`min-h-[72px] border-[3px] rounded px-3 py-1 text-left text-[1.05rem] leading-tight ${LOOK[s.says] ?? ''} ${
-                    stands(s.sign) ? 'bg-base-300 font-semibold' : ''
-                  }`}
-                >
-                  <span aria-hidden="true">{s.says === 'GOOD' ? '✓ ' : s.says === 'BAD' ? '! ' : '· '}</span>
-                  <span>
-                    {s.words}
-                    {s.placed ? ', where' : ''}
-                  </span>
-                </button>
+                  size="min-h-[72px] text-[1.05rem]"
+                  after={s.placed ? ', where' : ''}
+                />
               ))}
             </div>
           </fieldset>
@@ -87,22 +75,11 @@ function Places({
   onPlace: (fromMm: number, toMm: number) => void
   onLeave: () => void
 }) {
-  const third = layout.totalMm / 3
-  const names = [layout.from || 'beginning', 'middle', layout.to || 'end']
   return (
     <div className="mt-3 border-l-4 border-primary pl-3">
       <p className="text-[1.1rem] font-semibold mb-2">Where: {sign.words}? Drag it on the strip, or</p>
       <div className="grid grid-cols-3 gap-2">
-        {names.map((name, i) => (
-          <button
-            key={name}
-            type="button"
-            className="btn min-h-[72px] text-[1.05rem]"
-            onClick={() => onPlace(Math.round(i * third * 10) / 10, Math.round((i + 1) * third * 10) / 10)}
-          >
-            {name}
-          </button>
-        ))}
+        <Thirds layout={layout} onPlace={onPlace} size="min-h-[72px]" />
       </div>
       <button type="button" className="btn btn-ghost min-h-14 mt-2" onClick={onLeave}>
         Never mind
@@ -114,7 +91,7 @@ function Places({
 /** The burr's thread: where it is now, what to feel for, what would tear it off early. */
 export function BurrLine({ burr, children }: { burr: Schemas['BurrView']; children?: ReactNode }) {
   return (
-    <section aria-label="Burr" className="mt-3 flex gap-3 items-start">
+    <section aria-label="Burr" className="my-3 flex gap-3 items-start">
       <BurrSign life={burr.life} />
       <div className="min-w-0 text-[1.1rem]">
         <p>

@@ -230,6 +230,7 @@ function Seeing({
       )}
       {here && here.readings.length > 0 && <Taken readings={here.readings} />}
       <p className="text-[1.3rem]">{s.look}</p>
+      {here && (here.burr.ask !== '' || here.burr.life !== 'NONE') && <BurrLine burr={here.burr} />}
       {here && <Sights sights={here.sights} />}
       {(s.how ?? []).length > 0 && (
         <ol className="mt-2 text-[1.1rem] border-l-4 border-base-300 pl-3" aria-label="How">
@@ -243,7 +244,6 @@ function Seeing({
       {now.gateFailures > 0 && s.ifNot && (
         <p className="mt-2 border-l-4 border-warning pl-3 text-[1.15rem]">{s.ifNot}</p>
       )}
-      {here && (here.burr.ask !== '' || here.burr.life !== 'NONE') && <BurrLine burr={here.burr} />}
       {section.data && here && here.facet !== '' && <SectionInset view={section.data} facet={here.facet} />}
       <p className="mt-2 text-[1.05rem]">
         <span className="quiet">Why: </span>

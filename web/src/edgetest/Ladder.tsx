@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
+import { SignButton, Thirds } from '../ui/Signs'
 
 type Outcome = Schemas['OutcomeOfCheck']
 
@@ -50,23 +51,14 @@ function Rung({
       <p className="max-w-[44rem]">{check.how}</p>
       {check.safety && <p className="text-warning font-semibold">{check.safety}</p>}
       <div className="flex flex-wrap gap-2 pt-2">
-        {check.outcomes.map((o) => {
-          const pressed = seen.some((s) => s.sign === o.sign) || marking?.sign === o.sign
-          return (
-            <button
-              key={o.sign}
-              type="button"
-              aria-pressed={pressed}
-              onClick={() => onTap(check, o)}
-              className={`min-h-14 px-4 py-1 border-2 rounded text-left leading-tight ${
-                o.says === 'BAD' ? 'border-warning border-dashed' : 'border-primary'
-              } ${pressed ? 'bg-base-300 font-semibold' : ''}`}
-            >
-              <span aria-hidden="true">{o.says === 'GOOD' ? '✓ ' : o.says === 'BAD' ? '! ' : '· '}</span>
-              <span>{o.words}</span>
-            </button>
-          )
-        })}
+        {check.outcomes.map((o) => (
+          <SignButton
+            key={o.sign}
+            sign={o}
+            pressed={seen.some((s) => s.sign === o.sign) || marking?.sign === o.sign}
+            onClick={() => onTap(check, o)}
+          />
+        ))}
       </div>
       {here && <Where layout={layout} onPlace={onPlace} />}
       <ul>
@@ -92,23 +84,11 @@ function Where({
   layout: Schemas['LayoutView']
   onPlace: (fromMm: number | null, toMm: number | null) => void
 }) {
-  const third = layout.totalMm / 3
-  const round = (mm: number) => Math.round(mm * 10) / 10
-  const names = [layout.from || 'beginning', 'middle', layout.to || 'end']
   return (
     <div className="mt-2 border-l-4 border-primary pl-3">
       <p className="font-semibold mb-2">Where? Drag it on the strip above, or</p>
       <div className="flex flex-wrap gap-2">
-        {names.map((name, i) => (
-          <button
-            key={name}
-            type="button"
-            className="btn min-h-14"
-            onClick={() => onPlace(round(i * third), round((i + 1) * third))}
-          >
-            {name}
-          </button>
-        ))}
+        <Thirds layout={layout} onPlace={onPlace} />
         <button type="button" className="btn min-h-14" onClick={() => onPlace(null, null)}>
           all along
         </button>

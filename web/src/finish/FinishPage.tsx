@@ -7,6 +7,7 @@ import { Act } from '../ui/Act'
 import { Field } from '../ui/Field'
 import { day, num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
+import { SignButton } from '../ui/Signs'
 import { usePerson } from '../ui/person'
 
 type FinishSheet = Schemas['FinishSheet']
@@ -216,18 +217,7 @@ function FirstCut({
   return (
     <div className="flex flex-wrap gap-2 pt-2" role="group" aria-label="What the first cut says">
       {outcomes.map((o) => (
-        <button
-          key={o.sign}
-          type="button"
-          aria-pressed={seen.includes(o.sign)}
-          onClick={() => onTap(o)}
-          className={`min-h-14 px-4 border-2 rounded text-left leading-tight ${
-            o.says === 'BAD' ? 'border-warning border-dashed' : 'border-primary'
-          } ${seen.includes(o.sign) ? 'bg-base-300 font-semibold' : ''}`}
-        >
-          <span aria-hidden="true">{o.says === 'GOOD' ? '✓ ' : '! '}</span>
-          <span>{o.words}</span>
-        </button>
+        <SignButton key={o.sign} sign={o} pressed={seen.includes(o.sign)} onClick={() => onTap(o)} />
       ))}
     </div>
   )

@@ -121,12 +121,16 @@ public final class Finishing {
                                 ? "A thin film: stainless stains too where salt or acid dries on it."
                                 : "A thin film all over: this steel rusts where water stays.",
                 rusts
-                        ? steel.name() + ": nothing in it holds rust off."
-                        : steel.name() + ": slower to rust, and not proof against it.",
+                        ? upper(steel.name()) + ": nothing in it holds rust off."
+                        : upper(steel.name()) + ": slower to rust, and not proof against it.",
                 "Gloves for the last wipe; oily rags dry flat, away from sparks.");
     }
 
     private static FinishAct act(Key key, String title, String words, String why, String caution) {
         return new FinishAct(key, title, words, why, caution, null);
+    }
+
+    private static String upper(String name) {
+        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
     }
 }

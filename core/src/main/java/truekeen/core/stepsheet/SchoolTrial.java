@@ -154,10 +154,10 @@ public record SchoolTrial(
         return new SchoolTrial(school, plan, steps, strokes, honedMm2, List.copyOf(why), refused);
     }
 
-    /** Time of all its steps but the cleaning at the end, which every school does alike (s). */
+    /** Time of all its steps but what is done away from stone and strop (s). */
     public double seconds() {
         return steps.stream()
-                .filter(s -> s.kind() != Step.Kind.PROTECT)
+                .filter(s -> s.kind() != Step.Kind.ADJUST)
                 .mapToDouble(Step::seconds)
                 .sum();
     }

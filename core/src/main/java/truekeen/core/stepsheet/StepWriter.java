@@ -263,7 +263,7 @@ final class StepWriter {
     /** The edge finished off the stone, where the house does not strop. */
     Step offTheStone(Stretch edge) {
         return plain(
-                        Step.Kind.STROP,
+                        Step.Kind.ADJUST,
                         "Draw the edge once along a corner of soft wood",
                         edge,
                         Optional.empty(),
