@@ -16,7 +16,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
   const stages = useStages(bench.session.data?.toolId ?? '')
   useWakeLock()
   const { session } = bench
-  const [marking, setMarking] = useState<Marking>(null)
+  const [inHand, setMarking] = useState<Marking>(null)
   if (!session.data)
     return session.isError ? (
       <Trouble error={session.error} again={() => void session.refetch()} />
@@ -26,6 +26,8 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
   const s = session.data
   const step = s.steps[s.current]
   const layout = stages.data?.layout ?? straight(s.edgeLengthMm)
+  // What was in hand at the step before is not asked here.
+  const marking = s.here?.offers.some((o) => o.sign === inHand?.sign) ? inHand : null
   const place = (fromMm: number, toMm: number) => {
     if (!marking) return
     const [from, to] =

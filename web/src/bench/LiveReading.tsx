@@ -31,7 +31,10 @@ export function LiveReading({ kind, onTaken, disabled, words }: LiveProps) {
   }
   useEffect(() => {
     const key = (e: KeyboardEvent) => {
-      if ((e.target as HTMLElement).closest('textarea, select') || e.ctrlKey || e.metaKey || e.altKey) return
+      const target = e.target as HTMLElement
+      // A letter belongs to whoever types words; a field for a reading is where it is wanted.
+      const typing = target.closest('textarea, select, input:not([inputmode=decimal])')
+      if (typing || e.ctrlKey || e.metaKey || e.altKey) return
       if (e.key.toLowerCase() === 'r' && !e.repeat && !disabled) {
         e.preventDefault()
         void take()

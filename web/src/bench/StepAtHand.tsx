@@ -89,8 +89,7 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
     done,
     undo,
     next,
-    ready: ready || s.sides.length === 0,
-    gated: s.gate !== '',
+    ready: ready || (s.sides.length === 0 && s.gate === ''),
   })
 
   return (
@@ -158,11 +157,10 @@ interface Keys {
   next: string
   /** Whether Space, or the pedal, goes on rather than counts. */
   ready: boolean
-  gated: boolean
 }
 
 /** One key counts and advances; the arrows choose the side. */
-function useKeys({ sides, count, done, undo, next, ready, gated }: Keys) {
+function useKeys({ sides, count, done, undo, next, ready }: Keys) {
   useEffect(() => {
     const key = (e: KeyboardEvent) => {
       const target = e.target as HTMLElement
@@ -171,7 +169,7 @@ function useKeys({ sides, count, done, undo, next, ready, gated }: Keys) {
       if (e.key === ' ' || e.key === 'PageDown') {
         e.preventDefault()
         if (e.repeat) return
-        if (ready && (sides.length > 0 || !gated)) done()
+        if (ready) done()
         else if (next) count(next, 1)
       } else if (side) {
         e.preventDefault()
@@ -186,7 +184,7 @@ function useKeys({ sides, count, done, undo, next, ready, gated }: Keys) {
     }
     window.addEventListener('keydown', key)
     return () => window.removeEventListener('keydown', key)
-  }, [sides, count, done, undo, next, ready, gated])
+  }, [sides, count, done, undo, next, ready])
 }
 
 /** What to set, what to see, where the burr is, and why. */

@@ -89,7 +89,8 @@ class RepairIT {
 
     /** Uploads, puts both marks down and clicks along the edge; the photograph has the scale of the test's own drawing. */
     private void trace(Browser browser, Path photo) {
-        browser.driver().findElement(By.cssSelector("input[type=file]")).sendKeys(photo.toString());
+        browser.until("the place for a photograph", d -> d.findElement(By.cssSelector("input[type=file]")))
+                .sendKeys(photo.toString());
         browser.see("Tap the first mark");
         tap(browser, 20, 10);
         browser.see("Tap the second mark");
@@ -167,7 +168,8 @@ class RepairIT {
         Path photo = photograph("keys.png", 0);
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
             browser.open("/").press("boning knife").press("Profile of its edge");
-            browser.driver().findElement(By.cssSelector("input[type=file]")).sendKeys(photo.toString());
+            browser.until("the place for a photograph", d -> d.findElement(By.cssSelector("input[type=file]")))
+                    .sendKeys(photo.toString());
             browser.see("Tap the first mark");
             WebElement picture =
                     browser.until("the photograph", d -> d.findElement(By.cssSelector("svg[role=application]")));
