@@ -155,7 +155,7 @@ public final class Latency {
                                   watch.disconnect()
                                   requestAnimationFrame(() => done(performance.now() - start))
                                 }).observe(figure, { characterData: true, childList: true, subtree: true })
-                                window.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }))
+                                document.body.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }))
                                 """))
                         .doubleValue();
             }
