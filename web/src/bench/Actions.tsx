@@ -20,7 +20,7 @@ export function Actions(p: ActionsProps) {
   const go = p.deciding
     ? 'Waiting to be confirmed…'
     : p.shut
-      ? 'Look again first'
+      ? 'Look again'
       : p.gated
         ? 'Yes, go on'
         : 'Done, go on'
@@ -46,7 +46,7 @@ export function Actions(p: ActionsProps) {
         >
           Skip<span className="hidden sm:inline"> this step</span>
         </button>
-        <span className="flex-1" />
+        <span className="hidden sm:block flex-1" />
         {p.gated && (
           <button
             type="button"
@@ -59,7 +59,7 @@ export function Actions(p: ActionsProps) {
         )}
         <button
           type="button"
-          className="btn btn-primary min-h-[72px] px-4 sm:px-10 text-[1.1rem] sm:text-[1.25rem]"
+          className="btn btn-primary min-h-[72px] px-2 sm:px-10 flex-1 sm:flex-none min-w-0 whitespace-normal leading-tight text-[1.1rem] sm:text-[1.25rem]"
           disabled={!p.open || p.shut}
           onClick={p.onGo}
         >

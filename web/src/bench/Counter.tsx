@@ -20,6 +20,8 @@ interface CounterProps {
   next: string
   station: number
   open: boolean
+  /** Whether Space, or the pedal, goes on rather than counts. */
+  ready: boolean
   count: (side: string, amount: number, station?: number) => void
 }
 
@@ -50,7 +52,13 @@ export function Counter(p: CounterProps) {
               {s.sides.length > 1 ? `, ${SIDES[side]}` : ''}
               {s.sides.length > 1 && side === p.next ? ', next' : ''}
             </span>
-            <span className="block quiet">tap here, or Space, for one</span>
+            <span className="block quiet">
+              {p.ready
+                ? 'the gate is open: Space goes on'
+                : side === p.next
+                  ? 'tap here, or Space, for one'
+                  : `tap here, or ${side === s.sides[0] ? '←' : '→'}, for one`}
+            </span>
           </button>
         ))}
       </div>

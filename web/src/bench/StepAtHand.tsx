@@ -101,7 +101,7 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
       </div>
       <section
         aria-label="Count and gate"
-        className={`min-w-0 flex flex-col gap-3 lg:row-span-2 ${
+        className={`min-w-0 flex flex-col gap-3 lg:row-span-2 ${s.sides.length === 0 ? 'order-last lg:order-none' : ''} ${
           tablet.leftHanded ? 'lg:col-start-1 lg:row-start-1' : ''
         }`}
       >
@@ -115,6 +115,7 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
             next={next}
             station={station}
             open={open}
+            ready={ready}
             count={count}
           />
         )}

@@ -188,7 +188,7 @@ export function Strip(p: StripProps) {
         )}
         {p.where && <Dim where={p.where} lengthMm={p.layout.totalMm} x={x} edge={edge} />}
         {p.spots?.map((s, i) => (
-          <SpotMark key={i} spot={s} x={x} edge={edge} id={id} />
+          <SpotMark key={i} spot={s} x={x} edge={(mm) => edge - up(mm)} id={id} />
         ))}
         {p.light?.map((l) => (
           <g key={`${l.fromMm}-${l.toMm}`}>

@@ -55,7 +55,10 @@ export interface Spot {
   words: string
 }
 
-/** It as a bracket over the edge: hatched where it is a fault. */
+const SPOT_PIECES = 16
+const SPOT_HALF = 9
+
+/** It as a band that follows the edge: hatched where it is a fault. */
 export function SpotMark({
   spot,
   x,
@@ -64,21 +67,25 @@ export function SpotMark({
 }: {
   spot: Spot
   x: (mm: number) => number
-  edge: number
+  /** Where the edge lies on the sheet, place by place. */
+  edge: (mm: number) => number
   id: string
 }) {
-  const wide = Math.max(4, x(spot.toMm) - x(spot.fromMm))
+  const at = (i: number) => spot.fromMm + ((spot.toMm - spot.fromMm) * i) / SPOT_PIECES
+  const line = (by: number) =>
+    Array.from(
+      { length: SPOT_PIECES + 1 },
+      (_, i) => `${x(at(i)).toFixed(1)},${(edge(at(i)) + by).toFixed(1)}`,
+    )
   return (
     <g>
       <title>{spot.words}</title>
-      <rect
-        x={x(spot.fromMm)}
-        y={edge - 9}
-        width={wide}
-        height={18}
+      <polygon
+        points={[...line(-SPOT_HALF), ...line(SPOT_HALF).reverse()].join(' ')}
         fill={spot.bad ? `url(#${id}-go)` : 'none'}
         stroke={spot.bad ? 'var(--color-error)' : 'var(--color-primary)'}
         strokeWidth="2"
+        strokeLinejoin="round"
       />
     </g>
   )

@@ -1,17 +1,9 @@
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
 import { SignButton, Thirds } from '../ui/Signs'
+import type { Seen } from './seen'
 
 type Outcome = Schemas['OutcomeOfCheck']
-
-/** Something seen in a test, as the form keeps it. */
-export interface Seen {
-  sign: string
-  words: string
-  says: string
-  fromMm: number | null
-  toMm: number | null
-}
 
 interface LadderProps {
   checks: Schemas['CheckView'][]

@@ -10,7 +10,8 @@ import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { Force } from './Force'
-import { TestLadder, type Seen } from './Ladder'
+import { TestLadder } from './Ladder'
+import { toggled, withPlace, type Seen } from './seen'
 import { proposed, VerdictView } from './VerdictView'
 
 type SheetView = Schemas['TestSheet']
@@ -136,31 +137,12 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
   const hand = marking ?? all.find((o) => o.sign === 'BRIGHT') ?? null
   const put = (fromMm: number | null, toMm: number | null) => {
     if (!hand) return
-    const group = sheet.ladder.find((c) => c.outcomes.some((o) => o.sign === hand.sign))
-    const good = (sign: string) => group?.outcomes.some((o) => o.sign === sign && o.says === 'GOOD')
-    const { sign, words, says } = hand
-    setForm({
-      ...form,
-      seen: [...form.seen.filter((s) => !good(s.sign)), { sign, words, says, fromMm, toMm }],
-    })
+    setForm({ ...form, seen: withPlace(form.seen, sheet.ladder, hand, fromMm, toMm) })
     setMarking(null)
   }
   const tap = (check: Schemas['CheckView'], o: Outcome) => {
-    const others = form.seen.filter((s) => s.sign !== o.sign)
-    const mine = (sign: string) => check.outcomes.some((x) => x.sign === sign)
-    if (others.length < form.seen.length && !o.placed) setForm({ ...form, seen: others })
-    else if (o.placed) setMarking(marking?.sign === o.sign ? null : o)
-    else {
-      const kept =
-        o.says === 'GOOD'
-          ? others.filter((s) => !mine(s.sign) || s.says === 'NOTED')
-          : others.filter((s) => !mine(s.sign) || s.says !== 'GOOD')
-      setMarking(null)
-      setForm({
-        ...form,
-        seen: [...kept, { sign: o.sign, words: o.words, says: o.says, fromMm: null, toMm: null }],
-      })
-    }
+    setMarking(o.placed && marking?.sign !== o.sign ? o : null)
+    if (!o.placed) setForm({ ...form, seen: toggled(form.seen, check, o) })
   }
   const readings = asking
     ? sheet.stations.map((xMm, i) => ({

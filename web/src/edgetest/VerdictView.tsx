@@ -38,6 +38,12 @@ export function VerdictView({ test, sheet, chosen, choose }: VerdictProps) {
       )}
       {v.force && <ForceLine force={v.force} sheet={sheet} />}
       <Trials trials={test.judged} />
+      {v.findings.length > 0 && (
+        <p className="quiet pt-3 max-w-[48rem]">
+          How sure: an estimate. It follows from what was seen by the weights of each rule, a workshop prior,
+          and is no count of cases; another sign may turn it.
+        </p>
+      )}
       <ol aria-label="What may be wrong">
         {v.findings.map((f, i) => (
           <Finding
@@ -163,7 +169,7 @@ function Finding({ finding: f, number, remedy, choose }: FindingProps) {
             checked={remedy === r.remedy}
             onChange={() => choose(r.remedy)}
             words={r.words}
-            note={`from ${r.entersAt}${r.tried > 0 ? `; worked ${r.worked} of ${r.tried} ${r.tried === 1 ? 'time' : 'times'} here` : '; not tried here yet'}`}
+            note={`begins with ${r.entersAt}${r.tried > 0 ? `; worked ${r.worked} of ${r.tried} ${r.tried === 1 ? 'time' : 'times'} here` : '; not tried here yet'}`}
           />
         ))}
         <Option

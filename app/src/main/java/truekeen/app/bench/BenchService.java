@@ -1,12 +1,9 @@
 package truekeen.app.bench;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -18,10 +15,6 @@ import truekeen.app.bench.BenchRecords.OpenSession;
 import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.StartForm;
-import truekeen.app.hand.HandService;
-import truekeen.app.kit.KitService;
-import truekeen.app.plan.PlanRecords.JobView;
-import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
@@ -52,8 +45,7 @@ public class BenchService {
     private final SessionViews views;
     private final PlanService plans;
     private final ToolService tools;
-    private final KitService kit;
-    private final HandService hands;
+    private final SessionEnd end;
     private final BenchClock clock;
 
     BenchService(
@@ -62,16 +54,14 @@ public class BenchService {
             SessionViews views,
             PlanService plans,
             ToolService tools,
-            KitService kit,
-            HandService hands,
+            SessionEnd end,
             BenchClock clock) {
         this.sessions = sessions;
         this.events = events;
         this.views = views;
         this.plans = plans;
         this.tools = tools;
-        this.kit = kit;
-        this.hands = hands;
+        this.end = end;
         this.clock = clock;
     }
 
@@ -198,18 +188,7 @@ public class BenchService {
         SessionRow session = heldBy(id, device);
         session.finishedAt = clock.instant();
         BenchState state = state(session);
-        countOnStones(session, state);
-        observe(session, state);
-        if (state.allDone()) {
-            PlanView plan = plans.core(session.planId).shown();
-            tools.wear(
-                    session.toolId,
-                    session.id,
-                    plan.after() == null ? Map.of() : plan.after(),
-                    plan.secondaryWidthMm(),
-                    plan.lostMm(),
-                    scratchLeft(plan));
-        }
+        end.of(session, state);
         SessionRow saved = sessions.saveAndFlush(session);
         return views.view(saved, all(saved.id), device);
     }
@@ -280,48 +259,6 @@ public class BenchService {
         }
         return SessionSigns.of(
                 session.coreSteps(), state(session), tools.core(session.toolId).steel(), from);
-    }
-
-    private void countOnStones(SessionRow session, BenchState state) {
-        Map<UUID, Integer> strokes = new HashMap<>();
-        for (int i = 0; i < session.steps.size(); i++) {
-            Step step = session.steps.get(i).step();
-            if (!step.abrasiveId().isEmpty() && state.steps().get(i).total() > 0) {
-                strokes.merge(
-                        UUID.fromString(step.abrasiveId()), state.steps().get(i).total(), Integer::sum);
-            }
-        }
-        kit.countStrokes(strokes);
-    }
-
-    /** What was predicted from the steel to go, and done to the end without being sent back, teaches the hand. */
-    private void observe(SessionRow session, BenchState state) {
-        List<HandService.Done> done = new ArrayList<>();
-        for (int i = 0; i < session.steps.size(); i++) {
-            Step step = session.steps.get(i).step();
-            BenchState.StepState now = state.steps().get(i);
-            if (step.handFactor() > 0 && now.status() == BenchState.Status.DONE && now.total() > 0) {
-                done.add(new HandService.Done(
-                        i,
-                        UUID.fromString(step.abrasiveId()),
-                        step.strokes() * step.sides().size() / step.handFactor(),
-                        now.total()));
-            }
-        }
-        hands.observe(
-                session.id,
-                session.holderPerson,
-                tools.core(session.toolId).steel().name(),
-                session.finishedAt,
-                done);
-    }
-
-    private static OptionalDouble scratchLeft(PlanView plan) {
-        return plan.jobs().stream()
-                .filter(j -> j.kind().equals("SECONDARY"))
-                .map(JobView::legs)
-                .mapToDouble(legs -> legs.get(legs.size() - 1).scratchAfterUm())
-                .findFirst();
     }
 
     private void add(SessionRow session, String device, String person, BenchEvent.Kind kind) {

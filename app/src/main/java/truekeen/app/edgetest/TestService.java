@@ -1,7 +1,7 @@
 package truekeen.app.edgetest;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -13,7 +13,7 @@ import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestRecords.BackForm;
 import truekeen.app.edgetest.TestRecords.EarlierIndex;
-import truekeen.app.edgetest.TestRecords.SignForm;
+import truekeen.app.edgetest.TestRecords.OutcomeOfCheck;
 import truekeen.app.edgetest.TestRecords.TestForm;
 import truekeen.app.edgetest.TestRecords.TestSheet;
 import truekeen.app.edgetest.TestRecords.TestView;
@@ -32,22 +32,20 @@ import truekeen.core.fault.Diagnostician;
 import truekeen.core.fault.EdgeCheck;
 import truekeen.core.fault.Observation;
 import truekeen.core.fault.Remedy;
-import truekeen.core.fault.Sign;
 import truekeen.core.fault.Subject;
 import truekeen.core.fault.TestSigns;
 import truekeen.core.keenness.EdgeTest;
 import truekeen.core.keenness.Judge;
 import truekeen.core.keenness.KeennessPurpose;
-import truekeen.core.keenness.Stretch;
 import truekeen.core.keenness.Verdict;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.WorkPlanner;
 import truekeen.core.quantity.Angle;
-import truekeen.core.quantity.QuantityReader;
 import truekeen.core.stepsheet.RemedySheet;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.tool.Trade;
 
 /** Judges tests with the core, keeps them, and leads back to the stones where they fail. */
 @Service
@@ -55,7 +53,6 @@ import truekeen.core.stepsheet.Step;
 public class TestService {
     private static final int STATIONS = 5;
     private static final int MOST_READINGS = 40;
-    private static final int MOST_SIGNS = 60;
     private static final UUID NO_SESSION = new UUID(0, 0);
 
     private final Tests tests;
@@ -117,9 +114,14 @@ public class TestService {
                                 .map(t -> view(t, tool))
                                 .orElse(null),
                 earlier.stream()
-                        .min(java.util.Comparator.comparingDouble(EarlierIndex::index))
+                        .min(Comparator.comparingDouble(EarlierIndex::index))
                         .orElse(null),
                 earlier.isEmpty() ? null : earlier.get(earlier.size() - 1));
+    }
+
+    /** What may come of the first cut of a tool. */
+    public List<OutcomeOfCheck> firstCut(Trade trade) {
+        return EdgeCheck.firstCut(trade).map(c -> TestViews.check(c).outcomes()).orElse(List.of());
     }
 
     /** Judges a test and keeps it; what was tried since the test before it is judged by it too. */
@@ -130,9 +132,9 @@ public class TestService {
         List<TestRecords.ReadingForm> typed = in.readings() == null ? List.of() : in.readings();
         form.checks().within("readings", "A number of readings", (double) typed.size(), 0, MOST_READINGS, "");
         form.checks().text("person", "A name", in.person(), false, 80);
-        List<Observation> seen = seen(form, in.seen() == null ? List.of() : in.seen(), tool);
+        List<Observation> seen = TestReader.seen(form, in.seen(), tool);
         form.checks().orThrow();
-        Optional<EdgeTest> force = force(form, in, typed, tool);
+        Optional<EdgeTest> force = TestReader.force(form, in.reference(), typed, tool);
         Optional<Verdict> verdict = force.map(f -> Judge.judge(
                 f,
                 purpose(tool)
@@ -165,62 +167,13 @@ public class TestService {
         return Diagnostician.of(Subject.of(tool.geometry()), all, EdgeCheck.ladder(tool.trade()), trials.records());
     }
 
-    private static Optional<EdgeTest> force(
-            Form form, TestForm in, List<TestRecords.ReadingForm> typed, CoreTool tool) {
-        if (typed.stream().allMatch(r -> Form.blank(r.grams()))) {
-            return Optional.empty();
-        }
-        ReadingSource source = new TypedReadings(form, typed);
-        Double reference = form.checks().attempt(() -> QuantityReader.number("referenceGrams", in.reference(), "g"));
-        form.checks().orThrow();
-        return Optional.of(
-                new EdgeTest(source.readings(), reference, tool.geometry().edgeLengthMm()));
-    }
-
-    private static List<Observation> seen(Form form, List<SignForm> signs, CoreTool tool) {
-        form.checks().within("seen", "A number of signs", (double) signs.size(), 0, MOST_SIGNS, "");
-        List<Sign> asked = EdgeCheck.ladder(tool.trade()).stream()
-                .flatMap(c -> c.signs().stream())
-                .toList();
-        double edge = tool.geometry().layout().totalMm();
-        List<Observation> seen = new ArrayList<>();
-        for (int i = 0; i < signs.size() && form.checks().clean(); i++) {
-            SignForm s = signs.get(i);
-            String field = "seen[" + i + "]";
-            Sign sign = form.choice(
-                    field + ".sign",
-                    "What was seen",
-                    Form.orEmpty(s.sign()),
-                    Arrays.stream(Sign.values())
-                            .filter(k -> k.name().equals(s.sign()) && asked.contains(k))
-                            .findFirst(),
-                    asked.toString());
-            boolean placed = s.fromMm() != null && s.toMm() != null;
-            form.checks()
-                    .require(
-                            !placed || s.fromMm() >= 0 && s.toMm() <= edge + 1e-6 && s.fromMm() <= s.toMm(),
-                            () -> Refusal.of(
-                                            MessageCode.FINDING_OFF_EDGE, field, s.fromMm() + " to " + s.toMm() + " mm")
-                                    .with("what", "What was seen")
-                                    .with("high", edge + " mm"));
-            if (sign != null) {
-                seen.add(new Observation(
-                        sign, placed ? Optional.of(new Stretch(s.fromMm(), s.toMm())) : Optional.empty()));
-            }
-        }
-        return List.copyOf(seen);
-    }
-
     private List<Observation> ofTool(CoreTool tool, BenchService.SessionRef session) {
-        Double behind = tool.geometry().measures().values().get("behindEdge");
-        int sharpenings = bench.all(session.toolId(), true).size();
         return TestSigns.ofTool(
                 tool.geometry(),
                 tool.trade(),
                 tool.steel(),
                 Angle.ofDegrees(plans.core(session.planId()).shown().lastDeg()),
-                behind == null ? OptionalDouble.empty() : OptionalDouble.of(behind),
-                sharpenings);
+                bench.all(session.toolId(), true).size());
     }
 
     /** Whether there was anything to judge. */

@@ -31,7 +31,6 @@ import truekeen.core.fault.Sign;
 import truekeen.core.finish.FinishAct;
 import truekeen.core.finish.Finishing;
 import truekeen.core.finish.NextCheck;
-import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 
@@ -42,8 +41,6 @@ public class FinishService {
     private static final double CAP_LOW_MM = 0.05;
     private static final double CAP_HIGH_MM = 15;
     private static final int FURTHEST_DAYS = 3 * 365;
-    /** Tests that a first cut is. */
-    private static final List<String> FIRST_CUT = List.of("SHAVING", "USE");
 
     private final Cards cards;
     private final BenchService bench;
@@ -75,7 +72,7 @@ public class FinishService {
         NextCheck next = next(tool);
         return new FinishSheet(
                 acts(tool).stream().map(FinishService::view).toList(),
-                firstCut(test),
+                tests.firstCut(tool.trade()),
                 test.sessionId(),
                 test.benchDone(),
                 test.latest() != null && test.latest().verdict().keen(),
@@ -97,7 +94,7 @@ public class FinishService {
                         .with("allowed", keys.toString())));
         CardRow card = new CardRow(sessionId, session.toolId(), clock.instant(), Form.orEmpty(in.person()));
         card.done = done.stream().distinct().toList();
-        card.seen = seen(form, in.seen(), tests.sheet(session.toolId(), Form.orEmpty(in.device())));
+        card.seen = seen(form, in.seen(), tests.firstCut(tool.trade()));
         boolean hasCap = acts.stream().anyMatch(a -> a.key() == FinishAct.Key.CAP_IRON);
         if (hasCap) {
             form.lengthIfAny("capIron", in.capIron()).ifPresent(cap -> {
@@ -140,28 +137,11 @@ public class FinishService {
                         Stream.of(clock.instant()))
                 .map(i -> LocalDate.ofInstant(i, ZoneId.systemDefault()))
                 .toList();
-        KeennessPurpose purpose = KeennessPurpose.byName(tool.trade().keennessPurpose())
-                .or(() -> KeennessPurpose.byName("general woodwork"))
-                .orElseThrow();
-        return NextCheck.propose(clock.today(), purpose, sharpened);
+        return NextCheck.propose(clock.today(), tool.trade(), sharpened);
     }
 
-    private static List<OutcomeOfCheck> firstCut(TestSheet test) {
-        List<String> there = test.ladder().stream()
-                .map(c -> c.check())
-                .filter(FIRST_CUT::contains)
-                .toList();
-        return there.isEmpty()
-                ? List.of()
-                : test.ladder().stream()
-                        .filter(c -> c.check().equals(there.get(0)))
-                        .flatMap(c -> c.outcomes().stream())
-                        .toList();
-    }
-
-    private static List<String> seen(Form form, List<SignForm> signs, TestSheet test) {
+    private static List<String> seen(Form form, List<SignForm> signs, List<OutcomeOfCheck> outcomes) {
         List<SignForm> given = signs == null ? List.of() : signs;
-        List<OutcomeOfCheck> outcomes = firstCut(test);
         for (SignForm s : given) {
             Optional<OutcomeOfCheck> outcome =
                     outcomes.stream().filter(o -> o.sign().equals(s.sign())).findFirst();

@@ -58,23 +58,15 @@ class BurrAndTipIT {
                     .type("H Edge bevel, a side", "15")
                     .press("Take it in, survey next")
                     .atPath(".*/survey$")
-                    .pick("Light along it")
-                    .press("Keep the survey, angle next")
-                    .atPath(".*/angle$")
-                    .press("Keep this set-up, plan next")
-                    .atPath(".*/plan$")
-                    .see("Step sheet")
-                    .press("Take this plan to the bench")
-                    .press("Start at the bench")
-                    .atPath(".*/bench/[0-9a-f-]{36}$");
-            Bench bench = new Bench(browser);
+                    .pick("Light along it");
+            Bench bench = fromTheSurveyToTheBench(browser);
             while (!bench.step().startsWith("Find ")) {
                 bench.doStep();
             }
             bench.tap("ink left standing, where", "tip");
             browser.see("Ink left standing")
                     .see("raise the handle through the curve")
-                    .see("Look again first");
+                    .see("Look again");
             bench.tap("ink gone evenly");
             browser.see("Yes, go on");
             bench.doStep();
@@ -113,16 +105,8 @@ class BurrAndTipIT {
                     .type("E Bed", "45")
                     .type("F Primary bevel", "25")
                     .press("Take it in, survey next")
-                    .atPath(".*/survey$")
-                    .press("Keep the survey, angle next")
-                    .atPath(".*/angle$")
-                    .press("Keep this set-up, plan next")
-                    .atPath(".*/plan$")
-                    .see("Step sheet")
-                    .press("Take this plan to the bench")
-                    .press("Start at the bench")
-                    .atPath(".*/bench/[0-9a-f-]{36}$");
-            Bench bench = new Bench(browser);
+                    .atPath(".*/survey$");
+            Bench bench = fromTheSurveyToTheBench(browser);
             bench.toFirstCount();
             browser.see("done of planned");
             browser.press("Count one stroke at station 1, 0 of " + planned(browser) + " so far");
@@ -131,7 +115,7 @@ class BurrAndTipIT {
                 bench.doStep();
             }
             bench.tap("the nail catches from one side only, where", "left corner");
-            browser.see("burr is left").see("Look again first");
+            browser.see("burr is left").see("Look again");
             browser.keys(Keys.ENTER);
             assertThat(bench.step()).startsWith("Take the burr off");
             bench.tap("the nail slides off both faces");
@@ -166,6 +150,18 @@ class BurrAndTipIT {
                     .atPath(".*/log$");
             browser.see("cap iron 1.2 mm behind the edge").see("an even full-width shaving");
         }
+    }
+
+    private static Bench fromTheSurveyToTheBench(Browser browser) {
+        browser.press("Keep the survey, angle next")
+                .atPath(".*/angle$")
+                .press("Keep this set-up, plan next")
+                .atPath(".*/plan$")
+                .see("Step sheet")
+                .press("Take this plan to the bench")
+                .press("Start at the bench")
+                .atPath(".*/bench/[0-9a-f-]{36}$");
+        return new Bench(browser);
     }
 
     private static String planned(Browser browser) {

@@ -117,7 +117,7 @@ public record BurrThread(
             case RAISED -> "The burr is up" + where + ".";
             case FINER -> "The burr is finer, still" + where + ".";
             case TURNED -> "The burr has turned over: it is" + where + ".";
-            case GONE -> "The burr is off.";
+            case GONE -> "The burr was taken off.";
         };
     }
 

@@ -112,14 +112,14 @@ public record Gate(State state, String words, List<Todo> todo, List<String> note
         String place = o.where()
                 .map(w -> " from " + mm(w.fromMm()) + " to " + mm(w.toMm()) + " mm")
                 .orElse("");
-        int more = share(step, o.where());
+        String more = share(step, o.where());
         boolean raises = step.burrTask() == Step.BurrTask.RAISE;
         return switch (o.sign()) {
             case BURR_NONE ->
-                "No burr anywhere: the apex is not reached. Stay on this stone, about " + strokes(more)
+                "No burr anywhere: the apex is not reached. Stay on this stone, about " + more
                         + " more a side, then feel again.";
             case BURR_PART ->
-                "No burr" + place + ": the apex is not reached there. Work there, about " + strokes(more)
+                "No burr" + place + ": the apex is not reached there. Work there, about " + more
                         + ", then run it into its neighbours.";
             case BURR_THICK ->
                 "Burr thick" + place + ": pressure, or the angle raised there. No more strokes there, and lighter.";
@@ -128,16 +128,14 @@ public record Gate(State state, String words, List<Todo> todo, List<String> note
                 now.total() >= step.strokesHigh() * Math.max(1, step.sides().size()) && !raises
                         ? "Old scratches" + place + " after all the strokes planned: back one stone there, not on to"
                                 + " the strop."
-                        : "Old scratches" + place + ": about " + strokes(more) + " more there on this stone.";
+                        : "Old scratches" + place + ": about " + more + " more there on this stone.";
             case PATCHY ->
                 "Patchy" + place
                         + " in spite of good work: clean rust and dirt off the face that rides the stone or the"
                         + " guide, then repeat.";
             case BRIGHT ->
                 "Light" + place + ": the apex is not reached there. "
-                        + (raises
-                                ? "Stay on this stone there, about " + strokes(more) + "."
-                                : "Back to the first stone there.");
+                        + (raises ? "Stay on this stone there, about " + more + "." : "Back to the first stone there.");
             case INK_HEEL ->
                 "Ink gone only at the heel: too low where the bevel is to be matched. Raise, then ink again; the ink"
                         + " check says by how much.";
@@ -161,11 +159,14 @@ public record Gate(State state, String words, List<Todo> todo, List<String> note
         };
     }
 
-    /** Strokes for a part of the edge: its share of those planned. */
-    private static int share(Step step, Optional<Stretch> where) {
+    /** Strokes for a part of the edge: its share of the range planned, in words. */
+    private static String share(Step step, Optional<Stretch> where) {
         double length = step.where().toMm() - step.where().fromMm();
         double part = where.map(w -> w.toMm() - w.fromMm()).orElse(length / 2);
-        return Math.max(LEAST_STROKES, (int) Math.ceil(step.strokes() * Math.min(1, part / Math.max(length, 1e-9))));
+        double share = Math.min(1, part / Math.max(length, 1e-9));
+        int low = Math.max(LEAST_STROKES, (int) Math.ceil(step.strokesLow() * share));
+        int high = Math.max(LEAST_STROKES, (int) Math.ceil(step.strokesHigh() * share));
+        return low == high ? strokes(low) : low + " to " + strokes(high);
     }
 
     /** A word where one side, or one half of a camber, got more than the other. */

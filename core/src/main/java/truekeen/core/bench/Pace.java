@@ -10,12 +10,15 @@ public final class Pace {
     /** Longer between two counts is a pause, not a stroke (s). Prior. */
     private static final double PAUSE_S = 20;
 
+    /** Nobody takes a stroke in less: two touches of one finger, or counts that were caught up with (s). Prior. */
+    private static final double QUICKEST_S = 0.2;
+
     private static final int LEAST = 3;
 
     private Pace() {}
 
     /**
-     * Median seconds for a stroke at a step; empty where fewer than three gaps between counts are known.
+     * Median seconds for a stroke at a step; empty where fewer than three believable gaps between counts are known.
      *
      * @param events of the session, in order
      */
@@ -28,8 +31,9 @@ public final class Pace {
             }
             if (before != null && before.device().equals(event.device())) {
                 double gap = Duration.between(before.at(), event.at()).toMillis() / 1000.0;
-                if (gap > 0 && gap <= PAUSE_S) {
-                    gaps.add(gap / event.amount());
+                double each = gap / event.amount();
+                if (each >= QUICKEST_S && gap <= PAUSE_S) {
+                    gaps.add(each);
                 }
             }
             before = event;

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import truekeen.core.table.TableReader;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Trade;
@@ -63,6 +64,14 @@ public record EdgeCheck(String key, String title, String how, String safety, Lis
         return ALL.stream()
                 .filter(c -> c.suits.stream().anyMatch(works::contains))
                 .toList();
+    }
+
+    /** What the first cut of a tool is: the shaving of a plane, else the first minutes of its work; empty where neither is. */
+    public static Optional<EdgeCheck> firstCut(Trade trade) {
+        List<EdgeCheck> ladder = ladder(trade);
+        return Stream.of("SHAVING", "USE")
+                .flatMap(key -> ladder.stream().filter(c -> c.key.equals(key)))
+                .findFirst();
     }
 
     /** The test that a sign comes of, if it comes of one. */

@@ -3,7 +3,6 @@ package truekeen.core.fault;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import truekeen.core.keenness.Verdict;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
@@ -37,12 +36,10 @@ public final class TestSigns {
      * What the tool itself says.
      *
      * @param last its last bevel, in its own convention
-     * @param behindEdgeMm thickness behind the edge, where it was measured (mm)
      * @param sharpenings finished sessions it has had here: the older ones of a tool that was not new are not known, so that
      *     few of them speak for a young edge only weakly
      */
-    public static List<Observation> ofTool(
-            Blade blade, Trade trade, SteelClass steel, Angle last, OptionalDouble behindEdgeMm, int sharpenings) {
+    public static List<Observation> ofTool(Blade blade, Trade trade, SteelClass steel, Angle last, int sharpenings) {
         List<Observation> signs = new ArrayList<>();
         Angle lowest =
                 blade.kind().convention() == Convention.PER_SIDE ? steel.lowestPerSide() : steel.lowestFromBack();
@@ -53,7 +50,8 @@ public final class TestSigns {
         if (last.degrees() > usual + HIGH_DEG) {
             signs.add(Observation.of(Sign.ANGLE_HIGH));
         }
-        if (trade.thinAtMm() > 0 && behindEdgeMm.isPresent() && behindEdgeMm.getAsDouble() > trade.thinAtMm()) {
+        Double behindEdge = blade.measures().values().get("behindEdge");
+        if (trade.thinAtMm() > 0 && behindEdge != null && behindEdge > trade.thinAtMm()) {
             signs.add(Observation.of(Sign.THICK_BEHIND));
         }
         if (sharpenings < BRITTLE_SHARPENINGS) {

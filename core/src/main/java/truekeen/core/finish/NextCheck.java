@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import truekeen.core.keenness.KeennessPurpose;
+import truekeen.core.tool.Trade;
 
 /**
  * The day a tool is looked at again.
@@ -16,6 +17,14 @@ import truekeen.core.keenness.KeennessPurpose;
  */
 public record NextCheck(LocalDate day, int days, int intervals, String words) {
     private static final int LEAST_INTERVALS = 2;
+
+    /** The same for a tool at its work; one that is not judged by keenness is looked at as often as one for general woodwork. */
+    public static NextCheck propose(LocalDate today, Trade trade, List<LocalDate> sharpened) {
+        KeennessPurpose purpose = KeennessPurpose.byName(trade.keennessPurpose())
+                .or(() -> KeennessPurpose.byName("general woodwork"))
+                .orElseThrow();
+        return propose(today, purpose, sharpened);
+    }
 
     /**
      * The median of the intervals between its sharpenings, where two at least are known; else the prior of its purpose.

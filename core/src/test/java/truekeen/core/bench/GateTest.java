@@ -120,8 +120,8 @@ class GateTest {
         assertThat(gate().state()).isEqualTo(Gate.State.SHUT);
         assertThat(gate().todo()).singleElement().satisfies(t -> {
             assertThat(t.where()).contains(new Stretch(80, 95));
-            // 40 strokes over 100 mm are 6 over 15
-            assertThat(t.words()).contains("80 to 95 mm").contains("6 strokes");
+            // 20 to 80 strokes over 100 mm are 3 to 12 over 15
+            assertThat(t.words()).contains("80 to 95 mm").contains("3 to 12 strokes");
         });
         assertThat(pass().orElseThrow().code()).isEqualTo(MessageCode.GATE_SHUT);
         count(Side.BEVEL, 6);
@@ -395,6 +395,22 @@ class GateTest {
                 "",
                 false));
         assertThat(Pace.secondsPerStroke(events, 0)).hasValue(2);
+        // counts that were caught up with all at once are no strokes of that speed
+        List<BenchEvent> caughtUp = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            caughtUp.add(new BenchEvent(
+                    UUID.randomUUID(),
+                    "tablet",
+                    i,
+                    Instant.EPOCH.plusMillis(i * 20L),
+                    BenchEvent.Kind.COUNT,
+                    0,
+                    Side.BEVEL,
+                    1,
+                    "",
+                    false));
+        }
+        assertThat(Pace.secondsPerStroke(caughtUp, 0)).isEmpty();
     }
 
     @Test

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import truekeen.core.keenness.EdgeTest;
@@ -213,19 +212,17 @@ class DiagnosticianTest {
         var blade = Blades.blade(GeometryKind.CHISEL);
         var trade = Trades.byKey("bench chisel / general bench work").orElseThrow();
         var steel = Steels.byName("air-hardening tool steel").orElseThrow();
-        assertThat(signs(blade, trade, steel, 24, OptionalDouble.empty(), 30)).containsExactly(Sign.ANGLE_LOW);
-        assertThat(signs(blade, trade, steel, 34, OptionalDouble.empty(), 3))
-                .containsExactly(Sign.ANGLE_HIGH, Sign.FEW_SHARPENINGS);
-        assertThat(signs(blade, trade, steel, 30, OptionalDouble.of(2), 12)).isEmpty();
+        assertThat(signs(blade, trade, steel, 24, 30)).containsExactly(Sign.ANGLE_LOW);
+        assertThat(signs(blade, trade, steel, 34, 3)).containsExactly(Sign.ANGLE_HIGH, Sign.FEW_SHARPENINGS);
+        assertThat(signs(blade, trade, steel, 30, 12)).isEmpty();
         var knife =
                 Trades.all().stream().filter(t -> t.thinAtMm() > 0).findFirst().orElseThrow();
         double usual = knife.primaryUsual().degrees() + knife.stepUsual().degrees();
         assertThat(signs(
-                        Blades.blade(GeometryKind.KNIFE),
+                        Blades.blade(GeometryKind.KNIFE, "behindEdge", knife.thinAtMm() + 0.1),
                         knife,
                         steel,
                         usual,
-                        OptionalDouble.of(knife.thinAtMm() + 0.1),
                         12))
                 .contains(Sign.THICK_BEHIND);
     }
@@ -235,9 +232,8 @@ class DiagnosticianTest {
             truekeen.core.tool.Trade trade,
             truekeen.core.steel.SteelClass steel,
             double last,
-            OptionalDouble behind,
             int sharpenings) {
-        return TestSigns.ofTool(blade, trade, steel, Angle.ofDegrees(last), behind, sharpenings).stream()
+        return TestSigns.ofTool(blade, trade, steel, Angle.ofDegrees(last), sharpenings).stream()
                 .map(Observation::sign)
                 .toList();
     }

@@ -102,5 +102,9 @@ class FinishingTest {
         assertThat(learned.days()).isEqualTo(20);
         NextCheck even = NextCheck.propose(today, kitchen, List.of(today, today.minusDays(10), today.minusDays(30)));
         assertThat(even.days()).isEqualTo(15);
+        // a turnscrew has no keenness to be judged by
+        assertThat(NextCheck.propose(today, first(GeometryKind.TURNSCREW), List.of())
+                        .days())
+                .isEqualTo(30);
     }
 }

@@ -1,0 +1,91 @@
+package truekeen.app.bench;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import truekeen.app.hand.HandService;
+import truekeen.app.kit.KitService;
+import truekeen.app.plan.PlanRecords.JobView;
+import truekeen.app.plan.PlanRecords.PlanView;
+import truekeen.app.plan.PlanService;
+import truekeen.app.tool.ToolService;
+import truekeen.core.bench.BenchState;
+import truekeen.core.stepsheet.Step;
+
+/** What a finished session leaves behind: strokes on the stones, a lesson for the hand, wear on the tool. */
+@Component
+class SessionEnd {
+    private final PlanService plans;
+    private final ToolService tools;
+    private final KitService kit;
+    private final HandService hands;
+
+    SessionEnd(PlanService plans, ToolService tools, KitService kit, HandService hands) {
+        this.plans = plans;
+        this.tools = tools;
+        this.kit = kit;
+        this.hands = hands;
+    }
+
+    /** Puts it down; the wear only where all was done. */
+    void of(SessionRow session, BenchState state) {
+        countOnStones(session, state);
+        observe(session, state);
+        if (state.allDone()) {
+            PlanView plan = plans.core(session.planId).shown();
+            tools.wear(
+                    session.toolId,
+                    session.id,
+                    plan.after() == null ? Map.of() : plan.after(),
+                    plan.secondaryWidthMm(),
+                    plan.lostMm(),
+                    scratchLeft(plan));
+        }
+    }
+
+    private void countOnStones(SessionRow session, BenchState state) {
+        Map<UUID, Integer> strokes = new HashMap<>();
+        for (int i = 0; i < session.steps.size(); i++) {
+            Step step = session.steps.get(i).step();
+            if (!step.abrasiveId().isEmpty() && state.steps().get(i).total() > 0) {
+                strokes.merge(
+                        UUID.fromString(step.abrasiveId()), state.steps().get(i).total(), Integer::sum);
+            }
+        }
+        kit.countStrokes(strokes);
+    }
+
+    /** What was predicted from the steel to go, and done to the end without being sent back, teaches the hand. */
+    private void observe(SessionRow session, BenchState state) {
+        List<HandService.Done> done = new ArrayList<>();
+        for (int i = 0; i < session.steps.size(); i++) {
+            Step step = session.steps.get(i).step();
+            BenchState.StepState now = state.steps().get(i);
+            if (step.handFactor() > 0 && now.status() == BenchState.Status.DONE && now.total() > 0) {
+                done.add(new HandService.Done(
+                        i,
+                        UUID.fromString(step.abrasiveId()),
+                        step.strokes() * step.sides().size() / step.handFactor(),
+                        now.total()));
+            }
+        }
+        hands.observe(
+                session.id,
+                session.holderPerson,
+                tools.core(session.toolId).steel().name(),
+                session.finishedAt,
+                done);
+    }
+
+    private static OptionalDouble scratchLeft(PlanView plan) {
+        return plan.jobs().stream()
+                .filter(j -> j.kind().equals("SECONDARY"))
+                .map(JobView::legs)
+                .mapToDouble(legs -> legs.get(legs.size() - 1).scratchAfterUm())
+                .findFirst();
+    }
+}
