@@ -31,6 +31,7 @@ class ArchitectureTest {
         "kit",
         "hand",
         "tool",
+        "machine",
         "profile",
         "houserule",
         "survey",
@@ -40,8 +41,10 @@ class ArchitectureTest {
         "plan",
         "bench",
         "ink",
+        "balance",
         "edgetest",
         "finish",
+        "gate",
         "log",
         "board",
         "demo"

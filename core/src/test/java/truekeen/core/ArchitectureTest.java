@@ -24,6 +24,7 @@ class ArchitectureTest {
         "abrasive",
         "steel",
         "tool",
+        "machine",
         "section",
         "profile",
         "setup",
@@ -44,6 +45,7 @@ class ArchitectureTest {
         "fault",
         "finish",
         "stepsheet",
+        "powered",
         "bench",
         "reference"
     };

@@ -18,12 +18,12 @@ public final class BenchRecords {
      * @param id made by the device (UUID)
      * @param sequence number the device gave it, rising
      * @param at instant (ISO) by the device
-     * @param kind COUNT, UNDO, OBSERVED, READ, GATE_PASSED, GATE_FAILED, STEP_DONE or SKIPPED
+     * @param kind COUNT, UNDO, OBSERVED, READ, LEFT_OUT, GATE_PASSED, GATE_FAILED, STEP_DONE or SKIPPED
      * @param step index of the step, from 0
-     * @param side BEVEL, BACK, LEFT, RIGHT, or empty
+     * @param side as the step names it, or empty
      * @param amount strokes a count adds
      * @param note a reason, the instrument that was read, or empty
-     * @param station station along a cambered edge, from 1; 0 for none
+     * @param station station along a cambered edge, edge of a row, or mark that was measured, from 1; 0 for none
      * @param sign what was seen, where it is an observation
      * @param fromMm where it was seen begins (mm from the beginning of the edge)
      * @param toMm where it ends
@@ -62,8 +62,8 @@ public final class BenchRecords {
     /** How a session ends. */
     public record FinishForm(String device, String person) {}
 
-    /** Strokes of one side. */
-    public record CountView(String side, int strokes, List<Integer> stations) {}
+    /** Strokes of one side; {@code leftOut} are edges that are broken and left out, from 1. */
+    public record CountView(String side, int strokes, List<Integer> stations, List<Integer> leftOut) {}
 
     /** A sign that can be put down: GOOD, BAD or NOTED, and whether it has a place. */
     public record TapView(String sign, String words, String says, boolean placed) {}
@@ -78,7 +78,8 @@ public final class BenchRecords {
             int strokesBefore) {}
 
     /** What an instrument read at the step, and what that means there. */
-    public record TakenView(String instrument, String words, double value, String unit, String says) {}
+    public record TakenView(
+            String instrument, String words, double value, String unit, String says, String side, int station) {}
 
     /** What to do before the gate opens, and where. */
     public record TodoView(String words, @Nullable Double fromMm, @Nullable Double toMm) {}
@@ -96,6 +97,7 @@ public final class BenchRecords {
      * What the step in hand has beyond its plan.
      *
      * @param facet the facet that is worked, as the section names it; empty where none is
+     * @param marks how many marks are measured on each side; 0 where none is
      * @param paceSeconds seconds a stroke of this hand takes here, once enough were counted
      * @param leftLowSeconds least time left by that pace
      * @param leftHighSeconds most time left by that pace
@@ -107,6 +109,7 @@ public final class BenchRecords {
             List<TakenView> readings,
             BurrView burr,
             List<SightView> sights,
+            int marks,
             String facet,
             @Nullable Double paceSeconds,
             @Nullable Double leftLowSeconds,

@@ -1,11 +1,13 @@
 package truekeen.app.bench;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.bench.BenchRecords.AtBench;
@@ -15,14 +17,17 @@ import truekeen.app.bench.BenchRecords.OpenSession;
 import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.StartForm;
+import truekeen.app.machine.InspectionService.BladeRejected;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.SectionView;
 import truekeen.app.tool.ToolService;
+import truekeen.core.balance.MarkedWidths;
 import truekeen.core.bench.BenchEvent;
 import truekeen.core.bench.BenchFold;
 import truekeen.core.bench.BenchState;
+import truekeen.core.bench.EdgeLoss;
 import truekeen.core.bench.SessionSigns;
 import truekeen.core.fault.Observation;
 import truekeen.core.message.Checks;
@@ -259,6 +264,29 @@ public class BenchService {
         }
         return SessionSigns.of(
                 session.coreSteps(), state(session), tools.core(session.toolId).steel(), from);
+    }
+
+    /** What the edges of a turning blade lost, where every mark was measured before and after. */
+    @Transactional(readOnly = true)
+    public Optional<MarkedWidths> edgeLoss(UUID id) {
+        SessionRow session = row(id);
+        return EdgeLoss.of(
+                session.coreSteps(), state(session), tools.core(session.toolId).geometry());
+    }
+
+    /** When a stroke was last counted in a session. */
+    @Transactional(readOnly = true)
+    public Optional<Instant> lastCounted(UUID id) {
+        return events.lastCounted(id);
+    }
+
+    /** A blade was rejected: its job ends where it stands, without any wear. */
+    @EventListener
+    public void rejected(BladeRejected rejected) {
+        sessions.findByToolIdAndFinishedAtIsNull(rejected.toolId()).ifPresent(session -> {
+            session.finishedAt = clock.instant();
+            sessions.saveAndFlush(session);
+        });
     }
 
     private void add(SessionRow session, String device, String person, BenchEvent.Kind kind) {

@@ -25,6 +25,7 @@ final class EventReader {
             BenchEvent.Kind.UNDO,
             BenchEvent.Kind.OBSERVED,
             BenchEvent.Kind.READ,
+            BenchEvent.Kind.LEFT_OUT,
             BenchEvent.Kind.GATE_PASSED,
             BenchEvent.Kind.GATE_FAILED,
             BenchEvent.Kind.STEP_DONE,

@@ -3,6 +3,7 @@ package truekeen.app.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 import truekeen.app.angle.AngleRecords.SetupView;
 import truekeen.app.angle.AngleService;
@@ -65,7 +66,10 @@ class SessionViews {
                             .map(side -> new CountView(
                                     side.name(),
                                     now.counts().get(side),
-                                    now.stations().get(side)))
+                                    now.stations().get(side),
+                                    now.leftOut().getOrDefault(side, Set.of()).stream()
+                                            .sorted()
+                                            .toList()))
                             .toList(),
                     now.gateFailures(),
                     session.steps.get(i).round()));
@@ -96,7 +100,7 @@ class SessionViews {
         int at = state.current();
         Step step = session.coreSteps().get(at);
         BenchState.StepState now = state.steps().get(at);
-        Gate gate = Gate.of(step, now);
+        Gate gate = Gate.of(session.coreSteps(), state, at);
         BurrThread burr = BurrThread.of(session.coreSteps(), state);
         SteelClass steel = tools.core(session.toolId).steel();
         OptionalDouble pace = Pace.secondsPerStroke(known, at);
@@ -116,13 +120,12 @@ class SessionViews {
                         .map(s -> new TapView(s.name(), s.words(), s.says().name(), s.placed()))
                         .toList(),
                 now.standing().stream().map(SessionViews::seen).toList(),
-                now.readings().stream()
-                        .map(r -> taken(Instrument.valueOf(r.instrument()), r.value(), step, steel))
-                        .toList(),
+                now.readings().stream().map(r -> taken(r, step, steel)).toList(),
                 new BurrView(burr.life().name(), burr.words(), burr.ask(), burr.warning(), burr.moments()),
                 Sight.of(step).stream()
                         .map(s -> new SightView(s.name(), s.right(), s.wrong()))
                         .toList(),
+                Gate.marks(step),
                 facet(step, setup),
                 pace.isPresent() ? pace.getAsDouble() : null,
                 left(pace, step.strokesLow() * sides - now.total()),
@@ -144,13 +147,16 @@ class SessionViews {
                 s.strokesBefore());
     }
 
-    private static TakenView taken(Instrument instrument, double value, Step step, SteelClass steel) {
+    private static TakenView taken(BenchState.ReadingTaken r, Step step, SteelClass steel) {
+        Instrument instrument = Instrument.valueOf(r.instrument());
         return new TakenView(
                 instrument.name(),
                 instrument.words(),
-                value,
+                r.value(),
                 instrument.unit(),
-                instrument.says(value, step, steel).orElse(""));
+                instrument.says(r.value(), step, steel).orElse(""),
+                r.side().map(Enum::name).orElse(""),
+                r.station());
     }
 
     /** The facet a step works, as the section names it. */

@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.AngleService;
+import truekeen.app.balance.BalanceService;
 import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchService;
@@ -24,6 +25,8 @@ import truekeen.app.edgetest.TestService;
 import truekeen.app.finish.FinishRecords.FinishCardView;
 import truekeen.app.finish.FinishService;
 import truekeen.app.kit.KitService;
+import truekeen.app.machine.HoursService;
+import truekeen.app.machine.MachineGate;
 import truekeen.app.plan.PlanRecords.SavedPlan;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
@@ -32,6 +35,7 @@ import truekeen.app.survey.SurveyRecords.SurveyView;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.ToolRecords.ToolLine;
 import truekeen.app.tool.ToolService;
+import truekeen.core.machine.RunningHours;
 
 /** Says where each tool stands in the order of the work, and what comes next. */
 @Service
@@ -45,6 +49,9 @@ public class BoardService {
     private final TestService tests;
     private final FinishService finishing;
     private final TimerService timers;
+    private final MachineGate gate;
+    private final HoursService hours;
+    private final BalanceService balance;
     private final KitService kit;
     private final BenchClock clock;
 
@@ -57,6 +64,9 @@ public class BoardService {
             TestService tests,
             FinishService finishing,
             TimerService timers,
+            MachineGate gate,
+            HoursService hours,
+            BalanceService balance,
             KitService kit,
             BenchClock clock) {
         this.tools = tools;
@@ -67,6 +77,9 @@ public class BoardService {
         this.tests = tests;
         this.finishing = finishing;
         this.timers = timers;
+        this.gate = gate;
+        this.hours = hours;
+        this.balance = balance;
         this.kit = kit;
         this.clock = clock;
     }
@@ -107,25 +120,50 @@ public class BoardService {
         boolean everFinished = !bench.all(tool.id(), true).isEmpty();
         boolean rested = everFinished && !round.surveyed && round.openSession == null;
         boolean keen = round.test != null && round.test.verdict().keen();
-        String nextCheck = rested
-                ? finishing.last(tool.id()).map(FinishCardView::nextCheck).orElse("")
-                : "";
+        // Hours that were run since say more than the day that was set when it went back.
+        String nextCheck = !rested
+                ? ""
+                : hours.due(tool.id())
+                        .flatMap(RunningHours::due)
+                        .map(LocalDate::toString)
+                        .or(() -> finishing.last(tool.id()).map(FinishCardView::nextCheck))
+                        .orElse("");
         boolean later = !nextCheck.isEmpty() && LocalDate.parse(nextCheck).isAfter(clock.today());
         String base = "/tools/" + tool.id();
         List<StageView> stages = new ArrayList<>();
+        MachineGate.Standing machine = gate.standing(tool.id());
+        boolean turns = balance.turns(tool.id());
         stages.add(new StageView("Take in", base + "/take-in", "done", "taken in"));
-        stages.add(stage("Survey", base, round.surveyed, true, rested ? (later ? "not yet" : "due") : "to do", "done"));
-        stages.add(stage("Angle", base, round.angled, round.surveyed, "to do", "set"));
-        // A powered blade is not planned before its machine is recorded as safe, and that record is not kept yet.
-        boolean plannable = round.surveyed && round.angled && !tool.powered();
-        String planWord = tool.powered() ? "machine first" : "to do";
-        stages.add(stage("Plan", base, round.planned, plannable, planWord, "chosen"));
+        if (machine.powered()) {
+            String word = machine.rejected().isPresent() ? "rejected" : "to do";
+            stages.add(new StageView(
+                    "Make safe",
+                    base + "/machine",
+                    machine.safe() ? "done" : rested ? "waiting" : "here",
+                    machine.safe() ? "isolated" : "to do"));
+            stages.add(new StageView(
+                    "Inspect",
+                    base + "/inspect",
+                    machine.fit() ? "done" : machine.safe() ? "here" : "waiting",
+                    machine.fit() ? "fit" : word));
+        }
+        boolean open = machine.ready();
+        stages.add(stage(
+                "Survey", base, round.surveyed && open, open, rested ? (later ? "not yet" : "due") : "to do", "done"));
+        stages.add(stage("Angle", base, round.angled && open, round.surveyed && open, "to do", "set"));
+        stages.add(
+                stage("Plan", base, round.planned && open, round.surveyed && round.angled && open, "to do", "chosen"));
         boolean working = round.openSession != null;
-        stages.add(stage("Bench", base, round.benchDone, round.planned, working ? "at work" : "to do", "worked"));
+        stages.add(
+                stage("Bench", base, round.benchDone, round.planned && open, working ? "at work" : "to do", "worked"));
+        boolean level = !turns || working && balance.level(round.openSession);
+        if (turns) {
+            stages.add(stage("Balance", base, level && round.benchDone, round.benchDone && open, "to do", "level"));
+        }
         String testWord = round.test == null ? "to do" : "not keen yet";
-        stages.add(stage("Test", base, keen, round.benchDone, testWord, "keen"));
+        stages.add(stage("Test", base, keen, round.benchDone && open && level, testWord, turns ? "passed" : "keen"));
         stages.add(new StageView("Log", base + "/log", rested ? "done" : keen ? "here" : "waiting", "history"));
-        NextView next = next(base, round, keen, rested, tool.powered());
+        NextView next = next(base, round, keen, rested, machine, level);
         return new ToolStages(
                 tool.id(),
                 tool.name(),
@@ -135,7 +173,7 @@ public class BoardService {
                 tool.layout(),
                 onlyOneHere(stages),
                 next,
-                standing(round, keen, rested),
+                machine.rejected().isPresent() ? "rejected" : standing(round, keen, rested),
                 working,
                 rested,
                 nextCheck,
@@ -179,9 +217,22 @@ public class BoardService {
                 speaks);
     }
 
-    private static NextView next(String base, Round round, boolean keen, boolean rested, boolean powered) {
+    private static NextView next(
+            String base, Round round, boolean keen, boolean rested, MachineGate.Standing machine, boolean level) {
+        if (machine.rejected().isPresent()) {
+            return new NextView("See why it is rejected", base + "/inspect");
+        }
+        if (!machine.safe()) {
+            return new NextView("Make the machine safe", base + "/machine");
+        }
+        if (!machine.fit()) {
+            return new NextView("Inspect the blade", base + "/inspect");
+        }
         if (rested) {
             return new NextView("Survey it again", base + "/survey");
+        }
+        if (round.benchDone && !level) {
+            return new NextView("Hang it on the beam", base + "/balance");
         }
         if (keen) {
             return new NextView("Clean and refit it", base + "/finish");
@@ -196,9 +247,6 @@ public class BoardService {
         }
         if (!round.angled) {
             return new NextView("Choose the angle", base + "/angle");
-        }
-        if (powered) {
-            return new NextView("See what was found", base + "/survey");
         }
         return round.planned
                 ? new NextView("Start at the bench", base + "/bench")

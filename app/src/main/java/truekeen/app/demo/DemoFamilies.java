@@ -33,7 +33,6 @@ class DemoFamilies {
         clock.travelTo(now.minus(Duration.ofDays(12)));
         garden();
         tenants();
-        grounds(now);
     }
 
     private void irons() {
@@ -317,42 +316,6 @@ class DemoFamilies {
                 "hook knife / carving",
                 "plain carbon",
                 "edgeLength=58;bendRadius=24;usableLength=11;retireLength=6;thickness=2.2;primary=14",
-                "",
-                "");
-    }
-
-    private void grounds(Instant now) {
-        UUID bar = work.takeIn(
-                "51 cm mower bar",
-                GROUNDS,
-                "rotary mower bar / grass",
-                SPRING,
-                "span=510;edgeLength=95;usableLength=55;retireLength=42;thickness=4;primary=30;land=0.5;bore=12.7",
-                "Hit the kerb of the lower drive.",
-                soon(now, 6));
-        work.survey(bar, "DULL", "", "", work.chip("12", "18", "2.2"), work.chip("150", "153", "1.1"));
-        work.takeIn(
-                "orchard mower bar",
-                GROUNDS,
-                "rotary mower bar / grass",
-                SPRING,
-                "span=460;edgeLength=80;usableLength=50;retireLength=38;thickness=3.5;primary=30;land=0.5;bore=12.7",
-                "",
-                "");
-        work.takeIn(
-                "hedge trimmer blade",
-                GROUNDS,
-                "hedge trimmer / teeth",
-                SPRING,
-                "teeth=17;edgeLength=24;usableLength=7;retireLength=4;thickness=2.4;primary=40",
-                "",
-                "");
-        work.takeIn(
-                "brush-cutter disc",
-                GROUNDS,
-                "brush-cutter blade / woody growth",
-                SPRING,
-                "diameter=255;teeth=8;edgeLength=34;usableLength=22;retireLength=14;thickness=1.8;primary=30",
                 "",
                 "");
     }

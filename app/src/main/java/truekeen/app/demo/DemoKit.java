@@ -50,6 +50,7 @@ class DemoKit {
         piece("field stone", "silicon carbide stone", "FEPA-F", "F320", "water", "POCKET", "FIRM", false);
         piece("white rod", "fused ceramic stone or rod", "FEPA-F", "F1000", "dry", "ROD", "FIRM", false);
         piece("steel rod", "smooth steel rod", "MICRON", "", "dry", "ROD", "", false);
+        piece("mill file", "file", "MICRON", "", "dry", "BENCH", "", false);
         String hollow = kit.kit().abrasives().stream()
                 .filter(a -> a.name().equals("brick-red stone"))
                 .findFirst()

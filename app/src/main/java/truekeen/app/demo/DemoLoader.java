@@ -27,6 +27,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final DemoHolders holders;
     private final DemoWork work;
     private final DemoFamilies families;
+    private final DemoMachines machines;
 
     DemoLoader(
             Settings settings,
@@ -35,7 +36,8 @@ class DemoLoader implements SmartInitializingSingleton {
             DemoKit kit,
             DemoHolders holders,
             DemoWork work,
-            DemoFamilies families) {
+            DemoFamilies families,
+            DemoMachines machines) {
         this.settings = settings;
         this.clock = clock;
         this.tools = tools;
@@ -43,6 +45,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.holders = holders;
         this.work = work;
         this.families = families;
+        this.machines = machines;
     }
 
     @Override
@@ -57,6 +60,7 @@ class DemoLoader implements SmartInitializingSingleton {
             history(start);
             waiting(start);
             families.fill(start);
+            machines.fill(start);
         } finally {
             clock.travelTo(start);
         }

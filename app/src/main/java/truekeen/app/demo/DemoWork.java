@@ -175,6 +175,10 @@ class DemoWork {
         angles.save(tool, AngleForm.advised("", "", "", name));
     }
 
+    boolean isSetUp(UUID tool) {
+        return angles.current(tool).isPresent();
+    }
+
     UUID start(UUID tool, String grindOn) {
         UUID plan = plans.choose(tool, new PlanForm(grindOn, HAND, "", List.of(), List.of()))
                 .id();
@@ -222,7 +226,7 @@ class DemoWork {
                 .map(FinishActView::key)
                 .toList();
         String capIron = done.contains("CAP_IRON") ? "1.2 mm" : "";
-        finishing.close(session, new FinishCardForm(TABLET, HAND, done, capIron, List.of(), ""));
+        finishing.close(session, new FinishCardForm(TABLET, HAND, done, capIron, "", List.of(), ""));
     }
 
     private TestView take(UUID session, String[] grams, List<SignForm> seen) {

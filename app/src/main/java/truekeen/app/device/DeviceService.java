@@ -42,7 +42,7 @@ public class DeviceService {
         this.clock = clock;
         Map<String, String> where = settings.devices() == null ? Map.of() : settings.devices();
         this.links = Arrays.stream(Instrument.values())
-                .filter(i -> where.containsKey(key(i)))
+                .filter(i -> i.live() && where.containsKey(key(i)))
                 .map(i -> new DeviceLink(i, address(where.get(key(i))), this::wanted, () -> dirty = true))
                 .toList();
     }

@@ -219,6 +219,12 @@ public class TestService {
         return bench.addSteps(session.id(), steps);
     }
 
+    /** The tool a test was of. */
+    @Transactional(readOnly = true)
+    public UUID toolOf(UUID testId) {
+        return tests.findById(testId).orElseThrow(() -> Form.notFound("test", testId)).toolId;
+    }
+
     /** All tests of a tool, oldest first. */
     @Transactional(readOnly = true)
     public List<TestView> all(UUID toolId) {

@@ -32,6 +32,7 @@ class CardRow {
     Double capIronMm;
 
     String capTyped = "";
+    String torque = "";
     LocalDate nextCheck;
 
     protected CardRow() {}

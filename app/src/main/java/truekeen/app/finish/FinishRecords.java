@@ -37,6 +37,7 @@ public final class FinishRecords {
             List<String> done,
             List<String> seen,
             @Nullable Double capIronMm,
+            String torque,
             String nextCheck) {}
 
     /**
@@ -45,6 +46,8 @@ public final class FinishRecords {
      * @param firstCut what may come of the first cut
      * @param sessionId the open session, or null
      * @param keen whether its newest test passed
+     * @param torque whether the torque of its bolt is asked for
+     * @param level whether it was left level on the beam, or does not turn
      * @param nextCheck day proposed (ISO), and why
      * @param last how it went back the time before
      */
@@ -54,6 +57,8 @@ public final class FinishRecords {
             @Nullable UUID sessionId,
             boolean benchDone,
             boolean keen,
+            boolean torque,
+            boolean level,
             String nextCheck,
             String nextWords,
             @Nullable FinishCardView last) {}
@@ -62,9 +67,16 @@ public final class FinishRecords {
      * How it goes back.
      *
      * @param capIron distance of the cap iron, as typed; empty where there is none
+     * @param torque torque by the maker's manual, as typed; empty where none is asked for
      * @param seen what came of the first cut
      * @param nextCheck day (ISO); empty for the one proposed
      */
     public record FinishCardForm(
-            String device, String person, List<String> done, String capIron, List<SignForm> seen, String nextCheck) {}
+            String device,
+            String person,
+            List<String> done,
+            String capIron,
+            @Nullable String torque,
+            List<SignForm> seen,
+            String nextCheck) {}
 }

@@ -13,6 +13,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.AngleService;
+import truekeen.app.balance.BalanceService;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestRecords.OutcomeOfCheck;
@@ -23,6 +24,8 @@ import truekeen.app.finish.FinishRecords.FinishActView;
 import truekeen.app.finish.FinishRecords.FinishCardForm;
 import truekeen.app.finish.FinishRecords.FinishCardView;
 import truekeen.app.finish.FinishRecords.FinishSheet;
+import truekeen.app.machine.HoursService;
+import truekeen.app.machine.MachineService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
@@ -31,6 +34,7 @@ import truekeen.core.fault.Sign;
 import truekeen.core.finish.FinishAct;
 import truekeen.core.finish.Finishing;
 import truekeen.core.finish.NextCheck;
+import truekeen.core.machine.RunningHours;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 
@@ -47,6 +51,9 @@ public class FinishService {
     private final TestService tests;
     private final ToolService tools;
     private final AngleService angles;
+    private final BalanceService balance;
+    private final MachineService machines;
+    private final HoursService hours;
     private final BenchClock clock;
 
     FinishService(
@@ -55,12 +62,18 @@ public class FinishService {
             TestService tests,
             ToolService tools,
             AngleService angles,
+            BalanceService balance,
+            MachineService machines,
+            HoursService hours,
             BenchClock clock) {
         this.cards = cards;
         this.bench = bench;
         this.tests = tests;
         this.tools = tools;
         this.angles = angles;
+        this.balance = balance;
+        this.machines = machines;
+        this.hours = hours;
         this.clock = clock;
     }
 
@@ -69,15 +82,18 @@ public class FinishService {
     public FinishSheet sheet(UUID toolId, String device) {
         CoreTool tool = tools.core(toolId);
         TestSheet test = tests.sheet(toolId, device);
-        NextCheck next = next(tool);
+        Next next = next(tool);
+        boolean turns = balance.turns(toolId);
         return new FinishSheet(
                 acts(tool).stream().map(FinishService::view).toList(),
                 tests.firstCut(tool.trade()),
                 test.sessionId(),
                 test.benchDone(),
                 test.latest() != null && test.latest().verdict().keen(),
-                next.day().toString(),
-                next.words(),
+                turns,
+                !turns || test.sessionId() != null && balance.level(test.sessionId()),
+                next.day.toString(),
+                next.words,
                 last(toolId).orElse(null));
     }
 
@@ -85,6 +101,7 @@ public class FinishService {
     public SessionView close(UUID sessionId, FinishCardForm in) {
         BenchService.SessionRef session = bench.requireHeld(sessionId, Form.orEmpty(in.device()));
         CoreTool tool = tools.core(session.toolId());
+        balance.requireLevel(sessionId, session.toolId());
         Form form = new Form();
         List<FinishAct> acts = acts(tool);
         List<String> keys = acts.stream().map(a -> a.key().name()).toList();
@@ -103,12 +120,20 @@ public class FinishService {
                 card.capTyped = in.capIron().strip();
             });
         }
+        form.checks().text("torque", "A torque", in.torque(), false, 40);
+        form.checks()
+                .require(
+                        !balance.turns(session.toolId()) || !Form.blank(in.torque()),
+                        () -> Refusal.of(MessageCode.TORQUE_FIRST, "torque", ""));
+        card.torque = Form.orEmpty(in.torque()).strip();
         card.nextCheck = Form.blank(in.nextCheck())
-                ? next(tool).day()
+                ? next(tool).day
                 : day(form, in.nextCheck()).orElse(null);
         form.checks().orThrow();
         cards.save(card);
-        return bench.finish(sessionId, in.device(), in.person());
+        SessionView ended = bench.finish(sessionId, in.device(), in.person());
+        machines.refitted(session.toolId(), in.person());
+        return ended;
     }
 
     /** How a tool went back the last time. */
@@ -131,13 +156,21 @@ public class FinishService {
         return Finishing.acts(tool.trade(), tool.steel(), cambered);
     }
 
-    private NextCheck next(CoreTool tool) {
+    private record Next(LocalDate day, String words) {}
+
+    /** By the hours its machine runs, where they can tell a day; else by its own intervals. */
+    private Next next(CoreTool tool) {
         List<LocalDate> sharpened = Stream.concat(
                         bench.all(tool.id(), true).stream().map(s -> Instant.parse(s.finishedAt())),
                         Stream.of(clock.instant()))
                 .map(i -> LocalDate.ofInstant(i, ZoneId.systemDefault()))
                 .toList();
-        return NextCheck.propose(clock.today(), tool.trade(), sharpened);
+        Optional<RunningHours> byHours = hours.sharpenedToday(tool.id());
+        if (byHours.flatMap(RunningHours::due).isPresent()) {
+            return new Next(byHours.get().due().orElseThrow(), byHours.get().words());
+        }
+        NextCheck check = NextCheck.propose(clock.today(), tool.trade(), sharpened);
+        return new Next(check.day(), check.words());
     }
 
     private static List<String> seen(Form form, List<SignForm> signs, List<OutcomeOfCheck> outcomes) {
@@ -191,7 +224,7 @@ public class FinishService {
 
     private static FinishCardView view(CardRow c) {
         return new FinishCardView(
-                c.sessionId, c.at.toString(), c.person, c.done, c.seen, c.capIronMm, c.nextCheck.toString());
+                c.sessionId, c.at.toString(), c.person, c.done, c.seen, c.capIronMm, c.torque, c.nextCheck.toString());
     }
 
     interface Cards extends JpaRepository<CardRow, UUID> {

@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.AngleRecords.SetupView;
 import truekeen.app.angle.AngleService;
+import truekeen.app.balance.BalanceService;
 import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestRecords;
@@ -23,6 +24,8 @@ import truekeen.app.log.LogRecords.LogImport;
 import truekeen.app.log.LogRecords.LogView;
 import truekeen.app.log.LogRecords.SteelPoint;
 import truekeen.app.log.LogRecords.WearView;
+import truekeen.app.machine.InspectionService;
+import truekeen.app.machine.MachineService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.survey.SurveyRecords.FindingView;
 import truekeen.app.survey.SurveyRecords.SurveyView;
@@ -42,6 +45,9 @@ public class LogService {
     private final BenchService bench;
     private final TestService tests;
     private final FinishService finishing;
+    private final MachineService machines;
+    private final InspectionService inspections;
+    private final BalanceService balance;
     private final LogNotes notes;
     private final BenchClock clock;
 
@@ -52,6 +58,9 @@ public class LogService {
             BenchService bench,
             TestService tests,
             FinishService finishing,
+            MachineService machines,
+            InspectionService inspections,
+            BalanceService balance,
             LogNotes notes,
             BenchClock clock) {
         this.tools = tools;
@@ -60,6 +69,9 @@ public class LogService {
         this.bench = bench;
         this.tests = tests;
         this.finishing = finishing;
+        this.machines = machines;
+        this.inspections = inspections;
+        this.balance = balance;
         this.notes = notes;
         this.clock = clock;
     }
@@ -81,6 +93,8 @@ public class LogService {
         sessions.forEach(s -> entries.add(session(s)));
         tested.forEach(t -> entries.add(test(t)));
         finishing.all(toolId).forEach(c -> entries.add(card(c)));
+        entries.addAll(MachineEntries.of(
+                machines.isolated(toolId), inspections.all(toolId), balance.all(toolId), machines.runs(toolId)));
         wear.forEach(w -> entries.add(new Entry(
                 w.at().toString(),
                 "STEEL",
@@ -216,6 +230,9 @@ public class LogService {
                                 .collect(Collectors.joining(", ")));
         if (c.capIronMm() != null) {
             lines.add("cap iron " + mm(c.capIronMm()) + " behind the edge");
+        }
+        if (!c.torque().isEmpty()) {
+            lines.add("bolt at " + c.torque() + " by the manual");
         }
         lines.addAll(c.seen());
         return new Entry(c.at(), "FINISH", "Back to work; to be looked at again on " + c.nextCheck(), lines);

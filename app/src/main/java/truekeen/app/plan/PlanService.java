@@ -40,6 +40,8 @@ import truekeen.core.condition.Scope;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
+import truekeen.core.powered.PoweredPlan;
+import truekeen.core.powered.Tooling;
 import truekeen.core.progression.PlanAsk;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WhatToBuy;
@@ -100,7 +102,7 @@ public class PlanService {
             SetupView setup,
             Restoration restoration,
             List<Step> steps,
-            WorkPlan plan,
+            Optional<WorkPlan> plan,
             PlanView view) {}
 
     /** Works a plan out without storing it. */
@@ -120,11 +122,13 @@ public class PlanService {
         row.surveyId = worked.survey.id();
         row.setupId = worked.setup.id();
         row.coreVersion = CORE_VERSION;
-        row.grindOn =
-                worked.plan.grind().map(g -> UUID.fromString(g.machine().id())).orElse(null);
-        row.volumeMm3 = worked.plan.volumeMm3();
+        row.grindOn = worked.plan
+                .flatMap(WorkPlan::grind)
+                .map(g -> UUID.fromString(g.machine().id()))
+                .orElse(null);
+        row.volumeMm3 = worked.view.volumeMm3();
         row.lostMm = worked.restoration.lostMm();
-        row.seconds = worked.plan.seconds();
+        row.seconds = worked.view.minutes().value() * 60;
         row.snapshot = worked.view;
         row.steps = worked.steps;
         return view(plans.save(row));
@@ -175,6 +179,9 @@ public class PlanService {
     public SchoolsView schools(UUID toolId, String person) {
         Ready ready = ready(toolId);
         CoreTool tool = ready.tool;
+        if (tool.geometry().kind().powered()) {
+            return new SchoolsView(List.of());
+        }
         List<Abrasive> shelf = hands.inHand(Form.orEmpty(person), tool.steel().name(), kit.shelf());
         List<SchoolTrial> trials = SchoolTrial.all(new SchoolTrial.Case(
                 tool.geometry(),
@@ -195,6 +202,9 @@ public class PlanService {
     public GainsView whatToBuy() {
         List<WhatToBuy.Need> needs = new ArrayList<>();
         for (ToolLine line : tools.all()) {
+            if (line.powered()) {
+                continue;
+            }
             try {
                 Ready ready = ready(line.id());
                 Restoration r = Restorer.restore(ready.tool.geometry(), ready.survey.survey(), ready.target);
@@ -235,9 +245,6 @@ public class PlanService {
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.SURVEY_FIRST, "", "")));
         SetupView setup = angles.current(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.ANGLE_FIRST, "", "")));
-        if (tool.geometry().kind().powered()) {
-            throw new RefusedException(Refusal.of(MessageCode.POWERED_FIRST, "", ""));
-        }
         return new Ready(tool, survey, setup, angles.target(setup, tool.geometry()));
     }
 
@@ -248,6 +255,9 @@ public class PlanService {
         SetupView setup = ready.setup;
         TargetBevel target = ready.target;
         Restoration restoration = Restorer.restore(tool.geometry(), survey.survey(), target);
+        if (tool.geometry().kind().powered()) {
+            return powered(ready, restoration, in);
+        }
         String person = Form.orEmpty(in.person()).strip();
         List<Abrasive> shelf = hands.inHand(person, tool.steel().name(), kit.shelf());
         PlanRules rules = grinding.rules(tool);
@@ -287,7 +297,24 @@ public class PlanService {
                 tool.geometry(),
                 edge,
                 Preparation.of(plan, shelf, rules));
-        return new Worked(survey, setup, restoration, steps, plan, view);
+        return new Worked(survey, setup, restoration, steps, Optional.of(plan), view);
+    }
+
+    /** A blade of a machine has no progression: every edge alike on one piece of the kit. */
+    private Worked powered(Ready ready, Restoration restoration, PlanForm in) {
+        CoreTool tool = ready.tool;
+        Optional<String> on = Form.blank(in.grindOn()) ? Optional.empty() : Optional.of(in.grindOn());
+        List<Abrasive> shelf =
+                hands.inHand(Form.orEmpty(in.person()).strip(), tool.steel().name(), kit.shelf());
+        PoweredPlan plan = PoweredPlan.of(
+                tool.geometry(), restoration, tool.trade(), ready.target.primary(), tool.steel(), shelf, on);
+        if (plan.chosen().way() == Tooling.Way.WHEEL) {
+            grinding.requireWithinMarking(tool, ready.target);
+        }
+        boolean retired = restoration.scope() == Scope.RETIRE;
+        List<Step> steps = retired ? List.of() : plan.steps();
+        PlanView view = PoweredViews.of(restoration, plan, steps, ready.setup, tool);
+        return new Worked(ready.survey, ready.setup, restoration, steps, Optional.empty(), view);
     }
 
     /** The acts of the grinding on the machine that was chosen; refused where its wheel would run too fast. */

@@ -36,7 +36,10 @@ class Problems extends ResponseEntityExceptionHandler {
             MessageCode.SESSION_HELD,
             MessageCode.SESSION_CLOSED,
             MessageCode.SESSION_OPEN,
-            MessageCode.EVENT_OUT_OF_PLACE);
+            MessageCode.EVENT_OUT_OF_PLACE,
+            MessageCode.ISOLATE_FIRST,
+            MessageCode.INSPECT_FIRST,
+            MessageCode.BLADE_REJECTED);
 
     /**
      * One fault, as the screens read it.

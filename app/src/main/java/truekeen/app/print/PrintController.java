@@ -63,6 +63,11 @@ class PrintController {
         return pdf(prints.camber(id));
     }
 
+    @GetMapping("/tools/{id}/reject-tag.pdf")
+    ResponseEntity<byte[]> rejectTag(@PathVariable UUID id) {
+        return pdf(prints.rejectTag(id));
+    }
+
     @GetMapping("/setups/{id}/card.pdf")
     ResponseEntity<byte[]> card(@PathVariable UUID id) {
         return pdf(prints.setupCard(id));

@@ -9,6 +9,7 @@ import truekeen.app.angle.AngleRecords.SetupView;
 import truekeen.app.angle.AngleService;
 import truekeen.app.kit.HolderRecords.CoreHolder;
 import truekeen.app.kit.HolderService;
+import truekeen.app.machine.InspectionService;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
@@ -35,8 +36,10 @@ class PrintService {
     private final AngleService angles;
     private final HolderService holders;
     private final ToolService tools;
+    private final InspectionService inspections;
 
-    PrintService(AngleService angles, HolderService holders, ToolService tools) {
+    PrintService(AngleService angles, HolderService holders, ToolService tools, InspectionService inspections) {
+        this.inspections = inspections;
         this.angles = angles;
         this.holders = holders;
         this.tools = tools;
@@ -56,6 +59,12 @@ class PrintService {
         }
         checks.orThrow();
         return all;
+    }
+
+    /** The tag of a rejected blade. */
+    List<Page> rejectTag(UUID toolId) {
+        InspectionService.Rejected r = inspections.rejected(toolId);
+        return List.of(Cards.rejectTag(r.tool(), r.reasons(), r.person(), r.at().substring(0, 10)));
     }
 
     /** A stop board for a guide; the thickness counts for one that grips by the bevel side. */

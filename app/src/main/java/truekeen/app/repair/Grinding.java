@@ -73,6 +73,11 @@ public class Grinding {
                         houses.core(tool.id()).bluntFirst()));
     }
 
+    /** Refuses a dry wheel that would run above its marking. */
+    public void requireWithinMarking(CoreTool tool, TargetBevel target) {
+        onWheel(tool, target, Means.DRY_WHEEL).ifPresent(w -> w.wheel().requireWithinMarking());
+    }
+
     private record OnWheel(Wheel wheel, String words) {}
 
     /** What holds the tool before a wheel of that kind: what its set-up is held by where that is one, else any. */

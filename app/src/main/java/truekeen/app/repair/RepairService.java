@@ -150,7 +150,7 @@ public class RepairService {
     private CoreTool core(UUID toolId) {
         CoreTool tool = tools.core(toolId);
         if (tool.geometry().kind().powered()) {
-            throw new RefusedException(Refusal.of(MessageCode.POWERED_FIRST, "", ""));
+            throw new RefusedException(Refusal.of(MessageCode.NOT_THIS_WAY, "", tool.name()));
         }
         return tool;
     }

@@ -144,6 +144,12 @@ public class ToolService {
                 t.geometry.powered());
     }
 
+    /** Whether a tool belongs to a machine that must be made safe first. */
+    @Transactional(readOnly = true)
+    public boolean powered(UUID id) {
+        return row(id).geometry.powered();
+    }
+
     /** The tool as the core knows it. */
     @Transactional(readOnly = true)
     public CoreTool core(UUID id) {

@@ -222,6 +222,24 @@ public enum Formula {
             "m trial mass (g), r where it hangs (mm), b width, t thickness (mm)",
             "levelled on a knife edge",
             "derived here"),
+    EDGES_ALIKE(
+            "Work on edges that must stay alike",
+            "n = V/(N·v); time = N·n·t + what is done beside it",
+            "V steel to go from all edges (mm³), N edges, v what a stroke or pass takes (mm³), t its time (s)",
+            "every edge gets the same whole number",
+            "derived here; what a stroke takes is a workshop prior"),
+    MARKED_LOSS(
+            "Steel the ends lost, by their width at marks",
+            "V = s·L·T; mass = 7.85·10⁻³·V",
+            "s mean loss of width at the marks (mm), L edge, T thickness (mm); V in mm³, mass in g",
+            "bevel and land are moved back as they were",
+            "derived here"),
+    HOURS_DUE(
+            "When a blade is due by the hours its machine ran",
+            "wear = Σ hours × ground; due when wear reaches the interval, at the pace of the season",
+            "ground: clean 1, stony 1.7, sandy 2.5; hours on clean ground",
+            "the interval is the middle of its own once two are known",
+            "workshop prior"),
     SHAKING_FORCE(
             "Force that an unbalance shakes with",
             "U·10⁻⁶·(2π·n/60)²",

@@ -20,9 +20,9 @@ import truekeen.core.stepsheet.Step;
  * @param amount strokes that a count adds; 0 otherwise
  * @param note a reason or an observation, or empty
  * @param displaced whether it arrived after another device had taken the session over
- * @param station station along a cambered edge, from 1; 0 where strokes are not dealt to stations
+ * @param station station along a cambered edge, edge of a row of teeth, or mark that was measured, from 1; 0 for none
  * @param seen what was seen, where the event is an observation
- * @param value what an instrument read (° or °C), where the event is a reading; the note names the instrument
+ * @param value what was read (°, °C, mm), where the event is a reading; the note names the instrument
  */
 public record BenchEvent(
         UUID id,
@@ -83,6 +83,8 @@ public record BenchEvent(
         OBSERVED,
         /** An instrument was read at the step. */
         READ,
+        /** An edge of a row is broken and left out of the count, with its reason. */
+        LEFT_OUT,
         /** A step is left out, with its reason. */
         SKIPPED,
         /** Another device took the session over. */

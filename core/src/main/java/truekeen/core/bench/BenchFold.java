@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import truekeen.core.fault.Observation;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -68,7 +70,15 @@ public final class BenchFold {
                     tallies.get(at)
                             .readings
                             .add(new BenchState.ReadingTaken(
-                                    event.note(), event.value().orElseThrow()));
+                                    event.note(),
+                                    event.value().orElseThrow(),
+                                    Optional.ofNullable(event.side()),
+                                    event.station()));
+                case LEFT_OUT ->
+                    tallies.get(at)
+                            .leftOut
+                            .computeIfAbsent(event.side(), s -> new TreeSet<>())
+                            .add(event.station());
                 case GATE_FAILED -> tallies.get(at).failures++;
                 case GATE_PASSED, STEP_DONE -> current = at + 1;
                 case SKIPPED -> {
@@ -96,6 +106,7 @@ public final class BenchFold {
         private final Map<Step.Side, List<Integer>> stations = new EnumMap<>(Step.Side.class);
         private final List<BenchState.Seen> seen = new ArrayList<>();
         private final List<BenchState.ReadingTaken> readings = new ArrayList<>();
+        private final Map<Step.Side, Set<Integer>> leftOut = new EnumMap<>(Step.Side.class);
         private Step.Side last;
         private int failures;
         private boolean skipped;
@@ -127,7 +138,7 @@ public final class BenchFold {
             Map<Step.Side, List<Integer>> at = new EnumMap<>(Step.Side.class);
             stations.forEach((side, list) -> at.put(side, List.copyOf(list)));
             return new BenchState.StepState(
-                    status, Map.copyOf(counts), failures, at, Optional.ofNullable(last), seen, readings);
+                    status, Map.copyOf(counts), failures, at, Optional.ofNullable(last), seen, readings, leftOut);
         }
     }
 
@@ -159,11 +170,9 @@ public final class BenchFold {
         return switch (event.kind()) {
             case COUNT -> misfitOfCount(step, event);
             case OBSERVED -> misfitOfObservation(step, event);
-            case READ ->
-                event.value().isPresent() && Double.isFinite(event.value().getAsDouble())
-                        ? Optional.empty()
-                        : Optional.of(Refusal.of(MessageCode.NUMBER_UNREADABLE, "value", "nothing"));
-            case GATE_PASSED -> misfitOfPassing(step, state, event);
+            case READ -> misfitOfReading(step, event);
+            case LEFT_OUT -> misfitOfLeavingOut(step, event);
+            case GATE_PASSED -> misfitOfPassing(steps, state, event);
             case GATE_FAILED ->
                 step.gate().isEmpty() ? Optional.of(outOfPlace(event, "this step asks no question")) : Optional.empty();
             case STEP_DONE ->
@@ -182,7 +191,9 @@ public final class BenchFold {
         if (event.side() == null || !step.sides().contains(event.side())) {
             return Optional.of(outOfPlace(event, "no strokes are counted on that side here"));
         }
-        if (event.station() < 0 || event.station() > step.stations().size()) {
+        boolean toEdges = step.kind() == Step.Kind.TEETH;
+        if (event.station() < (toEdges ? 1 : 0)
+                || event.station() > step.stations().size()) {
             return Optional.of(outOfPlace(event, "there is no such station"));
         }
         if (event.amount() < 1 || event.amount() > MOST_AT_ONCE) {
@@ -193,11 +204,43 @@ public final class BenchFold {
         return Optional.empty();
     }
 
-    private static Optional<Refusal> misfitOfPassing(Step step, BenchState state, BenchEvent event) {
+    private static Optional<Refusal> misfitOfReading(Step step, BenchEvent event) {
+        if (event.value().isEmpty() || !Double.isFinite(event.value().getAsDouble())) {
+            return Optional.of(Refusal.of(MessageCode.NUMBER_UNREADABLE, "value", "nothing"));
+        }
+        boolean width = event.note().equals(Instrument.CALLIPER.name());
+        boolean gap = event.note().equals(Instrument.FEELER.name());
+        if (gap != (step.kind() == Step.Kind.GAP) && (gap || step.kind() == Step.Kind.GAP)) {
+            return Optional.of(outOfPlace(event, "a gap is what is measured with a feeler"));
+        }
+        if (width
+                && (!step.sides().contains(event.side())
+                        || event.station() < 1
+                        || event.station() > AlikeGate.marks(step))) {
+            return Optional.of(outOfPlace(event, "no such mark is measured here"));
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Refusal> misfitOfLeavingOut(Step step, BenchEvent event) {
+        boolean there = step.kind() == Step.Kind.TEETH
+                && step.sides().contains(event.side())
+                && event.station() >= 1
+                && event.station() <= step.stations().size();
+        if (!there) {
+            return Optional.of(outOfPlace(event, "there is no such edge"));
+        }
+        return event.note().isBlank()
+                ? Optional.of(Refusal.of(MessageCode.EMPTY, "note", "").with("what", "A reason"))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> misfitOfPassing(List<Step> steps, BenchState state, BenchEvent event) {
+        Step step = steps.get(event.step());
         if (step.gate().isEmpty()) {
             return Optional.of(outOfPlace(event, "this step asks no question"));
         }
-        Gate gate = Gate.of(step, state.steps().get(event.step()));
+        Gate gate = Gate.of(steps, state, event.step());
         return gate.state() == Gate.State.SHUT
                 ? Optional.of(Refusal.of(MessageCode.GATE_SHUT, "kind", gate.words()))
                 : Optional.empty();

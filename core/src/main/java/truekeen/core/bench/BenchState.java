@@ -5,6 +5,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import truekeen.core.fault.Observation;
 import truekeen.core.fault.Sign;
 import truekeen.core.stepsheet.Step;
@@ -37,6 +39,7 @@ public record BenchState(int current, List<StepState> steps, int late, boolean u
      * @param lastSide the side last worked
      * @param seen what was seen, oldest first
      * @param readings what instruments read, oldest first
+     * @param leftOut edges of a row that are broken and left out of the count, by side, from 1
      */
     public record StepState(
             Status status,
@@ -45,11 +48,23 @@ public record BenchState(int current, List<StepState> steps, int late, boolean u
             Map<Step.Side, List<Integer>> stations,
             Optional<Step.Side> lastSide,
             List<Seen> seen,
-            List<ReadingTaken> readings) {
+            List<ReadingTaken> readings,
+            Map<Step.Side, Set<Integer>> leftOut) {
         /** Keeps lists from changing. */
         public StepState {
             seen = List.copyOf(seen);
             readings = List.copyOf(readings);
+            leftOut = Map.copyOf(leftOut);
+        }
+
+        /** The newest reading of an instrument at a place. */
+        public OptionalDouble newest(Instrument instrument, Step.Side side, int station) {
+            return readings.stream()
+                    .filter(r -> r.instrument().equals(instrument.name())
+                            && r.side().equals(Optional.ofNullable(side))
+                            && r.station() == station)
+                    .mapToDouble(ReadingTaken::value)
+                    .reduce((a, b) -> b);
         }
 
         /** What stands: of each group all that was seen since its last good word, that word included. */
@@ -85,9 +100,11 @@ public record BenchState(int current, List<StepState> steps, int late, boolean u
      * What an instrument read.
      *
      * @param instrument its kind
-     * @param value in its own unit (°, °C)
+     * @param value in its own unit (°, °C, mm)
+     * @param side where it was read; empty where there is but one place
+     * @param station mark or edge, from 1; 0 for none
      */
-    public record ReadingTaken(String instrument, double value) {}
+    public record ReadingTaken(String instrument, double value, Optional<Step.Side> side, int station) {}
 
     /** Whether every step is done or skipped. */
     public boolean allDone() {

@@ -94,6 +94,8 @@ public record BurrThread(
             case BACK -> Step.Side.BEVEL;
             case LEFT -> Step.Side.RIGHT;
             case RIGHT -> Step.Side.LEFT;
+            // Ends and teeth are bevelled on one face: what burr there is stands on the flat one.
+            case FIRST_END, SECOND_END, TOP_BLADE, BOTTOM_BLADE, EDGES -> Step.Side.BACK;
         };
     }
 
@@ -191,6 +193,11 @@ public record BurrThread(
             case BACK -> "the back";
             case LEFT -> "the left side";
             case RIGHT -> "the right side";
+            case FIRST_END -> "the first end";
+            case SECOND_END -> "the second end";
+            case TOP_BLADE -> "the upper blade";
+            case BOTTOM_BLADE -> "the lower blade";
+            case EDGES -> "the edges";
         };
     }
 }

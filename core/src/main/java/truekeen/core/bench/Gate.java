@@ -72,13 +72,38 @@ public record Gate(State state, String words, List<Todo> todo, List<String> note
         return switch (step.kind()) {
             case SET_GUIDE -> List.of(INK_EVEN, INK_HEEL, INK_EDGE, INK_END, STEADY, WOBBLE);
             case GRIND -> List.of(COLOUR, OLD_SCRATCHES, SCRATCHES_EVEN);
+            case ENDS, TEETH -> List.of(LAND_EVEN, LAND_UNEVEN, COLOUR, WOBBLE);
             case WORK ->
                 List.of(SCRATCHES_EVEN, OLD_SCRATCHES, PATCHY, REFERENCE_DIRTY, REFERENCE_CLEAN, STEADY, WOBBLE);
             default -> List.of();
         };
     }
 
-    /** The gate of a step as it stands. */
+    /** How many marks are measured on each side of a step; 0 where none is. */
+    public static int marks(Step step) {
+        return AlikeGate.marks(step);
+    }
+
+    /** The gate of a step of a session, with what earlier steps measured. */
+    public static Gate of(List<Step> steps, BenchState state, int index) {
+        Step step = steps.get(index);
+        BenchState.StepState now = state.steps().get(index);
+        return AlikeGate.asks(step)
+                ? joined(of(step, now), AlikeGate.of(step, now, AlikeGate.widths(steps, state, index)))
+                : of(step, now);
+    }
+
+    /** Edges that are not alike shut a gate whatever was seen; once they are, what was seen decides. */
+    private static Gate joined(Gate seen, AlikeGate alike) {
+        List<String> notes = new ArrayList<>(seen.notes);
+        notes.addAll(alike.notes());
+        if (!alike.todo().isEmpty()) {
+            return new Gate(State.SHUT, alike.todo().get(0).words(), alike.todo(), List.copyOf(notes));
+        }
+        return new Gate(seen.state, seen.words, seen.todo, List.copyOf(notes));
+    }
+
+    /** The gate of a step as it stands, by what was seen alone. */
     public static Gate of(Step step, BenchState.StepState now) {
         List<Todo> todo = new ArrayList<>();
         List<String> notes = new ArrayList<>();
@@ -154,6 +179,9 @@ public record Gate(State state, String words, List<Todo> todo, List<String> note
                 "The nail catches" + place + " from both sides: a chip, not a burr. Taking the burr off does not mend"
                         + " it; the test will say how far back to go.";
             case WOBBLE -> "It wobbles: find the bevel again, heel first, then tip it until heel and edge both bear.";
+            case LAND_UNEVEN ->
+                "The land is uneven" + place + ": lay the blade down again and even it there; half a millimetre, alike"
+                        + " at every edge.";
             case COLOUR -> "Colour at the edge: the temper is drawn there. Grind past it, lighter, and dip more often.";
             default -> throw new IllegalStateException("nothing to say of " + o.sign());
         };

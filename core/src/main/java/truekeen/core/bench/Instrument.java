@@ -9,7 +9,13 @@ import truekeen.core.stepsheet.Step;
 public enum Instrument {
     ANGLE_GAUGE("angle gauge", "°", 0, 180, 0.2),
     THREAD_TESTER("thread tester", "g", 1, 5000, 4),
-    THERMOMETER("wheel thermometer", "°C", -40, 1500, 4);
+    THERMOMETER("wheel thermometer", "°C", -40, 1500, 4),
+    /** How far the first end of a blade that is hung by its middle stands below level. */
+    BEAM("balance beam", "°", -60, 60, 0.4),
+    /** Read by eye and typed. */
+    CALLIPER("calliper", "mm", 0.05, 400, 0),
+    /** Read by eye and typed. */
+    FEELER("feeler gauge", "mm", 0, 10, 0);
 
     private final String words;
     private final String unit;
@@ -33,6 +39,11 @@ public enum Instrument {
     /** Its unit. */
     public String unit() {
         return unit;
+    }
+
+    /** Whether it can be read over a line; else a hand types what an eye reads. */
+    public boolean live() {
+        return settledWithin > 0;
     }
 
     /** Least it can read. */

@@ -10,6 +10,7 @@ public enum Sight {
     NO_BURR("nothing stands over the edge", "a lip on one side"),
     INK("gone evenly from heel to edge", "gone at the heel only"),
     LAND("the blunt land just gone, even across", "gone at one end, standing at the other"),
+    NARROW_LAND("a narrow land, the same from end to end", "keen at one place, a wide land at another"),
     POLISH("flat and bright to the edge", "a rounded, brighter line at the very edge");
 
     private final String right;
@@ -42,6 +43,7 @@ public enum Sight {
                 switch (step.kind()) {
                     case SET_GUIDE -> List.of(INK);
                     case GRIND -> List.of(LAND);
+                    case ENDS, TEETH -> List.of(NARROW_LAND);
                     case WORK -> List.of(SCRATCHES);
                     default -> List.of();
                 };

@@ -277,7 +277,8 @@ public final class Restorer {
 
     /** A strop will do: nothing but a touch-up is wanted, no strop has failed at it, and no bevel is to change. */
     private boolean stropOnly(StationCutter looked, EdgeLine unworn) {
-        return survey.dullness() == Dullness.TOUCH_UP
+        return !blade.kind().powered()
+                && survey.dullness() == Dullness.TOUCH_UP
                 && !survey.stropTried()
                 && unworn.demands().stream().allMatch(Demand::left)
                 && !survey.backWantsWork()

@@ -23,7 +23,12 @@ public record FinishAct(Key key, String title, String words, String why, String 
         PLAY,
         CENTRE,
         FIRST_CUT,
-        COVER
+        COVER,
+        RIGHT_WAY,
+        WASHERS,
+        TORQUE,
+        UNBLOCK,
+        FIRST_RUN
     }
 
     /**

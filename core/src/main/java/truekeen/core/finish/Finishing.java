@@ -36,7 +36,9 @@ public final class Finishing {
                 ""));
         acts.add(protect(steel));
         GeometryKind kind = trade.geometry();
-        if (kind.key().contains(" iron")) {
+        if (kind.powered()) {
+            machine(acts, kind);
+        } else if (kind.key().contains(" iron")) {
             iron(acts, trade, cambered);
         } else if (kind == GeometryKind.SHEAR_BLADE) {
             acts.add(act(
@@ -58,6 +60,49 @@ public final class Finishing {
             acts.add(firstCut("Make the first cuts of its own work and watch for an edge that fades at once."));
         }
         return List.copyOf(acts);
+    }
+
+    /** Back on its machine: the maker's order, washers and torque; then the first run, away from people. */
+    private static void machine(List<FinishAct> acts, GeometryKind kind) {
+        boolean trimmer = kind == GeometryKind.TRIMMER;
+        acts.add(act(
+                Key.RIGHT_WAY,
+                trimmer ? "Put the blades back as they sat" : "Put it back right way up",
+                trimmer
+                        ? "Bevels outward, flat on flat; slide them by hand once."
+                        : kind == GeometryKind.MOWER_BAR
+                                ? "The marked underside toward the ground, the wings toward the deck."
+                                : "The edges leading in the direction it turns, the marked side as it was.",
+                trimmer ? "The wrong way round nothing cuts." : "Upside down it beats the grass and lifts nothing.",
+                "Gloves on; the machine still isolated and blocked."));
+        acts.add(act(
+                Key.WASHERS,
+                trimmer ? "Spacers and screws as they were" : "Washers and spacers as they were",
+                "Each in its order and its own way round, by the photograph; a worn or domed one is replaced by the"
+                        + " maker's part.",
+                trimmer ? "They set the gap." : "They hold the bar square and let it slip when it strikes.",
+                ""));
+        acts.add(act(
+                Key.TORQUE,
+                trimmer ? "Tighten by the manual" : "Tighten to the maker's torque",
+                "Torque from the maker's manual: put it down as you set it; a new bolt or locking part where the manual"
+                        + " asks for one.",
+                trimmer
+                        ? "Loose screws open the gap, tight ones burn it."
+                        : "A loose bar lets go; an overdone bolt breaks.",
+                "Torque and part numbers are the maker's; local rules and licensed service come first."));
+        acts.add(act(
+                Key.UNBLOCK,
+                "Take the block out and count the tools",
+                "Block, wrench and rags out of the deck; guards back in place. Only then lead, key, battery or plug.",
+                "What is left inside is thrown.",
+                ""));
+        acts.add(act(
+                Key.FIRST_RUN,
+                "First run, away from people",
+                "Outside, nobody near or in line with the outlet, for a minute: stop at once if it shakes or sounds new.",
+                "A fault shows itself in the first minute.",
+                "Everyone well back; never reach under to listen."));
     }
 
     private static void iron(List<FinishAct> acts, Trade trade, boolean cambered) {

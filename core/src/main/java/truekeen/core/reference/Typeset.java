@@ -83,6 +83,9 @@ public final class Typeset {
                         + " \\frac{\\partial T}{\\partial x}\\right) + \\frac{P}{2w}");
         TEX.put(Formula.KEENNESS_INDEX, "\\frac{\\overline{F}}{F_{\\text{new blade}}}");
         TEX.put(Formula.UNBALANCE, "U = m r, \\quad \\ell = \\frac{U/r_c}{7.85\\cdot10^{-3}\\,b\\,t}");
+        TEX.put(Formula.EDGES_ALIKE, "n = \\left\\lceil \\frac{V}{N\\,v} \\right\\rceil");
+        TEX.put(Formula.MARKED_LOSS, "V = s\\,L\\,T, \\quad m = 7.85\\cdot10^{-3}\\,V");
+        TEX.put(Formula.HOURS_DUE, "\\sum h_i\\,g_i \\ge H");
         TEX.put(Formula.SHAKING_FORCE, "U\\cdot 10^{-6}\\left(\\frac{2\\pi n}{60}\\right)^2");
         TEX.put(Formula.PERMISSIBLE_UNBALANCE, "\\frac{1000\\,G\\,m}{\\omega}");
         TEX.put(Formula.TIP_SPEED, "\\frac{\\pi L n}{60}");

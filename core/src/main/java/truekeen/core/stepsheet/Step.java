@@ -31,8 +31,8 @@ import truekeen.core.keenness.Stretch;
  * @param handFactor what the log multiplied the predicted strokes by; 1 where nothing was learned, 0 where the count goes
  *     by rule and teaches nothing
  * @param burrTask what the step does to the burr
- * @param stations strokes planned at each station along a cambered edge, from the left corner; empty where they are not
- *     dealt to stations
+ * @param stations strokes planned at each station: along a cambered edge from the left corner, or edge by edge of a
+ *     row of teeth; empty where they are not dealt to stations
  * @param setOf strokes that one side gets before the other has its turn; 0 for a whole side at a time
  */
 public record Step(
@@ -201,6 +201,14 @@ public record Step(
         WORK,
         DEBURR,
         STROP,
+        /** Widths measured at marks, on every end or round a disc, before anything is taken off. */
+        MEASURE,
+        /** Both ends of a bar worked alike: counted end by end, and measured at the marks again. */
+        ENDS,
+        /** Every edge of a row of teeth worked alike: counted at stations, an edge each. */
+        TEETH,
+        /** A gap between two blades, measured with a feeler. */
+        GAP,
         /** Something set or cleaned away from the stones. */
         ADJUST,
         /** Kept for sessions of older versions: the tool is cleaned and put away once it was tested. */
@@ -212,11 +220,19 @@ public record Step(
         BEVEL,
         BACK,
         LEFT,
-        RIGHT
+        RIGHT,
+        /** The end of a bar that the strip begins with. */
+        FIRST_END,
+        SECOND_END,
+        /** The upper of two toothed blades. */
+        TOP_BLADE,
+        BOTTOM_BLADE,
+        /** The edges round a disc. */
+        EDGES
     }
 
     /** Whether strokes are counted. */
     public boolean counted() {
-        return !sides.isEmpty();
+        return !sides.isEmpty() && kind != Kind.MEASURE;
     }
 }

@@ -10,6 +10,8 @@ import truekeen.core.setup.PlaneSetting;
 /** Single cards: camber, protractor, set-up. */
 public final class Cards {
     private static final int ARC = 120;
+    /** Letters of a line on a tag. */
+    private static final int TAG_LETTERS = 56;
 
     private Cards() {}
 
@@ -51,6 +53,56 @@ public final class Cards {
         pen.help(left - 5, foot, left + b + 5, foot);
         pen.line("middle", middle, foot, middle, foot - 8);
         return pen.checkBar(left, 30).done();
+    }
+
+    /**
+     * A tag for a rejected blade: what it is, why, who found it and when.
+     *
+     * @param reasons why it is rejected, in words
+     */
+    public static Page rejectTag(String tool, List<String> reasons, String person, String day) {
+        Page.Pen pen = Page.Pen.a4("reject-tag");
+        double left = Page.MARGIN;
+        double right = left + 130;
+        double top = Page.A4_HEIGHT - Page.MARGIN;
+        double bottom = top - 34 - 7.0 * lines(reasons).size() - 22;
+        pen.path(
+                "tag",
+                true,
+                0.5,
+                false,
+                List.of(
+                        new Point(left, top),
+                        new Point(right, top),
+                        new Point(right, bottom),
+                        new Point(left, bottom)));
+        pen.title(left + 6, top - 14, 9, "REJECTED: DO NOT FIT");
+        pen.title(left + 6, top - 24, 6, tool);
+        double y = top - 34;
+        for (String line : lines(reasons)) {
+            pen.words(left + 6, y, 4.2, line);
+            y -= 7;
+        }
+        pen.words(left + 6, y - 2, 4.2, "Inspected by " + person + ", " + day);
+        pen.words(left + 6, y - 9, 3.4, "Not to be straightened, heated or welded. Replace it by the maker's part.");
+        return pen.checkBar(left, 30).done();
+    }
+
+    /** Reasons cut to what the tag is wide. */
+    private static List<String> lines(List<String> reasons) {
+        List<String> lines = new ArrayList<>();
+        for (String reason : reasons) {
+            StringBuilder line = new StringBuilder("–");
+            for (String word : reason.split(" ")) {
+                if (line.length() + word.length() > TAG_LETTERS) {
+                    lines.add(line.toString());
+                    line = new StringBuilder("  ");
+                }
+                line.append(' ').append(word);
+            }
+            lines.add(line.toString());
+        }
+        return lines;
     }
 
     /**

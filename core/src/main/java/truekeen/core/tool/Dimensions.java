@@ -161,6 +161,8 @@ final class Dimensions {
             length("bore", "Bore", 4, 80, "Diameter of the centre hole."));
     static final List<Dimension> TRIMMER = List.of(
             count("teeth", "Teeth", 2, 200, "That cut, on one blade."),
+            count("blades", "Blades that cut", 1, 2, "1 where one blade slides on a fixed comb; empty for two.")
+                    .ifAny(),
             length("edgeLength", "Edge of a tooth", 4, 80, "Length of one bevelled edge; each tooth has two."),
             length("usableLength", "Tooth depth", 1, 40, "From the edge to the middle of the tooth."),
             length("retireLength", "Replace at", 0, 39, "Depth at which the blade is replaced."),

@@ -13,7 +13,8 @@ import truekeen.core.quantity.Length;
  * brush-cutter. Angles from the flat underside.
  *
  * @param kind trimmer or brush-cutter disc
- * @param teeth how many teeth
+ * @param teeth how many teeth, on one blade
+ * @param blades how many blades alike: two of a trimmer that cuts with both, else one
  * @param edge length of one edge
  * @param usable depth of a tooth behind its edge
  * @param retire depth at which the blade is replaced
@@ -24,6 +25,7 @@ import truekeen.core.quantity.Length;
 public record ToothedBlade(
         GeometryKind kind,
         int teeth,
+        int blades,
         Length edge,
         Length usable,
         Length retire,
@@ -36,6 +38,7 @@ public record ToothedBlade(
         return new ToothedBlade(
                 kind,
                 m.count("teeth"),
+                kind != GeometryKind.TRIMMER ? 1 : m.has("blades") ? m.count("blades") : 2,
                 m.length("edgeLength"),
                 m.length("usableLength"),
                 m.length("retireLength"),
@@ -46,14 +49,19 @@ public record ToothedBlade(
 
     @Override
     public Measures measures() {
-        return Measures.none()
-                .with("teeth", teeth)
+        Measures counts = Measures.none().with("teeth", teeth);
+        return (kind == GeometryKind.TRIMMER ? counts.with("blades", blades) : counts)
                 .with("edgeLength", edge)
                 .with("usableLength", usable)
                 .with("retireLength", retire)
                 .with("thickness", thickness)
                 .with("primary", primary)
                 .withLength("diameter", diameter);
+    }
+
+    /** Edges of one blade. */
+    public int edgesPerBlade() {
+        return teeth * edgesPerTooth();
     }
 
     /** Edges of one tooth. */
@@ -70,7 +78,7 @@ public record ToothedBlade(
     public EdgeLayout layout() {
         return new EdgeLayout(
                 EdgeLayout.Form.TEETH,
-                teeth * edgesPerTooth(),
+                blades * edgesPerBlade(),
                 edge.mm(),
                 "first tooth",
                 "last tooth",

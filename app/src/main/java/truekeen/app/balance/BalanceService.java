@@ -1,0 +1,314 @@
+package truekeen.app.balance;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.balance.BalanceRecords.BalanceSheet;
+import truekeen.app.balance.BalanceRecords.BalanceView;
+import truekeen.app.balance.BalanceRecords.BeamForm;
+import truekeen.app.balance.BalanceRecords.BeamPreview;
+import truekeen.app.balance.BalanceRecords.CorrectionView;
+import truekeen.app.balance.BalanceRecords.TakenOffForm;
+import truekeen.app.balance.BalanceRecords.TryView;
+import truekeen.app.bench.BenchService;
+import truekeen.app.machine.MachineService;
+import truekeen.app.platform.AdviceView;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolRecords.Echo;
+import truekeen.app.tool.ToolRecords.FaultView;
+import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
+import truekeen.core.balance.BalanceTry;
+import truekeen.core.balance.Balancing;
+import truekeen.core.balance.MarkedWidths;
+import truekeen.core.balance.RotaryBlade;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.Length;
+
+/** Hangs a blade, says what to take off and where, and keeps each try until it stays level. */
+@Service
+@Transactional
+public class BalanceService {
+    /** Most tries of one job: past it something else is wrong. */
+    private static final int MOST_TRIES = 40;
+
+    private final Tries tries;
+    private final BenchService bench;
+    private final ToolService tools;
+    private final MachineService machines;
+    private final BenchClock clock;
+
+    BalanceService(Tries tries, BenchService bench, ToolService tools, MachineService machines, BenchClock clock) {
+        this.tries = tries;
+        this.bench = bench;
+        this.tools = tools;
+        this.machines = machines;
+        this.clock = clock;
+    }
+
+    /** All about the balance of a blade. */
+    @Transactional(readOnly = true)
+    public BalanceSheet sheet(UUID toolId, String device) {
+        CoreTool tool = turning(toolId);
+        HungBlade blade = HungBlade.of(tool.geometry());
+        MachineService.Running running = machines.running(toolId);
+        UUID session = bench.open(toolId).id();
+        List<TryRow> rows = session == null ? List.of() : tries.findBySessionIdOrderByNumber(session);
+        Optional<Double> speed = running.perMinute()
+                .map(n -> RotaryBlade.tipSpeed(Length.ofMm(2 * blade.tip().mm()), n));
+        return new BalanceSheet(
+                session,
+                session != null && bench.session(session, Form.orEmpty(device)).allDone(),
+                blade.places(),
+                2 * blade.tip().mm(),
+                usual(blade, tries.findFirstByToolIdOrderByAtDesc(toolId)),
+                speed.orElse(null),
+                speed.map(BalanceService::tipWords).orElse(""),
+                running.perMinute().orElse(null),
+                running.massG().orElse(null),
+                rows.stream().map(r -> view(r, blade)).toList(),
+                rows.isEmpty() ? null : standing(rows, blade, running),
+                session != null && level(session, rows),
+                session == null
+                        ? null
+                        : bench.edgeLoss(session).map(MarkedWidths::massG).orElse(null),
+                tries.findByToolIdOrderByAt(toolId).stream()
+                        .mapToDouble(r -> r.removedG)
+                        .sum());
+    }
+
+    /** Judges a try without keeping it. */
+    @Transactional(readOnly = true)
+    public BeamPreview preview(UUID toolId, BeamForm in) {
+        HungBlade blade = HungBlade.of(turning(toolId).geometry());
+        Form form = new Form();
+        Optional<HungBlade.Hung> hung = blade.read(form, in);
+        UUID session = bench.open(toolId).id();
+        List<BalanceTry> before = session == null
+                ? List.of()
+                : tries.findBySessionIdOrderByNumber(session).stream()
+                        .map(TryRow::toCore)
+                        .toList();
+        MachineService.Running running = machines.running(toolId);
+        return new BeamPreview(
+                Echo.of(form),
+                FaultView.of(form),
+                hung.map(h -> {
+                            List<BalanceTry> all = new ArrayList<>(before);
+                            all.add(h.reading());
+                            return view(Balancing.of(all, blade.of(h, running)), h, blade, running);
+                        })
+                        .orElse(null));
+    }
+
+    /** Keeps a try. */
+    public BalanceSheet hang(UUID toolId, BeamForm in) {
+        HungBlade blade = HungBlade.of(turning(toolId).geometry());
+        UUID session = held(toolId, in.device());
+        Form form = new Form();
+        form.checks().text("person", "A name", in.person(), false, 80);
+        Optional<HungBlade.Hung> hung = blade.read(form, in);
+        form.checks().orThrow();
+        HungBlade.Hung h = hung.orElseThrow();
+        List<TryRow> rows = tries.findBySessionIdOrderByNumber(session);
+        if (rows.size() >= MOST_TRIES) {
+            throw new RefusedException(Refusal.of(MessageCode.TOO_MANY, "", rows.size())
+                    .with("high", MOST_TRIES)
+                    .with("what", "tries"));
+        }
+        TryRow row = new TryRow(toolId, session, rows.size() + 1, clock.instant());
+        row.person = Form.orEmpty(in.person());
+        row.typed = h.typed();
+        row.heavy = h.reading().heavy();
+        row.unbalanceGmm = h.reading().unbalanceGmm();
+        row.resolutionGmm = h.resolutionGmm();
+        List<BalanceTry> all = new ArrayList<>(rows.stream().map(TryRow::toCore).toList());
+        all.add(h.reading());
+        row.state = Balancing.of(all, blade.of(h, machines.running(toolId))).state();
+        tries.saveAndFlush(row);
+        return sheet(toolId, in.device());
+    }
+
+    /** Puts down what came off after the newest try; it joins the history of the blade. */
+    public BalanceSheet takenOff(UUID toolId, TakenOffForm in) {
+        HungBlade blade = HungBlade.of(turning(toolId).geometry());
+        UUID session = held(toolId, in.device());
+        List<TryRow> rows = tries.findBySessionIdOrderByNumber(session);
+        if (rows.isEmpty()) {
+            throw new RefusedException(Refusal.of(MessageCode.BALANCE_FIRST, "", "no try yet"));
+        }
+        Form form = new Form();
+        TryRow newest = rows.get(rows.size() - 1);
+        blade.removed(form, in).ifPresent(r -> {
+            newest.removedG = r.massG();
+            newest.removedAt = in.place();
+            newest.removedRadiusMm = r.radiusMm();
+        });
+        form.checks().orThrow();
+        tries.saveAndFlush(newest);
+        return sheet(toolId, in.device());
+    }
+
+    /** All tries of a blade, oldest first. */
+    @Transactional(readOnly = true)
+    public List<TryView> all(UUID toolId) {
+        if (!turns(toolId)) {
+            return List.of();
+        }
+        HungBlade blade = HungBlade.of(tools.core(toolId).geometry());
+        return tries.findByToolIdOrderByAt(toolId).stream()
+                .map(r -> view(r, blade))
+                .toList();
+    }
+
+    /** Whether a blade must be hung before it goes back. */
+    @Transactional(readOnly = true)
+    public boolean turns(UUID toolId) {
+        return tools.powered(toolId) && HungBlade.turns(tools.core(toolId).geometry());
+    }
+
+    /** Whether a session's blade was left level, with nothing ground off it since. */
+    @Transactional(readOnly = true)
+    public boolean level(UUID sessionId) {
+        return level(sessionId, tries.findBySessionIdOrderByNumber(sessionId));
+    }
+
+    /** Refuses to let a turning blade go that was not left level. */
+    @Transactional(readOnly = true)
+    public void requireLevel(UUID sessionId, UUID toolId) {
+        if (turns(toolId) && !level(sessionId)) {
+            boolean any = !tries.findBySessionIdOrderByNumber(sessionId).isEmpty();
+            throw new RefusedException(Refusal.of(
+                    MessageCode.BALANCE_FIRST,
+                    "",
+                    any ? "the newest try is not level, or steel came off after it" : "no try was put down"));
+        }
+    }
+
+    private boolean level(UUID sessionId, List<TryRow> rows) {
+        if (rows.isEmpty()) {
+            return false;
+        }
+        TryRow newest = rows.get(rows.size() - 1);
+        return newest.state == Balancing.State.LEVEL
+                && newest.removedG == 0
+                && bench.lastCounted(sessionId).map(t -> t.isBefore(newest.at)).orElse(true);
+    }
+
+    private UUID held(UUID toolId, String device) {
+        UUID session = bench.open(toolId).id();
+        if (session == null || !bench.session(session, Form.orEmpty(device)).allDone()) {
+            throw new RefusedException(Refusal.of(MessageCode.BALANCE_AFTER_EDGES, "", "")
+                    .with("what", tools.tool(toolId).name()));
+        }
+        return bench.requireHeld(session, Form.orEmpty(device)).id();
+    }
+
+    private CoreTool turning(UUID toolId) {
+        CoreTool tool = tools.core(toolId);
+        if (!HungBlade.turns(tool.geometry())) {
+            throw new RefusedException(Refusal.of(MessageCode.DOES_NOT_TURN, "", tool.name()));
+        }
+        return tool;
+    }
+
+    private static Map<String, String> usual(HungBlade blade, Optional<TryRow> last) {
+        Map<String, String> fields = new HashMap<>(blade.usual());
+        last.ifPresent(l -> l.typed.forEach((field, text) -> {
+            if (fields.containsKey(field) && !Form.blank(text)) {
+                fields.put(field, text);
+            }
+        }));
+        return fields;
+    }
+
+    private static String tipWords(double speed) {
+        boolean fast = speed > RotaryBlade.TIP_SPEED_WARNS_AT;
+        return "The tips run at " + Numbers.plain(speed, 1) + " m/s, "
+                + (fast ? "over the " : "within the ") + Numbers.plain(RotaryBlade.TIP_SPEED_WARNS_AT, 1)
+                + " m/s that mower safety standards commonly allow."
+                + (fast ? " Look at the span and the speed again; do not run it so." : "");
+    }
+
+    private BalanceView standing(List<TryRow> rows, HungBlade blade, MachineService.Running running) {
+        TryRow newest = rows.get(rows.size() - 1);
+        HungBlade.Hung h = blade.again(newest.toCore(), newest.typed, newest.resolutionGmm);
+        return view(Balancing.of(rows.stream().map(TryRow::toCore).toList(), blade.of(h, running)), h, blade, running);
+    }
+
+    private static BalanceView view(Balancing b, HungBlade.Hung h, HungBlade blade, MachineService.Running running) {
+        return new BalanceView(
+                b.state().name(),
+                b.heavy(),
+                b.unbalanceGmm(),
+                h.resolutionGmm(),
+                b.correction()
+                        .map(c -> new CorrectionView(
+                                c.massG(), c.radius().mm(), c.length().mm(), blade.place(b.heavy())))
+                        .orElse(null),
+                b.forceN(),
+                b.asWeightKg(),
+                b.gradeGmm(),
+                b.words(),
+                b.correction().map(c -> why(b, c, h, running)).orElse(null));
+    }
+
+    private static AdviceView why(
+            Balancing b, Balancing.Correction c, HungBlade.Hung h, MachineService.Running running) {
+        List<Advice.Given> given = new ArrayList<>();
+        given.add(new Advice.Given("unbalance", Numbers.plain(b.unbalanceGmm(), 0) + " g·mm"));
+        given.add(
+                new Advice.Given("radius of the piece", Numbers.plain(c.radius().mm(), 0) + " mm"));
+        given.add(new Advice.Given(
+                "width × thickness",
+                Numbers.plain(h.width().mm(), 1) + " × "
+                        + Numbers.plain(h.thickness().mm(), 1) + " mm"));
+        running.perMinute().ifPresent(n -> given.add(new Advice.Given("speed", Numbers.plain(n, 0) + " /min")));
+        double off = h.resolutionGmm()
+                / Math.max(b.unbalanceGmm(), 1e-9)
+                * c.length().mm();
+        return AdviceView.of(new Advice(
+                "length to grind off",
+                c.length().mm(),
+                Math.max(0, c.length().mm() - off),
+                c.length().mm() + off,
+                "mm",
+                Formula.UNBALANCE,
+                given,
+                "as good as the balancer: it tells " + Numbers.plain(h.resolutionGmm(), 0) + " g·mm",
+                "The trial mass, where it hangs, and the size of what is ground."));
+    }
+
+    private static TryView view(TryRow r, HungBlade blade) {
+        return new TryView(
+                r.number,
+                r.at.toString(),
+                r.person,
+                r.heavy,
+                r.heavy == 0 ? "" : blade.place(r.heavy),
+                r.unbalanceGmm,
+                r.state.name(),
+                r.removedG,
+                r.removedAt == 0 ? "" : blade.place(r.removedAt));
+    }
+
+    interface Tries extends JpaRepository<TryRow, UUID> {
+        List<TryRow> findBySessionIdOrderByNumber(UUID sessionId);
+
+        List<TryRow> findByToolIdOrderByAt(UUID toolId);
+
+        Optional<TryRow> findFirstByToolIdOrderByAtDesc(UUID toolId);
+    }
+}

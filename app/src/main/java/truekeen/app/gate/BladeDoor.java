@@ -1,0 +1,101 @@
+package truekeen.app.gate;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.HandlerMapping;
+import truekeen.app.angle.AngleService;
+import truekeen.app.bench.BenchService;
+import truekeen.app.edgetest.TestService;
+import truekeen.app.machine.MachineGate;
+
+/**
+ * Stands before every address that names a tool, a session, a test or a set-up. What is not named here as free is shut
+ * for the blade of a machine until that machine is recorded as safe and the blade was found fit: a new address is shut
+ * unless somebody opens it.
+ */
+@Component
+class BladeDoor implements HandlerInterceptor {
+    private static final String API = "/api/v1";
+    /** Addresses about a tool that are no work on its blade, or keep a gate of their own. */
+    private static final List<String> FREE = List.of(
+            "/tools/{id}",
+            "/tools/{id}/machine",
+            "/tools/{id}/isolation",
+            "/tools/{id}/isolation/lift",
+            "/tools/{id}/inspection",
+            "/tools/{id}/inspection/preview",
+            "/tools/{id}/hours",
+            "/tools/{id}/stages",
+            "/tools/{id}/log",
+            "/tools/{id}/log.csv",
+            "/tools/{id}/log/import",
+            "/tools/{id}/export",
+            "/tools/{id}/house-rules",
+            "/tools/{id}/outcomes",
+            "/tools/{id}/outcomes/{outcomeId}",
+            "/tools/{id}/photos",
+            "/tools/{id}/photos/{photoId}",
+            "/tools/{id}/session",
+            "/print/tools/{id}/reject-tag.pdf");
+
+    private final MachineGate gate;
+    private final Map<String, Function<UUID, UUID>> toolOf;
+
+    BladeDoor(MachineGate gate, BenchService bench, TestService tests, AngleService angles) {
+        this.gate = gate;
+        this.toolOf = Map.of(
+                "/tools/{id}",
+                Function.identity(),
+                "/print/tools/{id}",
+                Function.identity(),
+                "/sessions/{id}",
+                id -> bench.ref(id).toolId(),
+                "/tests/{id}",
+                tests::toolOf,
+                "/setups/{id}",
+                id -> angles.held(id).tool().id(),
+                "/print/setups/{id}",
+                id -> angles.held(id).tool().id());
+    }
+
+    @Override
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+        Object pattern = request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE);
+        String address = pattern == null ? "" : pattern.toString();
+        if (!address.startsWith(API)) {
+            return true;
+        }
+        String path = address.substring(API.length());
+        if (!FREE.contains(path)) {
+            tool(path, request).ifPresent(gate::requireReady);
+        }
+        return true;
+    }
+
+    private Optional<UUID> tool(String path, HttpServletRequest request) {
+        return toolOf.entrySet().stream()
+                .filter(e -> path.equals(e.getKey()) || path.startsWith(e.getKey() + "/"))
+                .findFirst()
+                .flatMap(e -> id(request).map(e.getValue()));
+    }
+
+    /** The id of the address; one that is none is refused by whoever it is meant for. */
+    private static Optional<UUID> id(HttpServletRequest request) {
+        Object given = request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
+        if (!(given instanceof Map<?, ?> variables)) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(UUID.fromString(String.valueOf(variables.get("id"))));
+        } catch (IllegalArgumentException notAnId) {
+            return Optional.empty();
+        }
+    }
+}

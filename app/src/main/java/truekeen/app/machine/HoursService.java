@@ -1,0 +1,152 @@
+package truekeen.app.machine;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeParseException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.machine.MachineRecords.HoursForm;
+import truekeen.app.machine.MachineRecords.HoursView;
+import truekeen.app.machine.MachineRecords.OptionView;
+import truekeen.app.machine.MachineRecords.RunView;
+import truekeen.app.machine.MachineStore.Blades;
+import truekeen.app.machine.MachineStore.Hours;
+import truekeen.app.machine.MachineStore.Machines;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolService;
+import truekeen.core.machine.Ground;
+import truekeen.core.machine.RunningHours;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.QuantityReader;
+
+/** Hours a machine ran, and when they make its blade due. */
+@Service
+@Transactional
+public class HoursService {
+    private static final double MOST_HOURS = 2000;
+    private static final int OLDEST_DAYS = 3 * 366;
+
+    private final Hours hours;
+    private final Blades blades;
+    private final Machines machines;
+    private final ToolService tools;
+    private final BenchClock clock;
+
+    HoursService(Hours hours, Blades blades, Machines machines, ToolService tools, BenchClock clock) {
+        this.hours = hours;
+        this.blades = blades;
+        this.machines = machines;
+        this.tools = tools;
+        this.clock = clock;
+    }
+
+    /** Puts hours down for a blade that is on its machine. Running it asks for no isolation: it comes before it. */
+    public void add(UUID toolId, HoursForm in) {
+        BladeRow blade = blades.findById(toolId)
+                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.MACHINE_FIRST, "", "")));
+        Form form = new Form();
+        LocalDate day = day(form, in.day());
+        Double run = form.checks().attempt(() -> QuantityReader.number("hours", in.hours(), "h"));
+        form.checks().within("hours", "Hours", run, 0.05, MOST_HOURS, " h");
+        Ground ground = form.choice(
+                "ground",
+                "The ground",
+                in.ground(),
+                Arrays.stream(Ground.values())
+                        .filter(g -> g.name().equals(in.ground()))
+                        .findFirst(),
+                Arrays.toString(Ground.values()));
+        form.checks().text("person", "A name", in.person(), false, 80);
+        form.checks().orThrow();
+        HoursRow row = new HoursRow(blade.machineId, toolId, clock.instant());
+        row.day = day;
+        row.hours = run;
+        row.ground = ground;
+        row.person = Form.orEmpty(in.person());
+        hours.saveAndFlush(row);
+    }
+
+    /** When a blade is due by its hours; empty while it belongs to no machine or none were put down. */
+    @Transactional(readOnly = true)
+    public Optional<RunningHours> due(UUID toolId) {
+        List<HoursRow> rows = hours.findByToolIdOrderByDay(toolId);
+        return rows.isEmpty() ? Optional.empty() : Optional.of(due(toolId, rows, List.of()));
+    }
+
+    /** The same for a blade that is sharpened today. */
+    @Transactional(readOnly = true)
+    public Optional<RunningHours> sharpenedToday(UUID toolId) {
+        List<HoursRow> rows = hours.findByToolIdOrderByDay(toolId);
+        return rows.isEmpty() ? Optional.empty() : Optional.of(due(toolId, rows, List.of(clock.today())));
+    }
+
+    /** How far its hours have gone; empty while it belongs to no machine. */
+    Optional<HoursView> view(UUID toolId) {
+        if (!blades.existsById(toolId)) {
+            return Optional.empty();
+        }
+        List<HoursRow> rows = hours.findByToolIdOrderByDay(toolId);
+        RunningHours due = due(toolId, rows, List.of());
+        return Optional.of(new HoursView(
+                due.worn(),
+                due.interval(),
+                due.intervals(),
+                due.due().map(LocalDate::toString).orElse(null),
+                due.words(),
+                rows.stream()
+                        .map(r -> new RunView(r.day.toString(), r.hours, r.ground.words()))
+                        .toList(),
+                Arrays.stream(Ground.values())
+                        .map(g -> new OptionView(g.name(), g.words()))
+                        .toList()));
+    }
+
+    private RunningHours due(UUID toolId, List<HoursRow> rows, List<LocalDate> more) {
+        MachineRow machine = machines.findById(blades.findById(toolId).orElseThrow().machineId)
+                .orElseThrow();
+        List<LocalDate> sharpened = Stream.concat(tools.wear(toolId).stream().map(w -> onDay(w.at())), more.stream())
+                .toList();
+        return RunningHours.of(
+                tools.core(toolId).geometry().kind(),
+                clock.today(),
+                machine.season(),
+                rows.stream()
+                        .map(r -> new RunningHours.Run(r.day, r.hours, r.ground))
+                        .toList(),
+                sharpened);
+    }
+
+    private LocalDate day(Form form, String typed) {
+        LocalDate today = clock.today();
+        if (Form.blank(typed)) {
+            return today;
+        }
+        LocalDate read = null;
+        try {
+            read = LocalDate.parse(typed.strip());
+        } catch (DateTimeParseException unreadable) {
+            // Said below, with the days that can be chosen.
+        }
+        LocalDate given = read;
+        form.checks()
+                .require(
+                        given != null && !given.isAfter(today) && !given.isBefore(today.minusDays(OLDEST_DAYS)),
+                        () -> Refusal.of(MessageCode.DATE_RANGE, "day", typed)
+                                .with("low", today.minusDays(OLDEST_DAYS))
+                                .with("high", today));
+        return given;
+    }
+
+    private static LocalDate onDay(Instant at) {
+        return LocalDate.ofInstant(at, ZoneId.systemDefault());
+    }
+}

@@ -1,0 +1,39 @@
+package truekeen.app.machine;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+@Entity
+@Table(name = "isolation")
+class IsolationRow {
+    @Id
+    UUID id;
+
+    UUID machineId;
+    String person;
+    Instant at;
+
+    /** Keys of the acts that were confirmed. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    List<String> acts;
+
+    Instant liftedAt;
+    String liftedBy;
+    String liftedWhy;
+
+    protected IsolationRow() {}
+
+    IsolationRow(UUID machineId, String person, Instant at, List<String> acts) {
+        this.id = UUID.randomUUID();
+        this.machineId = machineId;
+        this.person = person;
+        this.at = at;
+        this.acts = acts;
+    }
+}

@@ -1,0 +1,2 @@
+/** Machines: made safe before a blade is touched, their blades inspected, their hours kept. */
+package truekeen.app.machine;

@@ -1,0 +1,75 @@
+package truekeen.app.plan;
+
+import java.util.List;
+import truekeen.app.angle.AngleRecords.SetupView;
+import truekeen.app.plan.PlanRecords.OfferView;
+import truekeen.app.plan.PlanRecords.PlanView;
+import truekeen.app.platform.AdviceView;
+import truekeen.app.repair.HeatViews;
+import truekeen.app.survey.SurveyService;
+import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
+import truekeen.core.condition.Restoration;
+import truekeen.core.message.Numbers;
+import truekeen.core.powered.PoweredPlan;
+import truekeen.core.powered.Tooling;
+import truekeen.core.quantity.Angle;
+import truekeen.core.stepsheet.Step;
+
+/** The plan of a machine's blade, for the screens. */
+final class PoweredViews {
+    private PoweredViews() {}
+
+    static PlanView of(Restoration r, PoweredPlan plan, List<Step> steps, SetupView setup, CoreTool tool) {
+        return new PlanView(
+                r.scope().name(),
+                SurveyService.words(r.scope()),
+                r.reasons(),
+                tool.geometry().edgeLengthMm(),
+                setup.primaryDeg(),
+                setup.lastDeg(),
+                r.lostMm(),
+                r.honedWidthMm(),
+                r.measuresAfter().values(),
+                plan.volumeMm3(),
+                minutes(plan),
+                List.of(),
+                plan.offers().stream()
+                        .filter(Tooling::allowed)
+                        .map(t -> new OfferView(
+                                t.piece().id(),
+                                t.piece().name(),
+                                t.leastSeconds(plan.edges()),
+                                t.mostSeconds(plan.edges()),
+                                t == plan.chosen(),
+                                HeatViews.of(
+                                        t.piece().kind().name(),
+                                        tool.geometry(),
+                                        Angle.ofDegrees(setup.primaryDeg()),
+                                        tool.steel())))
+                        .toList(),
+                "",
+                "",
+                "",
+                List.of(),
+                steps.stream().map(s -> PlanViews.step(s, setup)).toList());
+    }
+
+    private static AdviceView minutes(PoweredPlan plan) {
+        Tooling by = plan.chosen();
+        return AdviceView.of(new Advice(
+                "time at the bench",
+                plan.seconds() / 60,
+                plan.leastSeconds() / 60,
+                plan.mostSeconds() / 60,
+                "min",
+                Formula.EDGES_ALIKE,
+                List.of(
+                        new Advice.Given("steel to remove", Numbers.plain(plan.volumeMm3(), 0) + " mm³"),
+                        new Advice.Given("edges", String.valueOf(plan.edges())),
+                        new Advice.Given("each", by.strokes() + " " + by.counts())),
+                "first estimate: rates are workshop priors",
+                "What is in the kit, and how far back the edge must go."));
+    }
+}

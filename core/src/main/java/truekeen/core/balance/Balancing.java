@@ -1,0 +1,150 @@
+package truekeen.core.balance;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntFunction;
+import truekeen.core.message.Numbers;
+import truekeen.core.quantity.Length;
+
+/**
+ * How a blade stands on the beam, and what to do: level within what this balancer can tell, or so much steel off the heavy
+ * place; and a word where the last correction made it worse. Source: derived here; the grade is that of ISO 21940-11.
+ *
+ * @param state how it stands
+ * @param heavy the place steel comes off; 0 where none does
+ * @param unbalanceGmm unbalance (g·mm)
+ * @param correction what to take off; empty where it is level
+ * @param forceN shaking force at running speed (N); 0 where no speed is known
+ * @param asWeightKg the mass that weighs as much (kg)
+ * @param gradeGmm permissible by grade G16 (g·mm); 0 where speed or mass is not known
+ * @param words what it means and what to do
+ */
+public record Balancing(
+        State state,
+        int heavy,
+        double unbalanceGmm,
+        Optional<Correction> correction,
+        double forceN,
+        double asWeightKg,
+        double gradeGmm,
+        String words) {
+    /** Balance quality grade that is shown as the engineer's reference (mm/s). */
+    public static final double GRADE = 16;
+    /** Unbalance counts as worse beyond this share of what it was. Prior: a hand balancer repeats no better. */
+    private static final double WORSE = 0.1;
+
+    /** How it stands. */
+    public enum State {
+        /** Level within the resolution of the balancer. */
+        LEVEL,
+        /** Steel is to come off the heavy place. */
+        GRIND,
+        /** The last correction came off the light place. */
+        OTHER_END,
+        /** The last correction took too much: the other place is heavy now. */
+        OVERSHOT
+    }
+
+    /**
+     * What to take off.
+     *
+     * @param massG mass (g)
+     * @param radius of the middle of the piece
+     * @param length to grind off it, at its width and thickness
+     */
+    public record Correction(double massG, Length radius, Length length) {}
+
+    /**
+     * What is known of the blade and of the balancer.
+     *
+     * @param radius of the middle of the piece that is ground: the trailing side of the tip
+     * @param width of that piece
+     * @param thickness of the blade there
+     * @param resolutionGmm least unbalance that tips this balancer (g·mm)
+     * @param perMinute running speed; 0 where it is not known
+     * @param massKg of the blade; 0 where it is not known
+     * @param places the names of the places
+     */
+    public record Case(
+            Length radius,
+            Length width,
+            Length thickness,
+            double resolutionGmm,
+            double perMinute,
+            double massKg,
+            IntFunction<String> places) {}
+
+    /**
+     * Judges the newest reading against the one before it.
+     *
+     * @param tries of this job, oldest first, at least one
+     */
+    public static Balancing of(List<BalanceTry> tries, Case of) {
+        BalanceTry now = tries.get(tries.size() - 1);
+        Optional<BalanceTry> before = tries.size() < 2 ? Optional.empty() : Optional.of(tries.get(tries.size() - 2));
+        double u = now.unbalanceGmm();
+        boolean level = now.heavy() == 0 || u <= of.resolutionGmm;
+        State state = level ? State.LEVEL : judged(now, before);
+        Optional<Correction> correction = level ? Optional.empty() : Optional.of(correct(u, of));
+        double force = of.perMinute > 0 ? RotaryBlade.shakingForce(u, of.perMinute) : 0;
+        double grade = of.perMinute > 0 && of.massKg > 0 ? RotaryBlade.permissible(GRADE, of.massKg, of.perMinute) : 0;
+        return new Balancing(
+                state,
+                level ? 0 : now.heavy(),
+                u,
+                correction,
+                force,
+                RotaryBlade.asWeight(force),
+                grade,
+                words(state, now, before, correction, of));
+    }
+
+    private static State judged(BalanceTry now, Optional<BalanceTry> before) {
+        Optional<BalanceTry> corrected = before.filter(b -> b.removedG() > 0 && b.heavy() > 0);
+        if (corrected.isEmpty()) {
+            return State.GRIND;
+        }
+        BalanceTry was = corrected.get();
+        boolean worse = now.unbalanceGmm() > was.unbalanceGmm() * (1 + WORSE);
+        if (now.heavy() == was.heavy()) {
+            return worse ? State.OTHER_END : State.GRIND;
+        }
+        return State.OVERSHOT;
+    }
+
+    private static Correction correct(double u, Case of) {
+        double mass = RotaryBlade.correction(u, of.radius);
+        return new Correction(mass, of.radius, RotaryBlade.grindOff(mass, of.width, of.thickness));
+    }
+
+    private static String words(
+            State state, BalanceTry now, Optional<BalanceTry> before, Optional<Correction> correction, Case of) {
+        if (state == State.LEVEL) {
+            return "Level: what is left is within the " + Numbers.plain(of.resolutionGmm, 0)
+                    + " g·mm that this balancer can tell.";
+        }
+        Correction c = correction.orElseThrow();
+        String heavy = of.places.apply(now.heavy());
+        String act = "take " + Numbers.plain(c.massG(), 2) + " g off " + heavy + ": "
+                + Numbers.plain(c.length().mm(), 2) + " mm of its trailing side at " + Numbers.plain(of.width.mm(), 1)
+                + " × " + Numbers.plain(of.thickness.mm(), 1) + " mm, the middle of it "
+                + Numbers.plain(c.radius().mm(), 0) + " mm from the centre.";
+        return switch (state) {
+            case OTHER_END ->
+                "It got worse: the other end. " + upper(heavy)
+                        + " is still the heavy one and the last steel came off across"
+                        + " from it. Look which way it dips, then " + act;
+            case OVERSHOT ->
+                "Too much went: " + heavy + " is the heavy one now"
+                        + (now.unbalanceGmm() > before.orElseThrow().unbalanceGmm()
+                                ? ", and by more than before. Weigh what comes off. Now "
+                                : ". Now ")
+                        + act;
+            default -> upper(act);
+        };
+    }
+
+    private static String upper(String s) {
+        return Character.toUpperCase(s.charAt(0)) + s.substring(1);
+    }
+}

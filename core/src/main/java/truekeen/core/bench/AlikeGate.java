@@ -1,0 +1,283 @@
+package truekeen.core.bench;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.IntStream;
+import truekeen.core.balance.MarkedWidths;
+import truekeen.core.message.Numbers;
+import truekeen.core.quantity.Length;
+import truekeen.core.stepsheet.Step;
+
+/**
+ * What keeps a step of a powered blade shut until its edges are alike: the same count, and by the marks the same loss. A
+ * measured loss outweighs a count: the end that lost less may be given more strokes, the other never. Derived here;
+ * tolerances are workshop priors.
+ *
+ * @param todo what is still to do, the first thing first; empty once all is alike
+ * @param notes what else to mind
+ */
+record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
+    /** Widest gap between the blades of a trimmer (mm). Prior; the maker's figure goes before it. */
+    static final double WIDEST_GAP_MM = 0.3;
+
+    private static final int MARKS_OF_AN_END = 3;
+    private static final int MARKS_OF_A_DISC = 4;
+    /** Strokes by which one edge of a row may be ahead of another. Prior. */
+    private static final int AHEAD = 1;
+    /** Angles of teeth may differ from the one planned by as much (°). */
+    private static final double ANGLE_WITHIN = SessionSigns.ANGLE_TOLERANCE_DEG;
+
+    private static final int NAMED = 4;
+
+    /** Whether a step asks for edges alike, or for a gap. */
+    static boolean asks(Step step) {
+        return switch (step.kind()) {
+            case MEASURE, ENDS, TEETH, GAP -> true;
+            default -> false;
+        };
+    }
+
+    /** How many marks are measured on each side of a step; 0 where none is. */
+    static int marks(Step step) {
+        return switch (step.kind()) {
+            case MEASURE, ENDS -> step.sides().contains(Step.Side.EDGES) ? MARKS_OF_A_DISC : MARKS_OF_AN_END;
+            case TEETH -> step.sides().contains(Step.Side.EDGES) ? MARKS_OF_A_DISC : 0;
+            default -> 0;
+        };
+    }
+
+    /** The newest complete widths that were measured before a step, by side; empty where there are none. */
+    static Map<Step.Side, List<Double>> widths(List<Step> steps, BenchState state, int before) {
+        Map<Step.Side, List<Double>> widths = new EnumMap<>(Step.Side.class);
+        for (int i = 0; i < before; i++) {
+            if (steps.get(i).kind() == Step.Kind.MEASURE) {
+                for (Step.Side side : steps.get(i).sides()) {
+                    measured(steps.get(i), state.steps().get(i), side).ifPresent(w -> widths.put(side, w));
+                }
+            }
+        }
+        return widths;
+    }
+
+    /** The widths of a side at a step, where every mark was measured. */
+    static Optional<List<Double>> measured(Step step, BenchState.StepState now, Step.Side side) {
+        List<OptionalDouble> at = IntStream.rangeClosed(1, marks(step))
+                .mapToObj(mark -> now.newest(Instrument.CALLIPER, side, mark))
+                .toList();
+        return at.isEmpty() || at.stream().anyMatch(OptionalDouble::isEmpty)
+                ? Optional.empty()
+                : Optional.of(at.stream().map(OptionalDouble::getAsDouble).toList());
+    }
+
+    static AlikeGate of(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
+        return switch (step.kind()) {
+            case MEASURE -> new AlikeGate(unmeasured(step, now, "Measure "), List.of());
+            case ENDS -> ends(step, now, before);
+            case TEETH -> teeth(step, now, before);
+            default -> gap(now);
+        };
+    }
+
+    private static AlikeGate ends(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
+        List<Gate.Todo> todo = new ArrayList<>();
+        int first = now.counts().get(step.sides().get(0));
+        int second = now.counts().get(step.sides().get(1));
+        boolean known = before.size() == 2;
+        List<Gate.Todo> open = known ? unmeasured(step, now, "Measure again ") : List.of();
+        Optional<MarkedWidths> lost = known && open.isEmpty() ? Optional.of(lost(step, now, before)) : Optional.empty();
+        if (first == 0 || second == 0) {
+            todo.add(todo(
+                    first == second
+                            ? "Nothing is counted yet: both ends get the same."
+                            : "Nothing is counted on " + name(step.sides().get(first == 0 ? 0 : 1)) + " yet."));
+        } else if (lost.isPresent()) {
+            if (!lost.get().alike()) {
+                todo.add(todo(bringUp(step, now, lost.get())));
+            }
+        } else if (first != second) {
+            int apart = Math.abs(first - second);
+            todo.add(todo(upper(name(step.sides().get(first < second ? 0 : 1))) + " is " + counted(apart)
+                    + " behind: the same count at both ends."));
+        }
+        if (todo.isEmpty()) {
+            todo.addAll(open);
+        }
+        return new AlikeGate(todo, lost.map(l -> List.of(says(step, l))).orElse(List.of()));
+    }
+
+    private static String says(Step step, MarkedWidths lost) {
+        return "Lost: " + name(step.sides().get(0)) + " " + mm(lost.lossMm().get(0)) + " mm, "
+                + name(step.sides().get(1)) + " " + mm(lost.lossMm().get(1)) + " mm; alike within "
+                + mm(MarkedWidths.ALIKE_WITHIN_MM) + " mm.";
+    }
+
+    /** How many strokes more the end that lost less wants, by what its own strokes took so far. */
+    private static String bringUp(Step step, BenchState.StepState now, MarkedWidths lost) {
+        int least = lost.least();
+        Step.Side side = step.sides().get(least);
+        double each = lost.lossMm().get(1 - least)
+                / Math.max(1, now.counts().get(step.sides().get(1 - least)));
+        String how = each > 0
+                ? "about " + counted((int) Math.max(1, Math.round(lost.apartMm() / each))) + " more on it"
+                : "a few more on it";
+        return upper(name(side)) + " lost " + mm(lost.apartMm()) + " mm less than the other: " + how
+                + ", none on the other, then measure again.";
+    }
+
+    private static MarkedWidths lost(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
+        List<List<Double>> was = step.sides().stream().map(before::get).toList();
+        List<List<Double>> is = step.sides().stream()
+                .map(s -> measured(step, now, s).orElseThrow())
+                .toList();
+        // Only the loss is asked here: edge and thickness scale the volume alone.
+        return MarkedWidths.of(was, is, Length.ofMm(1), Length.ofMm(1));
+    }
+
+    private static AlikeGate teeth(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
+        List<String> behind = new ArrayList<>();
+        List<Gate.Todo> todo = new ArrayList<>();
+        int missing = 0;
+        int least = Integer.MAX_VALUE;
+        int most = 0;
+        String furthest = "";
+        for (Step.Side side : step.sides()) {
+            List<Integer> at = now.stations().get(side);
+            Set<Integer> out = now.leftOut().getOrDefault(side, Set.of());
+            for (int i = 0; i < at.size(); i++) {
+                if (out.contains(i + 1)) {
+                    continue;
+                }
+                least = Math.min(least, at.get(i));
+                if (at.get(i) > most) {
+                    most = at.get(i);
+                    furthest = edgeName(step, side, i + 1);
+                }
+                if (at.get(i) < step.stations().get(i)) {
+                    missing++;
+                    if (behind.size() < NAMED) {
+                        behind.add(edgeName(step, side, i + 1) + " (" + at.get(i) + " of "
+                                + step.stations().get(i) + ")");
+                    }
+                }
+            }
+        }
+        if (missing > 0) {
+            todo.add(todo((missing == 1 ? "One edge has" : missing + " edges have") + " not had their share: "
+                    + String.join(", ", behind) + (missing > behind.size() ? " and others" : "") + "."));
+        } else if (most - least > AHEAD && least < Integer.MAX_VALUE) {
+            todo.add(todo(upper(furthest) + " had " + most + ", others " + least
+                    + ": bring them up, or take back what was a slip."));
+        }
+        List<String> notes = new ArrayList<>(oddAngles(step, now));
+        int out = now.leftOut().values().stream().mapToInt(Set::size).sum();
+        if (out > 0) {
+            notes.add((out == 1 ? "One edge is" : out + " edges are") + " broken and left out.");
+        }
+        if (todo.isEmpty() && before.containsKey(Step.Side.EDGES)) {
+            todo.addAll(unmeasured(step, now, "Measure again "));
+            if (todo.isEmpty()) {
+                round(step, now, before.get(Step.Side.EDGES)).ifPresent(todo::add);
+            }
+        }
+        return new AlikeGate(todo, notes);
+    }
+
+    /** The loss round a disc, mark by mark. */
+    private static Optional<Gate.Todo> round(Step step, BenchState.StepState now, List<Double> was) {
+        List<Double> is = measured(step, now, Step.Side.EDGES).orElseThrow();
+        List<Double> loss = IntStream.range(0, was.size())
+                .mapToObj(i -> was.get(i) - is.get(i))
+                .toList();
+        double most = loss.stream().mapToDouble(l -> l).max().orElse(0);
+        double least = loss.stream().mapToDouble(l -> l).min().orElse(0);
+        return most - least <= MarkedWidths.ALIKE_WITHIN_MM + 1e-9
+                ? Optional.empty()
+                : Optional.of(todo("The edge at mark " + (loss.indexOf(least) + 1) + " lost " + mm(most - least)
+                        + " mm less than that at mark " + (loss.indexOf(most) + 1)
+                        + ": bring the edges of that quarter up, then measure again."));
+    }
+
+    private static List<String> oddAngles(Step step, BenchState.StepState now) {
+        if (step.angleDeg().isEmpty()) {
+            return List.of();
+        }
+        List<String> odd = new ArrayList<>();
+        for (Step.Side side : step.sides()) {
+            for (int i = 1; i <= step.stations().size(); i++) {
+                OptionalDouble read = now.newest(Instrument.ANGLE_GAUGE, side, i);
+                if (read.isPresent()
+                        && Math.abs(read.getAsDouble() - step.angleDeg().get()) > ANGLE_WITHIN) {
+                    odd.add(edgeName(step, side, i) + " stands at " + Numbers.plain(read.getAsDouble(), 1) + "°");
+                }
+            }
+        }
+        return odd.isEmpty()
+                ? List.of()
+                : List.of(upper(String.join(", ", odd.subList(0, Math.min(NAMED, odd.size())))) + "; "
+                        + Numbers.plain(step.angleDeg().get(), 1) + "° is wanted.");
+    }
+
+    private static AlikeGate gap(BenchState.StepState now) {
+        OptionalDouble read = now.newest(Instrument.FEELER, null, 0);
+        if (read.isEmpty()) {
+            return new AlikeGate(List.of(todo("Measure the gap and put it down.")), List.of());
+        }
+        double gap = read.getAsDouble();
+        String limit = mm(WIDEST_GAP_MM) + " mm as a rule of thumb; the manual's figure goes before it";
+        return gap > WIDEST_GAP_MM
+                ? new AlikeGate(
+                        List.of(todo("The gap is " + mm(gap) + " mm, over " + limit
+                                + ". Take the slack up, then measure again.")),
+                        List.of())
+                : new AlikeGate(List.of(), List.of("The gap is " + mm(gap) + " mm, within " + limit + "."));
+    }
+
+    private static List<Gate.Todo> unmeasured(Step step, BenchState.StepState now, String act) {
+        List<String> open = new ArrayList<>();
+        for (Step.Side side : step.sides()) {
+            for (int mark = 1; mark <= marks(step); mark++) {
+                if (now.newest(Instrument.CALLIPER, side, mark).isEmpty()) {
+                    open.add("mark " + mark + (side == Step.Side.EDGES ? "" : " of " + name(side)));
+                }
+            }
+        }
+        return open.isEmpty()
+                ? List.of()
+                : List.of(todo(act + String.join(", ", open.subList(0, Math.min(NAMED, open.size())))
+                        + (open.size() > NAMED ? " and the others" : "") + "."));
+    }
+
+    /** An edge of a row as it is called: the tooth and which of its edges, or the edge round the disc. */
+    static String edgeName(Step step, Step.Side side, int station) {
+        if (side == Step.Side.EDGES) {
+            return "edge " + station;
+        }
+        return "tooth " + ((station + 1) / 2) + (station % 2 == 1 ? " left" : " right")
+                + (step.sides().size() > 1 ? (side == Step.Side.TOP_BLADE ? ", upper blade" : ", lower blade") : "");
+    }
+
+    private static String name(Step.Side side) {
+        return side == Step.Side.FIRST_END ? "the left end" : "the right end";
+    }
+
+    private static Gate.Todo todo(String words) {
+        return new Gate.Todo(words, Optional.empty());
+    }
+
+    private static String counted(int n) {
+        return n == 1 ? "1 stroke" : n + " strokes";
+    }
+
+    private static String mm(double x) {
+        return Numbers.plain(x, 2);
+    }
+
+    private static String upper(String s) {
+        return Character.toUpperCase(s.charAt(0)) + s.substring(1);
+    }
+}

@@ -1,0 +1,160 @@
+package truekeen.core.machine;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.time.MonthDay;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import truekeen.core.message.Numbers;
+import truekeen.core.tool.GeometryKind;
+
+/**
+ * When a blade is due by the hours its machine ran. Hours count by the ground they were run over, as hours on clean ground;
+ * the interval is the middle of those this blade's machine has shown, else a first estimate. Source: derived here; first
+ * intervals and wear by ground are workshop priors.
+ *
+ * @param worn hours on clean ground since the blade was last sharpened
+ * @param interval hours on clean ground that an edge lasts
+ * @param intervals of its own that rests on; 0 for the first estimate
+ * @param perDay hours on clean ground for each day of the season; empty where too few are known
+ * @param due the day it is due; empty where that cannot be told
+ * @param words that in a sentence
+ */
+public record RunningHours(
+        double worn, double interval, int intervals, Optional<Double> perDay, Optional<LocalDate> due, String words) {
+    private static final int LEAST_INTERVALS = 2;
+    private static final int LEAST_DAYS = 7;
+    private static final int FURTHEST_DAYS = 2 * 366;
+
+    /**
+     * Hours that were run.
+     *
+     * @param day the day they were put down for
+     * @param hours how many, more than zero
+     */
+    public record Run(LocalDate day, double hours, Ground ground) {
+        /** The same wear as hours on clean ground. */
+        public double worn() {
+            return hours * ground.wear();
+        }
+    }
+
+    /**
+     * The part of the year a machine is used.
+     *
+     * @param from first month
+     * @param to last month, itself included; may lie before the first, over the turn of the year
+     */
+    public record Season(Month from, Month to) {
+        /** All the year round. */
+        public static final Season ALWAYS = new Season(Month.JANUARY, Month.DECEMBER);
+
+        /** Whether a day lies in it. */
+        public boolean holds(LocalDate day) {
+            Month m = day.getMonth();
+            return from.compareTo(to) <= 0
+                    ? m.compareTo(from) >= 0 && m.compareTo(to) <= 0
+                    : m.compareTo(from) >= 0 || m.compareTo(to) <= 0;
+        }
+
+        /** Days of it from one day up to but not including another. */
+        public int daysBetween(LocalDate first, LocalDate end) {
+            return (int) first.datesUntil(end).filter(this::holds).count();
+        }
+
+        /** First day of the next season that begins after a day. */
+        public LocalDate nextStart(LocalDate day) {
+            LocalDate start = MonthDay.of(from, 1).atYear(day.getYear());
+            return start.isAfter(day) ? start : start.plusYears(1);
+        }
+    }
+
+    /** Hours on clean ground that a first edge lasts. Prior. */
+    public static double firstInterval(GeometryKind kind) {
+        return switch (kind) {
+            case MOWER_BAR -> 25;
+            case TRIMMER -> 40;
+            default -> 15;
+        };
+    }
+
+    /**
+     * When it is due.
+     *
+     * @param runs of its machine while this blade was on it, in any order
+     * @param sharpened days on which it was sharpened
+     */
+    public static RunningHours of(
+            GeometryKind kind, LocalDate today, Season season, List<Run> runs, List<LocalDate> sharpened) {
+        List<LocalDate> days = sharpened.stream().distinct().sorted().toList();
+        List<Double> own = new ArrayList<>();
+        for (int i = 1; i < days.size(); i++) {
+            double worn = worn(runs, days.get(i - 1), days.get(i));
+            if (worn > 0) {
+                own.add(worn);
+            }
+        }
+        LocalDate since = days.isEmpty() ? LocalDate.MIN : days.get(days.size() - 1);
+        double worn = worn(runs, since, today.plusDays(1));
+        boolean first = own.size() < LEAST_INTERVALS;
+        double interval = first ? firstInterval(kind) : middle(own);
+        Optional<Double> perDay = perDay(runs, season, today);
+        double left = interval - worn;
+        Optional<LocalDate> due =
+                left <= 0 ? Optional.of(today) : perDay.flatMap(rate -> ahead(today, season, left / rate));
+        String basis = first
+                ? "first estimate: " + hours(interval) + " on clean ground"
+                : "middle of " + own.size() + " intervals of its own: " + hours(interval) + " on clean ground";
+        String words = hours(worn) + " of wear since it was sharpened, of " + hours(interval) + " (" + basis + "). "
+                + (left <= 0
+                        ? "It is due."
+                        : due.map(d -> season.holds(today)
+                                        ? "At the pace of its season that is " + d + "."
+                                        : "Out of season: at its pace that is " + d + ".")
+                                .orElse("No day yet: put down the hours of a week or more and it can be told."));
+        return new RunningHours(worn, interval, first ? 0 : own.size(), perDay, due, words);
+    }
+
+    /** Wear from the day after one sharpening up to the next; what ran on the day itself came before it. */
+    private static double worn(List<Run> runs, LocalDate after, LocalDate upTo) {
+        return runs.stream()
+                .filter(r -> r.day().isAfter(after) && !r.day().isAfter(upTo))
+                .mapToDouble(Run::worn)
+                .sum();
+    }
+
+    private static Optional<Double> perDay(List<Run> runs, Season season, LocalDate today) {
+        Optional<LocalDate> first = runs.stream().map(Run::day).min(LocalDate::compareTo);
+        if (first.isEmpty()) {
+            return Optional.empty();
+        }
+        int days = season.daysBetween(first.get(), today.plusDays(1));
+        double all = runs.stream().mapToDouble(Run::worn).sum();
+        return days < LEAST_DAYS || all <= 0 ? Optional.empty() : Optional.of(all / days);
+    }
+
+    private static Optional<LocalDate> ahead(LocalDate today, Season season, double seasonDays) {
+        double left = seasonDays;
+        for (LocalDate day = today; ChronoUnit.DAYS.between(today, day) < FURTHEST_DAYS; day = day.plusDays(1)) {
+            if (season.holds(day)) {
+                left--;
+            }
+            if (left < 0) {
+                return Optional.of(day);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static double middle(List<Double> some) {
+        double[] sorted = some.stream().mapToDouble(d -> d).sorted().toArray();
+        int half = sorted.length / 2;
+        return sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+    }
+
+    private static String hours(double h) {
+        return Numbers.plain(h, 1) + " h";
+    }
+}

@@ -1,0 +1,198 @@
+package truekeen.core.powered;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.heat.GrindHeat;
+import truekeen.core.heat.HeatSource;
+import truekeen.core.message.Numbers;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.removal.PowerRate;
+import truekeen.core.removal.StockRemoval;
+import truekeen.core.repair.DipRhythm;
+import truekeen.core.repair.Means;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.Blade;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Trade;
+
+/**
+ * A piece of the kit that the edges of a powered blade can be worked on, and how many strokes or passes one edge takes.
+ * Source: derived here, on rates that are workshop priors.
+ *
+ * @param piece the piece
+ * @param way how it is used
+ * @param strokes strokes or passes for each edge, whole
+ * @param strokesLow least to be expected
+ * @param strokesHigh most to be expected
+ * @param secondsEach time of one stroke or pass (s)
+ * @param forceN force (N), where it is one
+ * @param dip when to dip or rest, or empty
+ * @param handFactor what the log multiplied the strokes by; 0 where nothing is learned of it
+ * @param allowed whether it may be used
+ * @param reason why not, or what to know
+ */
+public record Tooling(
+        Abrasive piece,
+        Way way,
+        int strokes,
+        int strokesLow,
+        int strokesHigh,
+        double secondsEach,
+        Optional<Double> forceN,
+        String dip,
+        double handFactor,
+        boolean allowed,
+        String reason) {
+    /** A stroke of a file, there and lifted back (s). Prior. */
+    public static final double FILE_STROKE_S = 1.2;
+    /** Steel a file takes (mm³/s). Prior. */
+    private static final double FILE_SLOW = 1;
+
+    private static final double FILE_FAST = 3;
+    private static final double STONE_FORCE_N = 10;
+    /** More strokes than this on one edge nobody files evenly. Prior. */
+    private static final int MOST_STROKES = 150;
+
+    private static final String DRY_WHEEL = "dry grinding wheel";
+
+    /** How a piece is used. */
+    public enum Way {
+        FILE,
+        STONE,
+        WHEEL,
+        BELT
+    }
+
+    /** Whether it runs under power. */
+    public boolean powered() {
+        return way == Way.WHEEL || way == Way.BELT;
+    }
+
+    /** What one count of it is called. */
+    public String counts() {
+        return powered() ? "passes of about " + Numbers.plain(secondsEach, 0) + " s" : "strokes";
+    }
+
+    /** Least time for so many edges (s). */
+    public double leastSeconds(int edges) {
+        return edges * strokesLow * secondsEach;
+    }
+
+    /** Most time for so many edges (s). */
+    public double mostSeconds(int edges) {
+        return edges * strokesHigh * secondsEach;
+    }
+
+    /**
+     * What on the shelf will do, in the order of the shelf; what will not says why.
+     *
+     * @param perEdgeMm3 steel to go from one edge (mm³)
+     */
+    public static List<Tooling> of(
+            List<Abrasive> shelf, Blade blade, Trade trade, Angle bevel, SteelClass steel, double perEdgeMm3) {
+        List<Tooling> all = new ArrayList<>();
+        for (Abrasive a : shelf) {
+            if (a.state().retired()) {
+                continue;
+            }
+            if (Means.FILE.holds(a)) {
+                all.add(file(a, steel, perEdgeMm3));
+            } else if (a.kind().name().equals(DRY_WHEEL) || a.kind().name().equals("abrasive belt")) {
+                all.add(wheel(a, blade, bevel, steel, perEdgeMm3));
+            } else if (a.kind().use() == AbrasiveKind.Use.STROKES && a.d50Um() >= trade.finishFinestUm()) {
+                all.add(stone(a, steel, perEdgeMm3));
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    private static Tooling file(Abrasive a, SteelClass steel, double volume) {
+        boolean bites = steel.hardnessLow().orElse(60) <= Means.FILE_HRC;
+        return made(
+                a,
+                Way.FILE,
+                volume / (FILE_FAST * FILE_STROKE_S),
+                volume / Math.sqrt(FILE_FAST * FILE_SLOW) / FILE_STROKE_S,
+                volume / (FILE_SLOW * FILE_STROKE_S),
+                FILE_STROKE_S,
+                Optional.empty(),
+                "",
+                0,
+                bites ? "" : "a file skates on steel as hard as this");
+    }
+
+    private static Tooling stone(Abrasive a, SteelClass steel, double volume) {
+        double n = StockRemoval.strokes(a, steel, STONE_FORCE_N, volume);
+        double spread = a.effort().spread();
+        return made(
+                a,
+                Way.STONE,
+                n / spread,
+                n,
+                n * spread,
+                FILE_STROKE_S,
+                Optional.of(STONE_FORCE_N),
+                "",
+                a.effort().factor(),
+                "");
+    }
+
+    private static Tooling wheel(Abrasive a, Blade blade, Angle bevel, SteelClass steel, double volume) {
+        PowerRate rate = PowerRate.of(a.kind().name()).orElseThrow();
+        double land = blade.measures().lengthIfAny("land").map(Length::mm).orElse(0.0);
+        DipRhythm dip = HeatSource.of(a.kind().name())
+                .map(source -> {
+                    GrindHeat heat = GrindHeat.of(blade, bevel, steel, source, Length.ofMm(Math.max(land, 0.02)));
+                    return DipRhythm.of(
+                            heat.bluntAlike().leastSeconds(), blade.layout().edgeMm());
+                })
+                .orElseGet(() -> DipRhythm.of(
+                        java.util.OptionalDouble.empty(), blade.layout().edgeMm()));
+        double pass = Math.max(1, dip.passSeconds());
+        double fast = volume / (rate.fastest(false) * pass);
+        double slow = volume / (rate.slowest(false) * pass);
+        boolean small = blade.kind() == GeometryKind.TRIMMER;
+        return made(
+                a,
+                a.kind().name().equals(DRY_WHEEL) ? Way.WHEEL : Way.BELT,
+                fast,
+                Math.sqrt(fast * slow),
+                slow,
+                pass,
+                Optional.empty(),
+                dip.words(),
+                0,
+                small ? "a tooth this small is gone before it is seen: by hand" : "");
+    }
+
+    private static Tooling made(
+            Abrasive a,
+            Way way,
+            double low,
+            double middle,
+            double high,
+            double seconds,
+            Optional<Double> force,
+            String dip,
+            double factor,
+            String bar) {
+        int n = Math.max(1, (int) Math.ceil(middle - 1e-9));
+        boolean tooMany = bar.isEmpty() && n > MOST_STROKES;
+        return new Tooling(
+                a,
+                way,
+                n,
+                Math.max(1, (int) Math.floor(low)),
+                Math.max(1, (int) Math.ceil(high - 1e-9)),
+                seconds,
+                force,
+                dip,
+                factor,
+                bar.isEmpty() && !tooMany,
+                tooMany ? n + " strokes for each edge: too many to keep alike" : bar);
+    }
+}
