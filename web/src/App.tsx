@@ -1,5 +1,6 @@
 import { Route, Switch } from 'wouter'
 import { AnglePage } from './angle/AnglePage'
+import { BalancePage } from './balance/BalancePage'
 import { BenchPage } from './bench/BenchPage'
 import { BoardPage } from './board/BoardPage'
 import { TestPage } from './edgetest/TestPage'
@@ -7,6 +8,9 @@ import { FinishPage } from './finish/FinishPage'
 import { HouseRulesPage } from './houserule/HouseRulesPage'
 import { KitPage } from './kit/KitPage'
 import { LogPage } from './log/LogPage'
+import { Door } from './machine/Door'
+import { InspectPage } from './machine/InspectPage'
+import { MachinePage } from './machine/MachinePage'
 import { PlanPage } from './plan/PlanPage'
 import { SchoolsPage } from './plan/SchoolsPage'
 import { ProfilePage } from './profile/ProfilePage'
@@ -37,15 +41,72 @@ export function App() {
             <Route path="/take-in">{() => <TakeInPage />}</Route>
             <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>
             <Route path="/tools/:id/take-in">{(p) => <TakeInPage key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/survey">{(p) => <SurveyPage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/survey">
+              {(p) => (
+                <Door key={p.id} toolId={p.id} at="Survey">
+                  <SurveyPage toolId={p.id} />
+                </Door>
+              )}
+            </Route>
             <Route path="/tools/:id/profile">{(p) => <ProfilePage key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/repair">{(p) => <RepairPage key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/angle">{(p) => <AnglePage key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/plan">{(p) => <PlanPage key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/schools">{(p) => <SchoolsPage key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/bench">{(p) => <ToolBench key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/test">{(p) => <TestPage key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/finish">{(p) => <FinishPage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/repair">
+              {(p) => (
+                <Door key={p.id} toolId={p.id} at="Survey">
+                  <RepairPage toolId={p.id} />
+                </Door>
+              )}
+            </Route>
+            <Route path="/tools/:id/angle">
+              {(p) => (
+                <Door key={p.id} toolId={p.id} at="Angle">
+                  <AnglePage toolId={p.id} />
+                </Door>
+              )}
+            </Route>
+            <Route path="/tools/:id/plan">
+              {(p) => (
+                <Door key={p.id} toolId={p.id} at="Plan">
+                  <PlanPage toolId={p.id} />
+                </Door>
+              )}
+            </Route>
+            <Route path="/tools/:id/schools">
+              {(p) => (
+                <Door key={p.id} toolId={p.id} at="Plan">
+                  <SchoolsPage toolId={p.id} />
+                </Door>
+              )}
+            </Route>
+            <Route path="/tools/:id/bench">
+              {(p) => (
+                <Door key={p.id} toolId={p.id} at="Bench">
+                  <ToolBench toolId={p.id} />
+                </Door>
+              )}
+            </Route>
+            <Route path="/tools/:id/machine">{(p) => <MachinePage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/inspect">{(p) => <InspectPage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/balance">
+              {(p) => (
+                <Door key={p.id} toolId={p.id} at="Balance">
+                  <BalancePage toolId={p.id} />
+                </Door>
+              )}
+            </Route>
+            <Route path="/tools/:id/test">
+              {(p) => (
+                <Door key={p.id} toolId={p.id} at="Test">
+                  <TestPage toolId={p.id} />
+                </Door>
+              )}
+            </Route>
+            <Route path="/tools/:id/finish">
+              {(p) => (
+                <Door key={p.id} toolId={p.id} at="Log">
+                  <FinishPage toolId={p.id} />
+                </Door>
+              )}
+            </Route>
             <Route path="/tools/:id/log">{(p) => <LogPage key={p.id} toolId={p.id} />}</Route>
             <Route>
               <h1 className="text-xl font-semibold mt-8">There is nothing at this address</h1>

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { Schemas } from '../api/client'
+import { Refused, type Schemas } from '../api/client'
 import { Link } from 'wouter'
 import { Strip } from '../drawings/Strip'
 import { Act } from '../ui/Act'
@@ -17,6 +17,10 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
   useWakeLock()
   const { session } = bench
   const [inHand, setMarking] = useState<Marking>(null)
+  const refused = session.error instanceof Refused ? session.error : undefined
+  const shut = refused && MACHINE.some((code) => refused.has(code))
+  // What was shown a moment ago is not shown on while the machine is not recorded as safe.
+  if (shut) return <Shut words={refused.message} kept={bench.pending.length} toolId={session.data?.toolId} />
   if (!session.data)
     return session.isError ? (
       <Trouble error={session.error} again={() => void session.refetch()} />
@@ -74,7 +78,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
         <>
           <p className="text-[1.6rem] font-semibold pt-8">Every step is done. Now see what the edge says.</p>
           {s.held && s.undoable && <UndoLast onUndo={() => bench.tell({ kind: 'UNDO', step: s.current })} />}
-          <Act href={`/tools/${s.toolId}/test`}>Test the edge</Act>
+          {stages.data && <Act href={stages.data.next.path}>{stages.data.next.act}</Act>}
         </>
       ) : (
         step && (
@@ -89,6 +93,24 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
           />
         )
       )}
+    </div>
+  )
+}
+
+const MACHINE = ['ISOLATE_FIRST', 'INSPECT_FIRST', 'BLADE_REJECTED']
+
+/** The machine is not recorded as safe any more, or its blade was rejected: the work waits. */
+function Shut({ words, kept, toolId }: { words: string; kept: number; toolId: string | undefined }) {
+  return (
+    <div className="px-4 sm:px-6 pt-8 max-w-[46rem]">
+      <h1 className="text-[1.8rem] leading-tight font-semibold">The work stops here</h1>
+      <p role="alert" className="text-[1.2rem] pt-3">
+        {words}
+      </p>
+      {kept > 0 && (
+        <p className="pt-3">What you counted is kept on this device and is sent once it may go on.</p>
+      )}
+      <Act href={toolId ? `/tools/${toolId}` : '/'}>{toolId ? 'Back to the blade' : 'Back to the board'}</Act>
     </div>
   )
 }

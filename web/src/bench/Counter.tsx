@@ -8,6 +8,8 @@ export const SIDES: Record<string, string> = {
   BACK: 'back',
   LEFT: 'left side',
   RIGHT: 'right side',
+  FIRST_END: 'left end',
+  SECOND_END: 'right end',
 }
 const SETS = [5, 10, 20]
 
@@ -117,7 +119,7 @@ function Stations({ step, next, station, atStation, open, count }: CounterProps)
   )
 }
 
-function Pace({ here }: { here: Schemas['HereView'] | null }) {
+export function Pace({ here }: { here: Schemas['HereView'] | null }) {
   if (!here || here.paceSeconds === null) return null
   const low = here.leftLowSeconds ?? 0
   const high = here.leftHighSeconds ?? 0

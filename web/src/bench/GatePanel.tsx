@@ -140,6 +140,7 @@ function BurrSign({ life }: { life: string }) {
 
 /** What an instrument read at this step, and what that means. */
 export function Taken({ readings }: { readings: Schemas['TakenView'][] }) {
+  if (readings.length === 0) return null
   return (
     <ul aria-label="Readings taken">
       {readings.map((r, i) => (

@@ -13,6 +13,8 @@ import { nextSide, nextStation } from './deal'
 import { BurrLine, GatePanel, Taken } from './GatePanel'
 import { InkCheck } from './InkCheck'
 import { LiveReading } from './LiveReading'
+import { Marks } from './Marks'
+import { TeethCounter } from './TeethCounter'
 import { Sights } from './Sights'
 import type { Session, useSession } from './useSession'
 
@@ -40,7 +42,7 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
   const [lastSide, setLastSide] = useState('')
   const mine = pending.filter((e) => e.step === at)
   // A gate or an undo that is on its way decides what comes next: counting waits for it.
-  const deciding = mine.some((e) => e.kind !== 'COUNT' && e.kind !== 'OBSERVED' && e.kind !== 'READ')
+  const deciding = mine.some((e) => !['COUNT', 'OBSERVED', 'READ', 'LEFT_OUT'].includes(e.kind))
   const open = session.held && !deciding
   const shut = here?.gate.state === 'SHUT'
   const ready = here?.gate.state === 'OPEN'
@@ -56,6 +58,8 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
     s.stations,
     s.stations.map((_, i) => atStation(next, i + 1)),
   )
+  const teeth = s.kind === 'TEETH'
+  const counting = s.sides.length > 0 && !teeth && s.kind !== 'MEASURE'
   const total = counted(next)
   const count = useCallback(
     (side: string, amount: number, where?: number) => {
@@ -84,11 +88,11 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
     [tell, at],
   )
   useKeys({
-    sides: s.sides,
+    sides: counting ? s.sides : [],
     count,
     done,
     undo,
-    next,
+    next: counting ? next : '',
     ready: ready || (s.sides.length === 0 && s.gate === ''),
   })
 
@@ -105,7 +109,23 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
           tablet.leftHanded ? 'lg:col-start-1 lg:row-start-1' : ''
         }`}
       >
-        {s.sides.length > 0 && (
+        {teeth && (
+          <TeethCounter
+            step={now}
+            here={here}
+            atStation={atStation}
+            open={open}
+            ready={ready}
+            onCount={(side, at_, amount) => count(side, amount, at_)}
+            onLeaveOut={(side, where) =>
+              tell({ kind: 'LEFT_OUT', step: at, side, station: where, note: 'broken' })
+            }
+            onAngle={(side, where, value) =>
+              tell({ kind: 'READ', step: at, note: 'ANGLE_GAUGE', side, station: where, value })
+            }
+          />
+        )}
+        {counting && (
           <Counter
             step={now}
             here={here}
@@ -119,6 +139,13 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
             count={count}
           />
         )}
+        <Marks
+          session={session}
+          open={open}
+          onRead={(instrument, value, side, where) =>
+            tell({ kind: 'READ', step: at, note: instrument, side, station: where, value })
+          }
+        />
         <div className="rule-t pt-3">
           {s.gate && <p className="text-[1.25rem] font-semibold mb-2">{s.gate}</p>}
           {here && (
@@ -227,7 +254,7 @@ function Seeing({
       {instrument && session.held && (
         <LiveReading key={instrument} kind={instrument} onTaken={read(instrument)} />
       )}
-      {here && here.readings.length > 0 && <Taken readings={here.readings} />}
+      {here && <Taken readings={here.readings.filter((r) => r.instrument !== 'CALLIPER')} />}
       <p className="text-[1.3rem]">{s.look}</p>
       {here && (here.burr.ask !== '' || here.burr.life !== 'NONE') && <BurrLine burr={here.burr} />}
       {here && <Sights sights={here.sights} />}

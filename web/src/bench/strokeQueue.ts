@@ -133,7 +133,8 @@ export class StrokeQueue {
   private refused(refused: Refused): number {
     const away = refused.status === 0 || refused.status >= 500
     const trouble = { words: refused.message, away }
-    if (away || refused.has('SESSION_HELD')) {
+    // What was done while the machine was no longer recorded as safe waits with the count until it is again.
+    if (away || refused.has('SESSION_HELD') || refused.has('ISOLATE_FIRST') || refused.has('INSPECT_FIRST')) {
       this.set({ trouble })
       return RETRY_MS
     }

@@ -43,7 +43,6 @@ export function Body({ p, id, x, scale, edge }: Part) {
   }))
   return (
     <g>
-      {layout.form === 'BAR' && <Bar layout={layout} x={x} edge={edge} />}
       {pieces.map(({ from, to }, i) => {
         const present = profile(p, from, to).map(([at, back]) => `${x(at)},${y(at, back)}`)
         const after = [...places(p, from, to)].reverse().map((at) => `${x(at)},${y(at, behind(ends, at))}`)
@@ -66,6 +65,7 @@ export function Body({ p, id, x, scale, edge }: Part) {
           </g>
         )
       })}
+      {layout.form === 'BAR' && <Bar layout={layout} x={x} edge={edge} />}
     </g>
   )
 }
@@ -79,21 +79,25 @@ function tooth(layout: Layout, index: number, from: number, to: number): [number
 /** Between the two edges of a bar: the middle with its bore, broken off, since it is never worked. */
 function Bar({ layout, x, edge }: { layout: Layout; x: (mm: number) => number; edge: number }) {
   const middle = x(layout.edgeMm)
+  const y = (TOP + edge) / 2
+  const break_ = (at: number) => `M${at} ${TOP - 3}l4 ${edge * 0.3}l-8 ${edge * 0.25}l4 ${edge * 0.42}`
   return (
     <g>
-      <path
-        d={`M${middle} ${TOP - 4}V${edge + 12}`}
-        stroke="var(--quiet)"
-        strokeWidth="2"
-        strokeDasharray="3 4"
-      />
+      <rect x={middle - 26} y={TOP} width={52} height={edge - TOP} fill="var(--color-base-200)" />
+      <path d={break_(middle - 26)} stroke="var(--steel-line)" strokeWidth="1.6" fill="none" />
+      <path d={break_(middle + 26)} stroke="var(--steel-line)" strokeWidth="1.6" fill="none" />
       <circle
         cx={middle}
-        cy={edge / 2}
-        r="9"
+        cy={y}
+        r="12"
         fill="var(--color-base-100)"
         stroke="var(--steel-line)"
-        strokeWidth="1.6"
+        strokeWidth="1.8"
+      />
+      <path
+        d={`M${middle - 18} ${y}h36M${middle} ${y - 18}v36`}
+        stroke="var(--quiet)"
+        strokeDasharray="8 3 2 3"
       />
     </g>
   )

@@ -54,6 +54,7 @@ function Finish({
   const [form, setForm, drop] = useDraft(`finish.${sessionId}`, {
     done: [] as string[],
     capIron: '',
+    torque: '',
     seen: [] as string[],
     nextCheck: '',
   })
@@ -73,7 +74,15 @@ function Finish({
       ask(
         api.POST('/api/v1/sessions/{id}/finish-card', {
           params: { path: { id: sessionId } },
-          body: { device, person, done: form.done, capIron: form.capIron, seen, nextCheck: form.nextCheck },
+          body: {
+            device,
+            person,
+            done: form.done,
+            capIron: form.capIron,
+            torque: form.torque,
+            seen,
+            nextCheck: form.nextCheck,
+          },
         }),
       ),
     onSuccess: after(`/tools/${toolId}/log`),
@@ -114,6 +123,21 @@ function Finish({
                       hint={`${num(a.lowMm ?? 0)} to ${num(a.highMm ?? 0)} mm is usual${
                         sheet.last?.capIronMm ? `; ${num(sheet.last.capIronMm)} mm last time` : ''
                       }`}
+                    />
+                  </div>
+                )}
+                {a.key === 'TORQUE' && (
+                  <div className="max-w-[20rem] pt-2">
+                    <Field
+                      label={`Torque from the maker’s manual${sheet.torque ? '' : ', if it gives one'}`}
+                      value={form.torque}
+                      onChange={(torque) => setForm({ ...form, torque })}
+                      error={refused?.at('torque')}
+                      hint={
+                        sheet.last?.torque
+                          ? `${sheet.last.torque} last time; look it up all the same`
+                          : 'such as 45 N·m'
+                      }
                     />
                   </div>
                 )}

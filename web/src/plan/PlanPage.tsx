@@ -15,6 +15,7 @@ import { Heat } from './Heat'
 import { Answers, Pulled } from './Answers'
 import { Preparation } from './Preparation'
 import { StepList } from './StepList'
+import { Alike } from './Alike'
 import { back, moved, pulled, useWish, type Wish } from './wish'
 import { WayOut } from './WayOut'
 
@@ -95,6 +96,7 @@ function Jobs({
   if (plan.scope === 'RETIRE') {
     return <Notice kind="danger">This tool has come to its end: {plan.reasons[0]}.</Notice>
   }
+  if (plan.steps.some((s) => s.kind === 'ENDS' || s.kind === 'TEETH')) return <Alike plan={plan} />
   if (plan.jobs.length === 0) {
     return (
       <p className="py-6">
@@ -166,6 +168,7 @@ function Decisions({
   wish: Wish
   setWish: (w: Wish) => void
 }) {
+  const powered = plan.steps.some((s) => s.kind === 'ENDS' || s.kind === 'TEETH')
   if (plan.scope === 'RETIRE') return <p>Hang it up, or keep it for a scraper. Nothing is planned for it.</p>
   return (
     <>
@@ -179,11 +182,11 @@ function Decisions({
       </div>
       {plan.offers.length > 0 && (
         <Pick
-          legend="Much steel for hands: shape the primary on"
+          legend={powered ? 'Worked on' : 'Much steel for hands: shape the primary on'}
           value={wish.grindOn}
           onChange={(grindOn) => setWish({ ...wish, grindOn })}
           options={[
-            { value: '', label: 'stones' },
+            { value: '', label: powered ? 'what suits' : 'stones' },
             ...plan.offers.map((o) => ({
               value: o.abrasiveId,
               label: o.name,
@@ -192,18 +195,22 @@ function Decisions({
           ]}
         />
       )}
-      <Link
-        href={`/tools/${toolId}/repair`}
-        className="underline underline-offset-4 min-h-11 inline-flex items-center"
-      >
-        By what, and how: the repair
-      </Link>
-      <Link
-        href={`/tools/${toolId}/schools`}
-        className="underline underline-offset-4 min-h-11 inline-flex items-center"
-      >
-        The same work in other schools
-      </Link>
+      {!powered && (
+        <>
+          <Link
+            href={`/tools/${toolId}/repair`}
+            className="underline underline-offset-4 min-h-11 inline-flex items-center"
+          >
+            By what, and how: the repair
+          </Link>
+          <Link
+            href={`/tools/${toolId}/schools`}
+            className="underline underline-offset-4 min-h-11 inline-flex items-center"
+          >
+            The same work in other schools
+          </Link>
+        </>
+      )}
       {plan.offers.map((o) => o.heat && <Heat key={o.abrasiveId} name={o.name} heat={o.heat} />)}
       {plan.stropNote && <p className="quiet">{plan.stropNote}</p>}
       <Preparation acts={plan.preparation} />

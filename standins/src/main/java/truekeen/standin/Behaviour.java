@@ -34,6 +34,13 @@ enum Behaviour {
             double share = tick % HEAT_TICKS / (double) HEAT_TICKS;
             return new Tick(ROOM_C + (set - ROOM_C) * (1 - Math.exp(-4 * share)) + 0.3 * random.nextGaussian(), false);
         }
+    },
+    /** A blade on a cone: set is how far its first end stands below level, and swings a little before it rests. */
+    BEAM("stand-in balance beam", 0) {
+        @Override
+        Tick at(int tick, double set, Random random) {
+            return new Tick(set + 0.05 * random.nextGaussian(), false);
+        }
     };
 
     static final int CUT_TICKS = 40;

@@ -12,26 +12,30 @@ import java.util.Random;
 
 /**
  * A stand-in for an instrument: {@code StandIn kind port [value]}. Listens on the loopback and pushes lines to whoever
- * connects, until it is stopped; a line {@code S value} sets what it points at.
+ * connects, until it is stopped; a line {@code S value} sets what it points at. The balance beam is set to an unbalance
+ * (g·mm) and also takes {@code H end grams radius}, a mass hung on it, and {@code G end grams radius}, steel ground off.
  */
 public final class StandIn implements AutoCloseable {
     private static final int TICK_MS = 100;
+    private static final double STICKS_GMM = 60;
 
     private final Behaviour behaviour;
     private final ServerSocket door;
     private volatile double set;
+    private final BalanceStand stand = new BalanceStand(0, STICKS_GMM);
     private volatile boolean ended;
 
     StandIn(Behaviour behaviour, int port, double set) throws IOException {
         this.behaviour = behaviour;
         this.set = set;
+        this.stand.put(set);
         this.door = new ServerSocket(port, 10, InetAddress.getLoopbackAddress());
     }
 
     /** Starts one; ends with the process. */
     public static void main(String[] arguments) throws IOException {
         if (arguments.length < 2) {
-            System.err.println("usage: StandIn ANGLE_GAUGE|THREAD_TESTER|THERMOMETER port [value]");
+            System.err.println("usage: StandIn ANGLE_GAUGE|THREAD_TESTER|THERMOMETER|BEAM port [value]");
             System.exit(2);
         }
         Behaviour behaviour = Behaviour.valueOf(arguments[0]);
@@ -73,7 +77,9 @@ public final class StandIn implements AutoCloseable {
             OutputStream out = line.getOutputStream();
             out.write(behaviour.greeting().getBytes(StandardCharsets.UTF_8));
             for (int tick = 0; !ended; tick++) {
-                out.write(behaviour.lines(tick, set, random).getBytes(StandardCharsets.UTF_8));
+                out.write(behaviour
+                        .lines(tick, behaviour == Behaviour.BEAM ? stand.tiltDeg() : set, random)
+                        .getBytes(StandardCharsets.UTF_8));
                 out.flush();
                 Thread.sleep(TICK_MS);
             }
@@ -91,9 +97,20 @@ public final class StandIn implements AutoCloseable {
             for (String text = reader.readLine(); text != null; text = reader.readLine()) {
                 if (text.startsWith("S ")) {
                     set = Double.parseDouble(text.substring(2).strip());
+                    stand.put(set);
+                } else if (text.startsWith("H ") || text.startsWith("G ")) {
+                    String[] part = text.substring(2).strip().split(" ");
+                    int end = Integer.parseInt(part[0]);
+                    double grams = Double.parseDouble(part[1]);
+                    double radius = Double.parseDouble(part[2]);
+                    if (text.startsWith("H")) {
+                        stand.hang(end, grams, radius);
+                    } else {
+                        stand.grind(end, grams, radius);
+                    }
                 }
             }
-        } catch (IOException | NumberFormatException gone) {
+        } catch (IOException | IllegalArgumentException | ArrayIndexOutOfBoundsException gone) {
             // Nothing more is heard from there.
         }
     }

@@ -13,8 +13,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.machine.MachineRecords.HoursForm;
 import truekeen.app.machine.MachineRecords.HoursView;
-import truekeen.app.machine.MachineRecords.OptionView;
 import truekeen.app.machine.MachineRecords.RunView;
+import truekeen.app.machine.MachineRecords.WordedChoice;
 import truekeen.app.machine.MachineStore.Blades;
 import truekeen.app.machine.MachineStore.Hours;
 import truekeen.app.machine.MachineStore.Machines;
@@ -106,7 +106,7 @@ public class HoursService {
                         .map(r -> new RunView(r.day.toString(), r.hours, r.ground.words()))
                         .toList(),
                 Arrays.stream(Ground.values())
-                        .map(g -> new OptionView(g.name(), g.words()))
+                        .map(g -> new WordedChoice(g.name(), g.words()))
                         .toList()));
     }
 

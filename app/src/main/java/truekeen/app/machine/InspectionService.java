@@ -10,10 +10,10 @@ import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import truekeen.app.machine.MachineRecords.InputView;
 import truekeen.app.machine.MachineRecords.InspectionForm;
 import truekeen.app.machine.MachineRecords.InspectionView;
 import truekeen.app.machine.MachineRecords.ItemView;
+import truekeen.app.machine.MachineRecords.MeasuredInput;
 import truekeen.app.machine.MachineStore.Blades;
 import truekeen.app.machine.MachineStore.Inspections;
 import truekeen.app.platform.BenchClock;
@@ -149,7 +149,7 @@ public class InspectionService {
                         i.way() == Way.AT_LEAST,
                         i.way() == Way.QUESTION || i.way() == Way.COUNT_AT_MOST ? "" : "mm",
                         i.inputs().stream()
-                                .map(n -> new InputView(n.key(), n.label()))
+                                .map(n -> new MeasuredInput(n.key(), n.label()))
                                 .toList(),
                         i.way() == Way.QUESTION ? null : i.usualLimit(blade),
                         limits.get(i.name())))

@@ -59,7 +59,7 @@ public final class MachineRecords {
     public record HoursForm(String day, String hours, String ground, String person) {}
 
     /** A choice and its words. */
-    public record OptionView(String name, String words) {}
+    public record WordedChoice(String name, String words) {}
 
     /** An act of making safe. */
     public record SafetyActView(String key, String title, String how, String why) {}
@@ -68,7 +68,7 @@ public final class MachineRecords {
     public record IsolationView(String person, String at, List<String> acts) {}
 
     /** A number to be measured. */
-    public record InputView(String key, String label) {}
+    public record MeasuredInput(String key, String label) {}
 
     /**
      * Something a blade is inspected for.
@@ -86,7 +86,7 @@ public final class MachineRecords {
             boolean question,
             boolean atLeast,
             String unit,
-            List<InputView> inputs,
+            List<MeasuredInput> inputs,
             @Nullable Double usual,
             @Nullable Double maker) {}
 
@@ -111,7 +111,7 @@ public final class MachineRecords {
             @Nullable String due,
             String words,
             List<RunView> runs,
-            List<OptionView> grounds) {}
+            List<WordedChoice> grounds) {}
 
     /** A blade of the same machine. */
     public record SpareView(UUID toolId, String name, boolean fitted, String words) {}
@@ -136,7 +136,7 @@ public final class MachineRecords {
             String first,
             @Nullable MachineView machine,
             List<MachineView> machines,
-            List<OptionView> powers,
+            List<WordedChoice> powers,
             boolean fitted,
             @Nullable Double massG,
             List<SafetyActView> acts,

@@ -15,10 +15,10 @@ import truekeen.app.machine.MachineRecords.LiftForm;
 import truekeen.app.machine.MachineRecords.MachineForm;
 import truekeen.app.machine.MachineRecords.MachineState;
 import truekeen.app.machine.MachineRecords.MachineView;
-import truekeen.app.machine.MachineRecords.OptionView;
 import truekeen.app.machine.MachineRecords.RunView;
 import truekeen.app.machine.MachineRecords.SafetyActView;
 import truekeen.app.machine.MachineRecords.SpareView;
+import truekeen.app.machine.MachineRecords.WordedChoice;
 import truekeen.app.machine.MachineStore.Blades;
 import truekeen.app.machine.MachineStore.Isolations;
 import truekeen.app.machine.MachineStore.Machines;
@@ -91,7 +91,7 @@ public class MachineService {
                         .map(MachineService::view)
                         .toList(),
                 Arrays.stream(PowerSource.values())
-                        .map(p -> new OptionView(p.name(), p.words()))
+                        .map(p -> new WordedChoice(p.name(), p.words()))
                         .toList(),
                 blade.map(b -> b.fitted).orElse(false),
                 blade.map(b -> b.massG).orElse(null),

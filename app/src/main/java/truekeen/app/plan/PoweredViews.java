@@ -11,6 +11,7 @@ import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.condition.Restoration;
+import truekeen.core.condition.Scope;
 import truekeen.core.message.Numbers;
 import truekeen.core.powered.PoweredPlan;
 import truekeen.core.powered.Tooling;
@@ -24,7 +25,7 @@ final class PoweredViews {
     static PlanView of(Restoration r, PoweredPlan plan, List<Step> steps, SetupView setup, CoreTool tool) {
         return new PlanView(
                 r.scope().name(),
-                SurveyService.words(r.scope()),
+                r.scope() == Scope.RETIRE ? SurveyService.words(r.scope()) : "Every edge alike",
                 r.reasons(),
                 tool.geometry().edgeLengthMm(),
                 setup.primaryDeg(),

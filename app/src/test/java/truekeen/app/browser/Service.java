@@ -44,7 +44,7 @@ final class Service implements AutoCloseable {
             jar = Files.copy(BUILT, home.resolve("truekeen.jar"), StandardCopyOption.REPLACE_EXISTING);
             log = home.resolve("log");
             port = free();
-            for (String kind : List.of("ANGLE_GAUGE", "THREAD_TESTER", "THERMOMETER")) {
+            for (String kind : List.of("ANGLE_GAUGE", "THREAD_TESTER", "THERMOMETER", "BEAM")) {
                 instruments.put(kind, free());
             }
         } catch (IOException e) {

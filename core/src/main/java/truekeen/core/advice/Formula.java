@@ -227,7 +227,7 @@ public enum Formula {
             "n = V/(N·v); time = N·n·t + what is done beside it",
             "V steel to go from all edges (mm³), N edges, v what a stroke or pass takes (mm³), t its time (s)",
             "every edge gets the same whole number",
-            "derived here; what a stroke takes is a workshop prior"),
+            "derived here"),
     MARKED_LOSS(
             "Steel the ends lost, by their width at marks",
             "V = s·L·T; mass = 7.85·10⁻³·V",

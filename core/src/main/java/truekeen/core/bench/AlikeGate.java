@@ -167,8 +167,8 @@ record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
             }
         }
         if (missing > 0) {
-            todo.add(todo((missing == 1 ? "One edge has" : missing + " edges have") + " not had their share: "
-                    + String.join(", ", behind) + (missing > behind.size() ? " and others" : "") + "."));
+            todo.add(todo((missing == 1 ? "One edge has not had its" : missing + " edges have not had their")
+                    + " share: " + String.join(", ", behind) + (missing > behind.size() ? " and others" : "") + "."));
         } else if (most - least > AHEAD && least < Integer.MAX_VALUE) {
             todo.add(todo(upper(furthest) + " had " + most + ", others " + least
                     + ": bring them up, or take back what was a slip."));

@@ -55,7 +55,7 @@ public record Tooling(
     private static final double FILE_FAST = 3;
     private static final double STONE_FORCE_N = 10;
     /** More strokes than this on one edge nobody files evenly. Prior. */
-    private static final int MOST_STROKES = 150;
+    private static final int MOST_STROKES = 600;
 
     private static final String DRY_WHEEL = "dry grinding wheel";
 
@@ -108,6 +108,11 @@ public record Tooling(
             }
         }
         return List.copyOf(all);
+    }
+
+    /** Whole strokes that every edge gets, of as many as one would take; one at least. */
+    public static int alike(double strokes) {
+        return Math.max(1, (int) Math.ceil(strokes - 1e-9));
     }
 
     private static Tooling file(Abrasive a, SteelClass steel, double volume) {
@@ -180,7 +185,7 @@ public record Tooling(
             String dip,
             double factor,
             String bar) {
-        int n = Math.max(1, (int) Math.ceil(middle - 1e-9));
+        int n = alike(middle);
         boolean tooMany = bar.isEmpty() && n > MOST_STROKES;
         return new Tooling(
                 a,

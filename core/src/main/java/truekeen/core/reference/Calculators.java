@@ -12,7 +12,8 @@ public final class Calculators {
                     HoldingCalculators.all(),
                     ShopCalculators.all(),
                     WorkCalculators.all(),
-                    RepairCalculators.all())
+                    RepairCalculators.all(),
+                    PoweredCalculators.all())
             .flatMap(List::stream)
             .toList();
 

@@ -39,6 +39,11 @@ class FamiliesRestoreTest {
     @EnumSource(GeometryKind.class)
     void aLostBiteGoesToTheStropAndTakesNothing(GeometryKind kind) {
         Restoration r = asItIs(Blades.blade(kind), survey(Dullness.TOUCH_UP));
+        if (kind.powered()) {
+            assertThat(r.scope()).as("no strop is for a mower").isNotEqualTo(Scope.STROP_ONLY);
+            assertThat(r.volumeMm3()).isPositive();
+            return;
+        }
         assertThat(r.scope()).isEqualTo(Scope.STROP_ONLY);
         assertThat(r.volumeMm3()).isZero();
         assertThat(r.measuresAfter().values().get("usableLength"))

@@ -35,8 +35,26 @@ class FinishingTest {
             List<FinishAct> acts = Finishing.acts(trade, CARBON, trade.camberMm() > 0);
             assertThat(acts.stream().map(FinishAct::key).limit(3))
                     .containsExactly(FinishAct.Key.WASH, FinishAct.Key.DRY, FinishAct.Key.PROTECT);
-            assertThat(acts.get(acts.size() - 1).key()).isEqualTo(FinishAct.Key.FIRST_CUT);
+            assertThat(acts.get(acts.size() - 1).key())
+                    .isEqualTo(trade.geometry().powered() ? FinishAct.Key.FIRST_RUN : FinishAct.Key.FIRST_CUT);
             assertThat(acts).allMatch(a -> !a.words().isBlank() && !a.why().isBlank());
+        }
+    }
+
+    @Test
+    void aMachinesBladeGoesBackRightWayUpWithItsWashersAndTheMakersTorqueAndRunsAwayFromPeople() {
+        for (GeometryKind kind : List.of(GeometryKind.MOWER_BAR, GeometryKind.TRIMMER, GeometryKind.BRUSH_CUTTER)) {
+            List<FinishAct> acts = Finishing.acts(first(kind), CARBON, false);
+            assertThat(acts.stream().map(FinishAct::key))
+                    .containsSubsequence(
+                            FinishAct.Key.RIGHT_WAY,
+                            FinishAct.Key.WASHERS,
+                            FinishAct.Key.TORQUE,
+                            FinishAct.Key.UNBLOCK,
+                            FinishAct.Key.FIRST_RUN);
+            assertThat(acts).anyMatch(a -> a.words().contains("Torque from the maker's manual"));
+            assertThat(acts).anyMatch(a -> a.caution().contains("local rules and licensed service come first"));
+            assertThat(acts).noneMatch(a -> a.words().matches(".*\\d+ ?N.?m.*"));
         }
     }
 

@@ -95,7 +95,7 @@ public final class Blades {
         Map<String, Double> bar = of("span", 510, "edgeLength", 90, "usableLength", 55, "retireLength", 42);
         all.put(GeometryKind.MOWER_BAR, plus(bar, "thickness", 4, "primary", 30, "land", 0.5, "bore", 12));
         Map<String, Double> tooth = of("teeth", 18, "edgeLength", 22, "usableLength", 6, "retireLength", 3.5);
-        all.put(GeometryKind.TRIMMER, plus(tooth, "thickness", 2.2, "primary", 40));
+        all.put(GeometryKind.TRIMMER, plus(tooth, "thickness", 2.2, "primary", 40, "blades", 1));
         Map<String, Double> disc = of("diameter", 255, "teeth", 8, "edgeLength", 32, "usableLength", 20);
         all.put(GeometryKind.BRUSH_CUTTER, plus(disc, "retireLength", 12, "thickness", 1.8, "primary", 30));
         return all;

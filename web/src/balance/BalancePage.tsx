@@ -1,0 +1,202 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, ask, Refused, type Schemas } from '../api/client'
+import { deviceKey, useDraft } from '../api/local'
+import { useAnswer } from '../api/useAnswer'
+import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
+import { Act } from '../ui/Act'
+import { figures, num } from '../ui/format'
+import { Coming, Trouble } from '../ui/Notice'
+import { usePerson } from '../ui/person'
+import { Advised } from '../ui/Why'
+import { HungForm, type Hung } from './HungForm'
+import { OnTheBeam } from './OnTheBeam'
+import { TakenOff } from './TakenOff'
+import { Tries } from './Tries'
+
+type BalanceSheet = Schemas['BalanceSheet']
+
+/** The beam: hung, corrected and hung again until it stays level. */
+export function BalancePage({ toolId }: { toolId: string }) {
+  const stages = useStages(toolId)
+  const device = deviceKey()
+  const sheet = useQuery({
+    queryKey: ['balance', toolId],
+    refetchOnMount: 'always',
+    queryFn: () =>
+      ask(api.GET('/api/v1/tools/{id}/balance', { params: { path: { id: toolId }, query: { device } } })),
+  })
+  const error = stages.error ?? sheet.error
+  if (error) return <Trouble error={error} />
+  if (!stages.data || !sheet.data) return <Coming />
+  if (!sheet.data.sessionId || !sheet.data.benchDone)
+    return (
+      <>
+        <ToolHead stages={stages.data} at="Balance" />
+        <p className="pt-6 max-w-[44rem] text-[1.15rem]">
+          The blade is hung once its edges are done: what they lose changes its balance.
+          {sheet.data.removedAllG > 0 &&
+            ` So far ${num(sheet.data.removedAllG)} g came off it for balance alone.`}
+        </p>
+        <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+      </>
+    )
+  return (
+    <Hanging
+      key={sheet.data.tries.length + (sheet.data.standing && taken(sheet.data) ? 't' : '')}
+      toolId={toolId}
+      stages={stages.data}
+      sheet={sheet.data}
+    />
+  )
+}
+
+/** Whether steel came off after the newest try. */
+function taken(sheet: BalanceSheet): boolean {
+  return (sheet.tries[sheet.tries.length - 1]?.removedG ?? 0) > 0
+}
+
+function Hanging({
+  toolId,
+  stages,
+  sheet,
+}: {
+  toolId: string
+  stages: Schemas['ToolStages']
+  sheet: BalanceSheet
+}) {
+  const start: Hung = {
+    method: sheet.tries.length === 0 ? '' : 'TRIAL_MASS',
+    hungOn: 0,
+    trial: '',
+    firstEnd: '',
+    secondEnd: '',
+    radius: sheet.usual.radius ?? '',
+    at: sheet.usual.at ?? '',
+    width: sheet.usual.width ?? '',
+    thickness: sheet.usual.thickness ?? '',
+    leastMass: sheet.usual.leastMass ?? '',
+    leastRadius: sheet.usual.leastRadius ?? '',
+  }
+  const [form, setForm, drop] = useDraft(`balance.${sheet.sessionId}.${sheet.tries.length}`, start)
+  const [person] = usePerson()
+  const queries = useQueryClient()
+  const device = deviceKey()
+  const params = { path: { id: toolId } }
+  const body = { device, person, ...form }
+  const asked = useAnswer(
+    'beam',
+    toolId,
+    body,
+    (b) => ask(api.POST('/api/v1/tools/{id}/balance/preview', { params, body: b })),
+    form.method !== '',
+  )
+  const hang = useMutation({
+    mutationFn: () => ask(api.POST('/api/v1/tools/{id}/balance/tries', { params, body })),
+    onSuccess: () => {
+      drop()
+      void queries.invalidateQueries()
+    },
+  })
+  const refused = hang.error instanceof Refused ? hang.error : undefined
+  const standing = sheet.standing
+  const correcting = standing !== null && standing.state !== 'LEVEL' && !taken(sheet)
+  const shown = correcting ? standing : (asked.data?.standing ?? (taken(sheet) ? null : standing))
+  const done = sheet.level
+  return (
+    <>
+      <ToolHead stages={stages} at="Balance" />
+      <Sheet
+        drawing={
+          <>
+            <OnTheBeam sheet={sheet} standing={shown} form={form} correcting={correcting} />
+            <Meaning sheet={sheet} standing={shown} />
+            <Tries tries={sheet.tries} />
+          </>
+        }
+        decisions={
+          done ? (
+            <>
+              <p className="text-[1.6rem] leading-tight font-semibold">Level</p>
+              <p>{standing?.words}</p>
+              <Losses sheet={sheet} />
+            </>
+          ) : correcting ? (
+            <TakenOff toolId={toolId} standing={standing} places={sheet.places} />
+          ) : (
+            <>
+              <HungForm
+                form={form}
+                onChange={setForm}
+                places={sheet.places}
+                again={sheet.tries.length > 0}
+                echo={(f) => asked.data?.echoes.find((e) => e.field === f)?.understood}
+                fault={(f) => refused?.at(f) ?? asked.data?.faults.find((x) => x.field === f)?.message}
+              />
+              <Losses sheet={sheet} />
+            </>
+          )
+        }
+      />
+      {done ? (
+        <Act href={`/tools/${toolId}/test`}>Test the edge</Act>
+      ) : correcting ? null : (
+        <Act
+          onClick={() => hang.mutate()}
+          busy={hang.isPending}
+          disabled={form.method === '' || !asked.data?.standing}
+          note={refused?.message}
+        >
+          {form.method === 'LEVEL' ? 'It stays level: put it down' : 'Put this try down'}
+        </Act>
+      )}
+    </>
+  )
+}
+
+/** What the unbalance means at speed, and what an engineer would allow. */
+function Meaning({ sheet, standing }: { sheet: BalanceSheet; standing: Schemas['BalanceView'] | null }) {
+  return (
+    <div className="pt-2 max-w-[44rem]">
+      {standing && (
+        <>
+          <p role="status" className="text-[1.25rem] font-semibold">
+            {standing.words}
+          </p>
+          <p className="pt-1">
+            Unbalance {figures(standing.unbalanceGmm)} g·mm
+            {standing.why && (
+              <>
+                ; to grind off <Advised advice={standing.why} digits={2} />
+              </>
+            )}
+          </p>
+          {standing.forceN > 0 && (
+            <p>
+              At {num(sheet.perMinute ?? 0, 0)} turns a minute it shakes with {figures(standing.forceN)} N, as
+              if a weight of {figures(standing.asWeightKg)} kg went round at the tip of the shaft.
+            </p>
+          )}
+          <p className="quiet">
+            This balancer tells {figures(standing.resolutionGmm)} g·mm: that is the limit here.
+            {standing.gradeGmm > 0 &&
+              ` An engineer’s grade G 16 (ISO 21940-11) would allow ${figures(standing.gradeGmm)} g·mm, for reference.`}
+          </p>
+        </>
+      )}
+      {sheet.tipWords && (
+        <p className={sheet.tipWords.includes('over the') ? 'text-error font-semibold pt-2' : 'quiet pt-2'}>
+          {sheet.tipWords}
+        </p>
+      )}
+    </div>
+  )
+}
+
+function Losses({ sheet }: { sheet: BalanceSheet }) {
+  return (
+    <p className="quiet">
+      {sheet.edgeLossG !== null && `The edges lost ${num(sheet.edgeLossG)} g in this job by their marks. `}
+      {sheet.removedAllG > 0 && `For balance ${num(sheet.removedAllG)} g came off this blade so far.`}
+    </p>
+  )
+}

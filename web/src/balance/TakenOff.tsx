@@ -1,0 +1,89 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, ask, Refused, type Schemas } from '../api/client'
+import { deviceKey } from '../api/local'
+import { Act } from '../ui/Act'
+import { Field, Pick } from '../ui/Field'
+import { num } from '../ui/format'
+import { usePerson } from '../ui/person'
+
+/** What came off the heavy place, before it is hung again. */
+export function TakenOff({
+  toolId,
+  standing,
+  places,
+}: {
+  toolId: string
+  standing: Schemas['BalanceView']
+  places: string[]
+}) {
+  const c = standing.correction!
+  const [form, setForm] = useState({
+    mass: num(c.massG, 2),
+    radius: num(c.radiusMm, 0),
+    place: String(standing.heavy),
+  })
+  const [person] = usePerson()
+  const queries = useQueryClient()
+  const off = useMutation({
+    mutationFn: () =>
+      ask(
+        api.POST('/api/v1/tools/{id}/balance/taken-off', {
+          params: { path: { id: toolId } },
+          body: {
+            device: deviceKey(),
+            person,
+            mass: form.mass,
+            radius: form.radius,
+            place: Number(form.place),
+          },
+        }),
+      ),
+    onSuccess: () => void queries.invalidateQueries(),
+  })
+  const refused = off.error instanceof Refused ? off.error : undefined
+  return (
+    <>
+      <p>
+        <span className="figure">
+          {num(c.lengthMm, 2)}
+          <span className="unit">mm off {c.placeName}</span>
+        </span>
+      </p>
+      <p>
+        From the trailing side of the tip, away from the cutting edge; a little less first, it cannot be put
+        back. Mark the heavy end before it comes down.
+      </p>
+      <p className="font-semibold text-warning">
+        Eye protection on; gloves off at a turning wheel. Never off the edge, never a hole.
+      </p>
+      <div className="grid grid-cols-2 gap-3">
+        <Field
+          label="Taken off (g)"
+          value={form.mass}
+          onChange={(mass) => setForm({ ...form, mass })}
+          error={refused?.at('mass')}
+          hint="as weighed, or as planned"
+          inputMode="decimal"
+        />
+        <Field
+          label="from the centre"
+          value={form.radius}
+          onChange={(radius) => setForm({ ...form, radius })}
+          error={refused?.at('radius')}
+        />
+      </div>
+      {places.length === 2 && (
+        <Pick
+          legend="Off which end"
+          value={form.place}
+          onChange={(place) => setForm({ ...form, place })}
+          options={places.map((name, i) => ({ value: String(i + 1), label: name }))}
+        />
+      )}
+      <Act onClick={() => off.mutate()} busy={off.isPending} note={refused?.message}>
+        It is off: hang it again
+      </Act>
+    </>
+  )
+}
