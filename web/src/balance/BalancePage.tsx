@@ -117,7 +117,10 @@ function Hanging({
           done ? (
             <>
               <p className="text-[1.6rem] leading-tight font-semibold">Level</p>
-              <p>{standing?.words}</p>
+              <p>
+                {sheet.tries.length === 1 ? 'On the first try.' : `After ${sheet.tries.length} tries.`} Mark
+                it, and put it to the test.
+              </p>
               <Losses sheet={sheet} />
             </>
           ) : correcting ? (
@@ -162,7 +165,7 @@ function Meaning({ sheet, standing }: { sheet: BalanceSheet; standing: Schemas['
           <p role="status" className="text-[1.25rem] font-semibold">
             {standing.words}
           </p>
-          <p className="pt-1">
+          <p className={standing.unbalanceGmm > 0 ? 'pt-1' : 'hidden'}>
             Unbalance {figures(standing.unbalanceGmm)} g·mm
             {standing.why && (
               <>
@@ -173,7 +176,7 @@ function Meaning({ sheet, standing }: { sheet: BalanceSheet; standing: Schemas['
           {standing.forceN > 0 && (
             <p>
               At {num(sheet.perMinute ?? 0, 0)} turns a minute it shakes with {figures(standing.forceN)} N, as
-              if a weight of {figures(standing.asWeightKg)} kg went round at the tip of the shaft.
+              if a weight of {figures(standing.asWeightKg)} kg hung on the spindle and went round with it.
             </p>
           )}
           <p className="quiet">

@@ -78,7 +78,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
         <>
           <p className="text-[1.6rem] font-semibold pt-8">Every step is done. Now see what the edge says.</p>
           {s.held && s.undoable && <UndoLast onUndo={() => bench.tell({ kind: 'UNDO', step: s.current })} />}
-          {stages.data && <Act href={stages.data.next.path}>{stages.data.next.act}</Act>}
+          <Onward toolId={s.toolId} />
         </>
       ) : (
         step && (
@@ -113,6 +113,13 @@ function Shut({ words, kept, toolId }: { words: string; kept: number; toolId: st
       <Act href={toolId ? `/tools/${toolId}` : '/'}>{toolId ? 'Back to the blade' : 'Back to the board'}</Act>
     </div>
   )
+}
+
+/** What comes after the bench: asked anew, since the page knew only what came before. */
+function Onward({ toolId }: { toolId: string }) {
+  const stages = useStages(toolId)
+  if (!stages.data || stages.isFetching) return null
+  return <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
 }
 
 function UndoLast({ onUndo }: { onUndo: () => void }) {

@@ -21,16 +21,18 @@ export function GatePanel({ here, open, marking, onTap, onPlace, layout }: GateP
   return (
     <div>
       {here.gate.state === 'SHUT' && (
-        <ul role="alert" aria-label="Before you go on" className="border-l-4 border-warning pl-3 mb-3">
-          {here.gate.todo.map((t) => (
-            <li key={t.words} className="text-[1.15rem] py-0.5">
-              {t.words}
-            </li>
-          ))}
-          {here.gate.words !== here.gate.todo[0]?.words && here.gate.words.includes('look again') && (
-            <li className="quiet">Seen before the last strokes: look again.</li>
-          )}
-        </ul>
+        <div role="alert" className="border-l-4 border-warning pl-3 mb-3">
+          <ul aria-label="Before you go on">
+            {here.gate.todo.map((t) => (
+              <li key={t.words} className="text-[1.15rem] py-0.5">
+                {t.words}
+              </li>
+            ))}
+            {here.gate.words !== here.gate.todo[0]?.words && here.gate.words.includes('look again') && (
+              <li className="quiet">Seen before the last strokes: look again.</li>
+            )}
+          </ul>
+        </div>
       )}
       {here.gate.notes.map((n) => (
         <p key={n} className="border-l-4 border-base-300 pl-3 mb-2">

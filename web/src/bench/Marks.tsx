@@ -86,11 +86,18 @@ function Measure({
   open: boolean
   onRead: (value: number) => void
 }) {
-  const [draft, setDraft, drop] = useDraft(`measure.${name}`, { text: '' })
+  const [draft, setDraft, drop] = useDraft<{ text: string | null }>(`measure.${name}`, { text: null })
   const [wrong, setWrong] = useState(false)
-  const text = draft.text !== '' ? draft.text : kept === null ? '' : String(kept)
+  const text = draft.text ?? (kept === null ? '' : String(kept))
   const put = () => {
-    if (draft.text.trim() === '') return
+    if (draft.text === null) return
+    // Emptied and left: what was put down stands.
+    if (draft.text.trim() === '') {
+      setWrong(false)
+      setDraft({ text: null })
+      drop()
+      return
+    }
     // Only the shape of a number is looked at here; whether it can be is for the service to say.
     const plain = draft.text
       .trim()
@@ -102,7 +109,7 @@ function Measure({
     }
     setWrong(false)
     if (Number(plain) !== kept) onRead(Number(plain))
-    setDraft({ text: '' })
+    setDraft({ text: null })
     drop()
   }
   return (

@@ -73,6 +73,18 @@ function Drawn({ kind, right }: { kind: string; right: boolean }) {
           )}
         </Bevel>
       )
+    case 'NARROW_LAND':
+      return (
+        <>
+          <rect x="0" y="6" width="200" height="62" className="steel" />
+          <path
+            d={right ? 'M0 60H200V68H0Z' : 'M0 66.5L120 66.5L200 42V68H0Z'}
+            fill="var(--color-base-100)"
+            stroke="var(--color-base-content)"
+            strokeWidth="1.6"
+          />
+        </>
+      )
     case 'NO_BURR':
       return (
         <>

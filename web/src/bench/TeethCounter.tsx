@@ -61,7 +61,7 @@ export function TeethCounter(p: TeethProps) {
       out: leftOut(p.step, { side, station: i + 1 }),
     }))
   return (
-    <section aria-label="Edges of the row" className="space-y-3">
+    <section aria-label="Edges of the row" className="space-y-2">
       {s.sides.map((side) => {
         const props = {
           label: `${NAMES[side] ?? side}: ${s.stations.length} edges`,
@@ -73,25 +73,23 @@ export function TeethCounter(p: TeethProps) {
           <EdgeRing key={side} {...props} />
         ) : (
           <div key={side}>
-            <p className="quiet">{NAMES[side]}</p>
+            <p className="quiet text-[0.92rem] leading-tight">{NAMES[side]}</p>
             <TeethRow {...props} />
           </div>
         )
       })}
-      <p className="text-[1.5rem] leading-tight font-semibold" aria-live="polite">
-        {inHand ? edgeName(p.step, inHand) : 'Every edge had its share'}
-        {inHand && (
-          <span className="unit">
-            {done} of {each}
-          </span>
-        )}
-      </p>
-      <p>
-        <span className="font-semibold" data-left>
-          {left}
-        </span>{' '}
-        of {all.length} edges left
-      </p>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <p className="text-[1.25rem] sm:text-[1.5rem] leading-tight font-semibold" aria-live="polite">
+          {inHand ? edgeName(p.step, inHand) : 'Every edge had its share'}
+        </p>
+        <p className="quiet">
+          {inHand && each > 1 ? `${done} of ${each} here; ` : ''}
+          <span className="font-semibold" data-left>
+            {left}
+          </span>{' '}
+          of {all.length} edges left
+        </p>
+      </div>
       <div className="grid grid-cols-[auto_1fr_auto] gap-2">
         <button
           type="button"
@@ -107,8 +105,14 @@ export function TeethCounter(p: TeethProps) {
           disabled={!p.open || !inHand}
           onClick={() => count(Math.max(1, each - done))}
         >
-          {each - done > 1 ? `This edge is done: ${each - done}` : 'One on this edge'}
-          <span className="block text-[0.92rem] font-normal">Space</span>
+          <span>
+            {done >= each
+              ? 'One more on this edge'
+              : each - done > 1
+                ? `This edge is done: ${each - done}`
+                : 'This edge is done'}
+            <span className="block text-[0.92rem] font-normal">or Space</span>
+          </span>
         </button>
         <button
           type="button"

@@ -17,9 +17,10 @@ export function nextSide(
     const other = at === a ? b : a
     return done(at) >= planned && done(other) < done(at) ? other : at
   }
+  const sets = (side: string) => Math.floor(done(side) / setOf)
+  if (sets(a) !== sets(b)) return sets(a) < sets(b) ? a : b
   if (done(a) % setOf !== 0) return a
-  if (done(b) % setOf !== 0) return b
-  return done(a) <= done(b) ? a : b
+  return done(b) % setOf !== 0 ? b : a
 }
 
 /** The station that is furthest behind its plan, the left one of two alike; from 1, 0 where there are none. */

@@ -14,6 +14,7 @@ import truekeen.app.angle.AngleService;
 import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestService;
 import truekeen.app.machine.MachineGate;
+import truekeen.core.message.RefusedException;
 
 /**
  * Stands before every address that names a tool, a session, a test or a set-up. What is not named here as free is shut
@@ -83,7 +84,16 @@ class BladeDoor implements HandlerInterceptor {
         return toolOf.entrySet().stream()
                 .filter(e -> path.equals(e.getKey()) || path.startsWith(e.getKey() + "/"))
                 .findFirst()
-                .flatMap(e -> id(request).map(e.getValue()));
+                .flatMap(e -> id(request).flatMap(id -> known(e.getValue(), id)));
+    }
+
+    /** The tool of what is named; what is not there is refused by whoever it is meant for. */
+    private static Optional<UUID> known(Function<UUID, UUID> toolOf, UUID id) {
+        try {
+            return Optional.of(toolOf.apply(id));
+        } catch (RefusedException notThere) {
+            return Optional.empty();
+        }
     }
 
     /** The id of the address; one that is none is refused by whoever it is meant for. */

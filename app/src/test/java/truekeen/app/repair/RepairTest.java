@@ -66,7 +66,7 @@ class RepairTest extends ApiTest {
                 "rotary mower bar / grass",
                 "plain carbon",
                 "span=510;edgeLength=90;usableLength=55;retireLength=42;thickness=4;primary=30;land=0.5;bore=12"));
-        assertThat(get("/api/v1/tools/" + bar + "/repair").status()).isEqualTo(422);
+        assertThat(get("/api/v1/tools/" + bar + "/repair").body().toString()).contains("ISOLATE_FIRST");
         assertThat(get("/api/v1/tools/00000000-0000-0000-0000-000000000009/repair")
                         .status())
                 .isEqualTo(404);

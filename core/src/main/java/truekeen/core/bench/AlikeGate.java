@@ -242,7 +242,7 @@ record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
         for (Step.Side side : step.sides()) {
             for (int mark = 1; mark <= marks(step); mark++) {
                 if (now.newest(Instrument.CALLIPER, side, mark).isEmpty()) {
-                    open.add("mark " + mark + (side == Step.Side.EDGES ? "" : " of " + name(side)));
+                    open.add(markName(side, mark));
                 }
             }
         }
@@ -250,6 +250,14 @@ record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
                 ? List.of()
                 : List.of(todo(act + String.join(", ", open.subList(0, Math.min(NAMED, open.size())))
                         + (open.size() > NAMED ? " and the others" : "") + "."));
+    }
+
+    private static final List<String> ALONG_AN_END = List.of("inner", "middle", "outer");
+
+    private static String markName(Step.Side side, int mark) {
+        return side == Step.Side.EDGES
+                ? "mark " + mark
+                : "the " + ALONG_AN_END.get(mark - 1) + " mark of " + name(side);
     }
 
     /** An edge of a row as it is called: the tooth and which of its edges, or the edge round the disc. */

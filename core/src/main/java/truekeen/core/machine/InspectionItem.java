@@ -52,7 +52,7 @@ public enum InspectionItem {
             "Where sand wears it thinnest, at the bend behind the cutting edge; the thinner of the two ends.",
             "its lift wing is worn down to",
             Kinds.BAR,
-            List.of(new Input("wing", "thinnest")),
+            List.of(new Input("wing", "wing, thinnest")),
             Way.AT_LEAST,
             b -> b.measures().length("thickness").mm() / 2),
     CENTRE(
@@ -60,7 +60,7 @@ public enum InspectionItem {
             "Beside the bore, where the washer rubs.",
             "its centre is worn down to",
             Kinds.TURNING,
-            List.of(new Input("centre", "thinnest")),
+            List.of(new Input("centre", "centre, thinnest")),
             Way.AT_LEAST,
             b -> 0.8 * b.measures().length("thickness").mm()),
     TEETH_BROKEN(

@@ -106,11 +106,11 @@ class AlikeGateTest {
     @Test
     void everyMarkIsAskedBeforeAnythingIsTakenOff() {
         bar();
-        assertThat(gate().words()).contains("mark 1 of the left end").contains("and the others");
+        assertThat(gate().words()).contains("the inner mark of the left end").contains("and the others");
         widths(Side.FIRST_END, 55, 55, 55);
         widths(Side.SECOND_END, 54.8, 54.8);
         assertThat(pass()).hasValueSatisfying(r -> assertThat(r.code()).isEqualTo(MessageCode.GATE_SHUT));
-        assertThat(gate().words()).isEqualTo("Measure mark 3 of the right end.");
+        assertThat(gate().words()).isEqualTo("Measure the outer mark of the right end.");
         assertThat(tell(BenchEvent.Kind.READ, Side.SECOND_END, 0, 4, "CALLIPER", 50))
                 .isPresent();
         assertThat(tell(BenchEvent.Kind.READ, Side.LEFT, 0, 1, "CALLIPER", 50)).isPresent();

@@ -1,0 +1,146 @@
+package truekeen.app.balance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.junit.jupiter.api.Test;
+import truekeen.app.machine.Machines;
+
+/** The beam over the service: tries, corrections, and nothing refitted that is not level. */
+class BalanceTest extends Machines {
+    private static ObjectNode hung(String method, int on, String grams) {
+        return object(
+                "device",
+                TABLET,
+                "person",
+                "",
+                "method",
+                method,
+                "hungOn",
+                on,
+                "trial",
+                grams,
+                "radius",
+                "250",
+                "firstEnd",
+                "",
+                "secondEnd",
+                "",
+                "at",
+                "235",
+                "width",
+                "55",
+                "thickness",
+                "4",
+                "leastMass",
+                "0.5",
+                "leastRadius",
+                "250");
+    }
+
+    private String tool(String name) {
+        kit();
+        file();
+        String tool = bar(name);
+        safeAndFit(tool, name + " mower", "PETROL");
+        return tool;
+    }
+
+    private static ObjectNode off(String mass, int place) {
+        return object("device", TABLET, "person", "", "mass", mass, "radius", "235", "place", place);
+    }
+
+    @Test
+    void hungCorrectedAndHungAgainUntilItIsLevel() {
+        String tool = tool("swinging bar");
+        String path = "/api/v1/tools/" + tool + "/balance";
+        assertThat(post(path + "/tries", hung("LEVEL", 0, "")).body().toString())
+                .contains("BALANCE_AFTER_EDGES");
+        String session = worked(tool);
+        ObjectNode card = object("device", TABLET, "person", "", "capIron", "", "torque", "", "nextCheck", "");
+        card.putArray("done");
+        card.putArray("seen");
+        String close = "/api/v1/sessions/" + session + "/finish-card";
+        assertThat(post(close, card).body().toString())
+                .contains("BALANCE_FIRST")
+                .contains("no try was put down");
+        JsonNode preview =
+                post(path + "/preview", hung("TRIAL_MASS", 2, "5")).body().path("standing");
+        assertThat(preview.path("unbalanceGmm").asDouble()).isEqualTo(1250);
+        assertThat(preview.path("correction").path("massG").asDouble()).isCloseTo(5.32, within(0.005));
+        assertThat(preview.path("correction").path("lengthMm").asDouble()).isCloseTo(3.08, within(0.005));
+        assertThat(preview.path("forceN").asDouble()).isCloseTo(123, within(0.5));
+        assertThat(preview.path("gradeGmm").asDouble()).isCloseTo(35.7, within(0.05));
+        JsonNode first = post(path + "/tries", hung("TRIAL_MASS", 2, "5")).body();
+        assertThat(first.path("tipSpeed").asDouble()).isCloseTo(80.1, within(0.05));
+        assertThat(first.path("edgeLossG").asDouble()).isCloseTo(2 * 2 * 95 * 4 * 7.85e-3, within(1e-6));
+        assertThat(first.path("level").asBoolean()).isFalse();
+        post(path + "/taken-off", off("5.3", 2));
+        JsonNode worse = post(path + "/tries", hung("TRIAL_MASS", 2, "10")).body();
+        assertThat(worse.path("standing").path("state").asText()).isEqualTo("OTHER_END");
+        post(path + "/taken-off", off("10.6 g", 1));
+        assertThat(post(close, card).body().toString()).contains("steel came off after it");
+        JsonNode level = post(path + "/tries", hung("LEVEL", 0, "")).body();
+        assertThat(level.path("level").asBoolean()).isTrue();
+        assertThat(level.path("tries")).hasSize(3);
+        assertThat(level.path("removedAllG").asDouble()).isCloseTo(15.9, within(1e-9));
+        assertThat(post(close, card).messageAt("torque")).contains("maker’s manual");
+        assertThat(post(close, card.put("torque", "45 N·m")).status()).isEqualTo(200);
+        assertThat(get("/api/v1/tools/" + tool + "/log").body().toString())
+                .contains("Hung, try 2: 2500 g·mm, the left end heavy", "10.6 g taken off the left end");
+        assertThat(get("/api/v1/tools/" + tool + "/machine")
+                        .body()
+                        .path("isolation")
+                        .isNull())
+                .as("back on its machine, the record is over")
+                .isTrue();
+        assertThat(get(path).body().toString()).contains("ISOLATE_FIRST");
+    }
+
+    @Test
+    void whatCannotHangIsRefusedAtItsField() {
+        String tool = tool("odd hung bar");
+        worked(tool);
+        String tries = "/api/v1/tools/" + tool + "/balance/tries";
+        assertThat(post(tries, hung("MAGIC", 1, "5")).messageAt("method")).contains("not one of");
+        assertThat(post(tries, hung("TRIAL_MASS", 0, "5")).messageAt("hungOn")).contains("light place");
+        assertThat(post(tries, hung("TRIAL_MASS", 1, "five")).messageAt("trial"))
+                .contains("number");
+        assertThat(post(tries, hung("TRIAL_MASS", 1, "5").put("radius", "4 m")).messageAt("radius"))
+                .contains("not believable");
+        assertThat(post(tries, hung("WEIGHED", 0, "")).messageAt("firstEnd")).isNotBlank();
+        ObjectNode weighed = hung("WEIGHED", 0, "")
+                .put("firstEnd", "353")
+                .put("secondEnd", "347 g")
+                .put("radius", "200");
+        assertThat(post(tries, weighed)
+                        .body()
+                        .path("standing")
+                        .path("unbalanceGmm")
+                        .asDouble())
+                .isCloseTo(1200, within(1e-6));
+        assertThat(post("/api/v1/tools/" + tool + "/balance/taken-off", off("-3", 9))
+                        .body()
+                        .path("errors"))
+                .hasSize(2);
+    }
+
+    @Test
+    void aTrimmerHangsOnNothing() {
+        kit();
+        file();
+        String trimmer = trimmer("small trimmer");
+        safeAndFit(trimmer, "small hedge trimmer", "MAINS");
+        worked(trimmer);
+        assertThat(get("/api/v1/tools/" + trimmer + "/balance").body().toString())
+                .contains("DOES_NOT_TURN");
+        assertThat(get("/api/v1/tools/" + trimmer + "/stages")
+                        .body()
+                        .path("stages")
+                        .findValuesAsText("name"))
+                .doesNotContain("Balance")
+                .containsSubsequence("Take in", "Make safe", "Inspect", "Survey", "Bench", "Test");
+    }
+}
