@@ -173,7 +173,9 @@ public class BoardService {
                 tool.layout(),
                 onlyOneHere(stages),
                 next,
-                machine.rejected().isPresent() ? "rejected" : standing(round, keen, rested),
+                machine.rejected().isPresent()
+                        ? "rejected"
+                        : round.benchDone && !level && !rested ? "to be balanced" : standing(round, keen, rested),
                 working,
                 rested,
                 nextCheck,

@@ -56,6 +56,9 @@ class DemoMachines {
     private final FinishService finishing;
     private final BenchClock clock;
 
+    /** Edges of the trimmer that had their share when the hand was called away. */
+    private static final int EDGES_DONE = 21;
+
     private long sequence = 1_000_000;
 
     DemoMachines(
@@ -86,7 +89,7 @@ class DemoMachines {
         scrub(now);
     }
 
-    /** Hit the kerb: safe, inspected and surveyed, to be planned. Its old bar is cracked. */
+    /** Hit the kerb: both ends are ground back and it hangs on the beam, six grams out. Its old bar is cracked. */
     private void lawn(Instant now) {
         at(now, 262);
         UUID bar = work.takeIn(
@@ -124,6 +127,9 @@ class DemoMachines {
         safe(bar);
         inspect(bar, fit(bar), "");
         work.survey(bar, "DULL", "", "", dent("12", "18", "2.2"), work.chip("150", "153", "1.1"));
+        UUID session = work.start(bar, "");
+        through(session, Integer.MAX_VALUE);
+        hang(bar, 6, 250, false);
     }
 
     private void orchard(Instant now) {
@@ -163,6 +169,11 @@ class DemoMachines {
             run(trimmer, now, back - 10, 9, "CLEAN");
             run(trimmer, now, back - 40, 11, "STONY");
         }
+        clock.travelTo(now.minus(Duration.ofMinutes(50)));
+        safe(trimmer);
+        inspect(trimmer, fit(trimmer), "");
+        work.survey(trimmer, "LIGHT_VISIBLE", "", "");
+        through(work.start(trimmer, ""), EDGES_DONE);
     }
 
     private void scrub(Instant now) {
@@ -197,9 +208,9 @@ class DemoMachines {
             work.setUp(tool, "its own angle");
         }
         UUID session = work.start(tool, "");
-        through(session);
+        through(session, Integer.MAX_VALUE);
         for (double[] hung : beam) {
-            hang(tool, hung[0], hung[1]);
+            hang(tool, hung[0], hung[1], true);
         }
         pass(tool, session);
     }
@@ -255,8 +266,12 @@ class DemoMachines {
         clock.travelTo(here);
     }
 
-    /** Every step as its gate asks: measured, counted edge by edge, measured again. */
-    private void through(UUID session) {
+    /**
+     * Every step as its gate asks: measured, counted edge by edge, measured again.
+     *
+     * @param most edges of a row that are counted before the hand is called away
+     */
+    private void through(UUID session, int most) {
         SessionView now = bench.session(session, TABLET);
         for (int i = 0; i < now.steps().size(); i++) {
             var step = now.steps().get(i).step();
@@ -268,7 +283,7 @@ class DemoMachines {
                         events.add(event("COUNT", i, side, Math.min(20, left), 0, "", null));
                     }
                 }
-                for (int station = 1; station <= step.stations().size(); station++) {
+                for (int station = 1; station <= Math.min(most, step.stations().size()); station++) {
                     int each = step.stations().get(station - 1);
                     for (int left = each; left > 0; left -= 20) {
                         events.add(event("COUNT", i, side, Math.min(20, left), station, "", null));
@@ -283,12 +298,25 @@ class DemoMachines {
             if (step.kind().equals("GAP")) {
                 events.add(event("READ", i, "", 0, 0, "FEELER", 0.15));
             }
-            events.add(event("GATE_PASSED", i, "", 0, 0, "", null));
-            bench.tell(session, new EventsForm(TABLET, HAND, events));
+            boolean away = step.stations().size() > most;
+            if (!away) {
+                events.add(event("GATE_PASSED", i, "", 0, 0, "", null));
+            }
+            bench.tell(
+                    session,
+                    new EventsForm(
+                            TABLET, HAND, away ? onlyFirst(events, step.sides().get(0)) : events));
+            if (away) {
+                return;
+            }
         }
     }
 
-    private void hang(UUID tool, double grams, double radius) {
+    private static List<EventForm> onlyFirst(List<EventForm> events, String side) {
+        return events.stream().filter(e -> e.side().equals(side)).toList();
+    }
+
+    private void hang(UUID tool, double grams, double radius, boolean corrected) {
         boolean level = grams == 0;
         var usual = balance.sheet(tool, TABLET).usual();
         balance.hang(
@@ -307,7 +335,7 @@ class DemoMachines {
                         usual.get("thickness"),
                         usual.get("leastMass"),
                         usual.get("leastRadius")));
-        if (!level) {
+        if (!level && corrected) {
             var standing = balance.sheet(tool, TABLET).standing();
             balance.takenOff(
                     tool,

@@ -115,7 +115,7 @@ class InstrumentsIT {
             bench.tap("burr thick, where", "middle");
             browser.see("pressure, or the angle raised there");
             assertThat(bench.step()).startsWith("Shape the secondary");
-            browser.press("1 more at the bench").see("16 mm bench chisel").press("16 mm bench chisel");
+            browser.press("3 more at the bench").see("16 mm bench chisel").press("16 mm bench chisel");
             browser.see("Not keen yet").open("/").see("24 mm bench chisel: dries until");
         }
     }

@@ -25,7 +25,6 @@ public final class Shots {
             new Shot("tool.png", "felling axe", "", 1280, 800, "stone"),
             new Shot("survey.png", "38 mm paring slick", "/survey", 1280, 800, "stone"),
             new Shot("angle.png", "18 mm skew chisel", "/angle", 1280, 800, "stone"),
-            new Shot("schools.png", "24 mm bench chisel", "/schools", 1280, 800, "stone"),
             new Shot("repair.png", "vegetable cleaver", "/repair", 1280, 800, "stone"),
             new Shot("profile.png", "vegetable cleaver", "/profile", 1280, 800, "stone"),
             new Shot("house-rules.png", "", "/house-rules", 1280, 800, "stone"),
@@ -36,27 +35,9 @@ public final class Shots {
             new Shot("finish.png", "16 mm bench chisel", "/finish", 1280, 800, "slate"),
             new Shot("log.png", "12 mm bench chisel", "/log", 1280, 800, "stone"),
             new Shot("kit.png", "", "/kit", 1280, 800, "stone"),
-            new Shot(
-                    "holding.png",
-                    "12 mm bench chisel",
-                    "/angle",
-                    1280,
-                    800,
-                    "stone",
-                    "This angle on everything you own",
-                    "#On everything you own"),
-            new Shot(
-                    "ink-phone.png",
-                    "24 mm bench chisel",
-                    "bench",
-                    390,
-                    844,
-                    "slate",
-                    "Ink check",
-                    "heel of the bevel, left: inked",
-                    "heel of the bevel, middle: inked",
-                    "heel of the bevel, right: inked",
-                    "#Ink check"),
+            new Shot("balance.png", "51 cm mower bar", "/balance", 1280, 800, "stone"),
+            new Shot("teeth-phone.png", "hedge trimmer blade", "bench", 390, 844, "slate"),
+            new Shot("machine.png", "orchard mower bar", "/machine", 1280, 800, "stone"),
             new Shot("reference.png", "", "/reference/support-bar", 1280, 800, "stone"));
 
     private Shots() {}
