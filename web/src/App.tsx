@@ -48,7 +48,13 @@ export function App() {
                 </Door>
               )}
             </Route>
-            <Route path="/tools/:id/profile">{(p) => <ProfilePage key={p.id} toolId={p.id} />}</Route>
+            <Route path="/tools/:id/profile">
+              {(p) => (
+                <Door key={p.id} toolId={p.id} at="Survey">
+                  <ProfilePage toolId={p.id} />
+                </Door>
+              )}
+            </Route>
             <Route path="/tools/:id/repair">
               {(p) => (
                 <Door key={p.id} toolId={p.id} at="Survey">

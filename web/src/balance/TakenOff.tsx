@@ -47,9 +47,10 @@ export function TakenOff({
       <p>
         <span className="figure">
           {num(c.lengthMm, 2)}
-          <span className="unit">mm off {c.placeName}</span>
+          <span className="unit">mm</span>
         </span>
       </p>
+      <p className="text-[1.2rem] font-semibold">off {c.placeName}</p>
       <p>
         From the trailing side of the tip, away from the cutting edge; a little less first, it cannot be put
         back. Mark the heavy end before it comes down.

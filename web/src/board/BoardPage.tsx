@@ -22,8 +22,12 @@ export function BoardPage() {
   const widest = Math.max(30, ...tools.map((t) => t.layout.edgeMm))
   const groups = [
     { name: 'At the bench', list: tools.filter((t) => t.atBench) },
-    { name: 'Waiting', list: tools.filter((t) => !t.atBench && !t.ready) },
-    { name: 'Ready', list: tools.filter((t) => t.ready) },
+    { name: 'Waiting', list: tools.filter((t) => !t.atBench && !t.ready && t.standing !== 'rejected') },
+    { name: 'Ready', list: tools.filter((t) => t.ready && t.standing !== 'rejected') },
+    {
+      name: 'Rejected: not to be fitted',
+      list: tools.filter((t) => !t.atBench && t.standing === 'rejected'),
+    },
   ]
   return (
     <>

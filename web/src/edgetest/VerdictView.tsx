@@ -28,7 +28,8 @@ export function VerdictView({ test, sheet, chosen, choose }: VerdictProps) {
   return (
     <section aria-label="Verdict">
       <p className={`text-[2.4rem] leading-tight font-semibold ${v.keen ? '' : 'text-error'}`}>
-        {v.keen ? 'Keen' : 'Not keen yet'}
+        {/* Where no force is asked for there is nothing keen to be said. */}
+        {sheet.byForce ? (v.keen ? 'Keen' : 'Not keen yet') : v.keen ? 'Passed' : 'Not yet'}
       </p>
       {(!v.keen || v.findings.length > 0) && <p className="text-[1.3rem] pt-1">{v.words}</p>}
       {v.next && (

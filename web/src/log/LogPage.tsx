@@ -15,6 +15,11 @@ const KINDS: Record<string, string> = {
   TEST: 'Test',
   STEEL: 'Steel',
   NOTE: 'Note',
+  FINISH: 'Refit',
+  SAFE: 'Made safe',
+  INSPECT: 'Inspect',
+  BALANCE: 'Balance',
+  HOURS: 'Hours',
 }
 
 /** A tool's history: what was found, done, measured, and what steel it has left. */

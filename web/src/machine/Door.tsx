@@ -7,6 +7,8 @@ import { useMachine, type MachineState } from './useMachine'
 /** Stands before every page that shows work on a blade: a machine's blade passes once it is safe and found fit. */
 export function Door({ toolId, at, children }: { toolId: string; at: string; children: ReactNode }) {
   const machine = useMachine(toolId)
+  // A tool without a machine keeps its page, and what is typed there, while the service is away.
+  if (machine.data && !machine.data.powered) return children
   if (machine.isError) return <Trouble error={machine.error} again={() => void machine.refetch()} />
   // What was known before this page was opened may be over: a shut door is not shown open for a moment.
   if (!machine.data || (machine.data.powered && machine.isFetching && !machine.isFetchedAfterMount))

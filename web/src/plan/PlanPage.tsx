@@ -169,7 +169,15 @@ function Decisions({
   setWish: (w: Wish) => void
 }) {
   const powered = plan.steps.some((s) => s.kind === 'ENDS' || s.kind === 'TEETH')
-  if (plan.scope === 'RETIRE') return <p>Hang it up, or keep it for a scraper. Nothing is planned for it.</p>
+  if (plan.scope === 'RETIRE') {
+    const machine = plan.reasons.some((r) => r.includes('replace the blade'))
+    return (
+      <p>
+        {machine ? 'A worn-out blade breaks at speed.' : 'Hang it up, or keep it for a scraper.'} Nothing is
+        planned for it.
+      </p>
+    )
+  }
   return (
     <>
       <div>

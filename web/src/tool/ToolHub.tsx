@@ -14,6 +14,8 @@ function useSetup(toolId: string) {
   return useQuery({
     queryKey: ['angle', toolId],
     queryFn: () => ask(api.GET('/api/v1/tools/{id}/angle', { params: { path: { id: toolId } } })),
+    refetchOnMount: 'always',
+    retry: false,
   })
 }
 
@@ -59,7 +61,10 @@ export function ToolHub({ toolId }: { toolId: string }) {
             </div>
             <div className="rule-t pt-3">
               <h2 className="font-semibold">Set-up card</h2>
-              {setup.data && setup.data.setups.length > 0 ? (
+              {setup.isError ? (
+                // Angles are work: what is not safe to reach into shows none.
+                <p className="quiet">Shown once the machine is safe and the blade was found fit.</p>
+              ) : setup.data && setup.data.setups.length > 0 ? (
                 setup.data.setups.map((card, i) => (
                   <SetupCard
                     key={card.id}
@@ -84,6 +89,14 @@ export function ToolHub({ toolId }: { toolId: string }) {
                 Profile of its edge
               </Link>
             </div>
+            {t.powered && (
+              <Link
+                href={`/tools/${toolId}/machine`}
+                className="underline underline-offset-4 min-h-11 flex items-center"
+              >
+                Its machine, its hours and its spares
+              </Link>
+            )}
             <Known tool={t} />
           </>
         }

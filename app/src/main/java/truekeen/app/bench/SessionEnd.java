@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -13,7 +14,9 @@ import truekeen.app.plan.PlanRecords.JobView;
 import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanService;
 import truekeen.app.tool.ToolService;
+import truekeen.core.balance.MarkedWidths;
 import truekeen.core.bench.BenchState;
+import truekeen.core.bench.EdgeLoss;
 import truekeen.core.stepsheet.Step;
 
 /** What a finished session leaves behind: strokes on the stones, a lesson for the hand, wear on the tool. */
@@ -37,14 +40,29 @@ class SessionEnd {
         observe(session, state);
         if (state.allDone()) {
             PlanView plan = plans.core(session.planId).shown();
+            Map<String, Double> after = plan.after() == null ? Map.of() : plan.after();
+            // What was measured at the marks says more than what was planned.
+            Optional<Double> measured = EdgeLoss.of(
+                            session.coreSteps(),
+                            state,
+                            tools.core(session.toolId).geometry())
+                    .map(MarkedWidths::meanLossMm)
+                    .filter(loss -> loss > 0);
             tools.wear(
                     session.toolId,
                     session.id,
-                    plan.after() == null ? Map.of() : plan.after(),
+                    measured.map(loss -> worn(session, after, loss)).orElse(after),
                     plan.secondaryWidthMm(),
-                    plan.lostMm(),
+                    measured.orElse(plan.lostMm()),
                     scratchLeft(plan));
         }
+    }
+
+    private Map<String, Double> worn(SessionRow session, Map<String, Double> after, double lossMm) {
+        Map<String, Double> measured = new HashMap<>(after);
+        measured.put(
+                "usableLength", tools.core(session.toolId).geometry().usable().mm() - lossMm);
+        return measured;
     }
 
     private void countOnStones(SessionRow session, BenchState state) {

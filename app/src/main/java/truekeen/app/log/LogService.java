@@ -91,7 +91,9 @@ public class LogService {
         surveys.all(toolId).forEach(s -> entries.add(survey(s)));
         angles.all(toolId).forEach(s -> entries.add(setup(s)));
         sessions.forEach(s -> entries.add(session(s)));
-        tested.forEach(t -> entries.add(test(t)));
+        boolean powered = tools.powered(toolId);
+        boolean marked = balance.turns(toolId);
+        tested.forEach(t -> entries.add(test(t, powered)));
         finishing.all(toolId).forEach(c -> entries.add(card(c)));
         entries.addAll(MachineEntries.of(
                 machines.isolated(toolId), inspections.all(toolId), balance.all(toolId), machines.runs(toolId)));
@@ -99,7 +101,8 @@ public class LogService {
                 w.at().toString(),
                 "STEEL",
                 mm(w.usableAfterMm()) + " of steel to the end of the usable length",
-                List.of(mm(w.usableBeforeMm() - w.usableAfterMm()) + " went, as planned; measure now and then."))));
+                List.of(mm(w.usableBeforeMm() - w.usableAfterMm())
+                        + (marked ? " went, by the marks." : " went, as planned; measure now and then.")))));
         notes.of(toolId)
                 .forEach(n -> entries.add(
                         new Entry(n.at.toString(), "NOTE", n.title, n.line.isBlank() ? List.of() : List.of(n.line))));
@@ -196,7 +199,7 @@ public class LogService {
                         .toList());
     }
 
-    private static Entry test(TestView t) {
+    private static Entry test(TestView t, boolean powered) {
         List<String> lines = new ArrayList<>();
         TestRecords.ForceView force = t.verdict().force();
         if (force != null) {
@@ -217,7 +220,12 @@ public class LogService {
                 ? ""
                 : ": index " + Numbers.plain(force.index().value(), 2) + ", " + Numbers.plain(force.indexTarget(), 2)
                         + " wanted";
-        return new Entry(t.takenAt(), "TEST", (t.verdict().keen() ? "Keen" : "Not keen yet") + index, lines);
+        return new Entry(t.takenAt(), "TEST", words(t.verdict().keen(), powered) + index, lines);
+    }
+
+    /** A machine's blade passes; keenness is not asked of it. */
+    private static String words(boolean passed, boolean powered) {
+        return powered ? (passed ? "Passed" : "Not yet") : passed ? "Keen" : "Not keen yet";
     }
 
     private static Entry card(FinishCardView c) {

@@ -53,6 +53,10 @@ public class HoursService {
     public void add(UUID toolId, HoursForm in) {
         BladeRow blade = blades.findById(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.MACHINE_FIRST, "", "")));
+        if (!blade.fitted) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.NOT_FITTED, "", tools.tool(toolId).name()));
+        }
         Form form = new Form();
         LocalDate day = day(form, in.day());
         Double run = form.checks().attempt(() -> QuantityReader.number("hours", in.hours(), "h"));

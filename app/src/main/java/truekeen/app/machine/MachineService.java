@@ -123,19 +123,10 @@ public class MachineService {
         if (Form.blank(in.machineId())) {
             machines.saveAndFlush(machine);
         }
-        if (in.fitted()) {
-            blades.findByMachineId(machine.id).stream()
-                    .filter(b -> b.fitted && !b.toolId.equals(toolId))
-                    .findFirst()
-                    .ifPresent(b -> {
-                        throw new RefusedException(Refusal.of(
-                                        MessageCode.TWO_FITTED,
-                                        "fitted",
-                                        tools.tool(b.toolId).name())
-                                .with("what", machine.name));
-                    });
-        }
         BladeRow blade = blades.findById(toolId).orElseGet(() -> new BladeRow(toolId, clock.instant()));
+        if (in.fitted()) {
+            makeRoom(machine, blade);
+        }
         if (!machine.id.equals(blade.machineId)) {
             blade.since = clock.instant();
         }
@@ -146,6 +137,24 @@ public class MachineService {
         }
         blades.saveAndFlush(blade);
         return state(toolId);
+    }
+
+    /** A spare of the same machine takes its turn; a blade that is new to a machine does not push another off it. */
+    private void makeRoom(MachineRow machine, BladeRow blade) {
+        Optional<BladeRow> other = blades.findByMachineId(machine.id).stream()
+                .filter(b -> b.fitted && !b.toolId.equals(blade.toolId))
+                .findFirst();
+        if (other.isPresent() && !machine.id.equals(blade.machineId)) {
+            throw new RefusedException(Refusal.of(
+                            MessageCode.TWO_FITTED,
+                            "fitted",
+                            tools.tool(other.get().toolId).name())
+                    .with("what", machine.name));
+        }
+        other.ifPresent(b -> {
+            b.fitted = false;
+            blades.saveAndFlush(b);
+        });
     }
 
     /** Records a machine as safe: every act confirmed, with a name. Asking twice records it once. */

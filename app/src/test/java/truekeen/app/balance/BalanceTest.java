@@ -82,6 +82,10 @@ class BalanceTest extends Machines {
         assertThat(worse.path("standing").path("state").asText()).isEqualTo("OTHER_END");
         post(path + "/taken-off", off("10.6 g", 1));
         assertThat(post(close, card).body().toString()).contains("steel came off after it");
+        ObjectNode test = object("device", TABLET, "person", "", "reference", "");
+        test.putArray("readings");
+        test.putArray("seen").addObject().put("sign", "LAND_EVEN");
+        post("/api/v1/sessions/" + session + "/tests", test);
         JsonNode level = post(path + "/tries", hung("LEVEL", 0, "")).body();
         assertThat(level.path("level").asBoolean()).isTrue();
         assertThat(level.path("tries")).hasSize(3);
@@ -97,6 +101,11 @@ class BalanceTest extends Machines {
                 .as("back on its machine, the record is over")
                 .isTrue();
         assertThat(get(path).body().toString()).contains("ISOLATE_FIRST");
+        // Two millimetres went by the marks, whatever was planned.
+        assertThat(get("/api/v1/tools/" + tool).body().path("usableLengthMm").asDouble())
+                .isCloseTo(53, within(1e-9));
+        assertThat(get("/api/v1/tools/" + tool + "/log").body().toString())
+                .contains("2 mm went, by the marks", "Passed");
     }
 
     @Test

@@ -190,5 +190,18 @@ class MachineTest extends Machines {
         put(path, object("machineId", machine, "fitted", false, "mass", "640"));
         assertThat(state(on).path("spares").toString()).contains("bar spare").contains("\"spare\"");
         assertThat(state(spare).path("spares").toString()).contains("on the machine");
+        assertThat(post("/api/v1/tools/" + spare + "/hours", object("hours", "2", "ground", "CLEAN", "day", ""))
+                        .messageAt(""))
+                .contains("bar spare is a spare");
+        // Turn and turn about: the spare goes on, the other becomes the spare, and each keeps its own hours.
+        post("/api/v1/tools/" + on + "/hours", object("hours", "3", "ground", "CLEAN", "day", ""));
+        assertThat(put(path, object("machineId", machine, "fitted", true, "mass", ""))
+                        .status())
+                .isEqualTo(200);
+        assertThat(state(on).path("fitted").asBoolean()).isFalse();
+        assertThat(state(spare).path("fitted").asBoolean()).isTrue();
+        assertThat(state(spare).path("massG").asDouble()).isEqualTo(640);
+        assertThat(state(spare).path("hours").path("worn").asDouble()).isZero();
+        assertThat(state(on).path("hours").path("worn").asDouble()).isEqualTo(3);
     }
 }

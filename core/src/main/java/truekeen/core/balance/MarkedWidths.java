@@ -62,6 +62,11 @@ public record MarkedWidths(List<Double> lossMm, List<Double> volumeMm3) {
         return volumeMm3.stream().mapToDouble(v -> v).sum() * RotaryBlade.STEEL_G_PER_MM3;
     }
 
+    /** Loss of width of all places together, the mean (mm). */
+    public double meanLossMm() {
+        return lossMm.stream().mapToDouble(l -> l).average().orElse(0);
+    }
+
     /** How far the places differ: greatest loss less the least (mm). */
     public double apartMm() {
         return lossMm.stream().mapToDouble(l -> l).max().orElse(0)

@@ -42,7 +42,8 @@ record ScopeChoice(Scope scope, List<String> reasons) {
             return new ScopeChoice(Scope.RETIRE, reasons);
         }
         if (steelLeftMm <= 0) {
-            reasons.add("the new edge would lie at or past the retire limit");
+            reasons.add("the new edge would lie at or past the retire limit"
+                    + (kind.powered() ? ": replace the blade, or leave the deepest nick in place on purpose" : ""));
             return new ScopeChoice(Scope.RETIRE, reasons);
         }
         if (grindReason != null) {

@@ -58,6 +58,7 @@ public enum MessageCode {
     TORQUE_FIRST("Put down the torque its maker’s manual gives for the bolt: it is not optional."),
     NOT_THIS_WAY("{value} has its grinding in its plan: every edge alike, and measured."),
     NAME_TAKEN("There is a {what} called “{value}” already: choose it, or call this one something else."),
+    NOT_FITTED("{value} is a spare: put the hours down for the blade that is on the machine, or put this one on."),
     TWO_FITTED("{value} is fitted to {what} already: take it off first."),
     HOLLOW_NEEDS_WHEEL("Give the diameter of the wheel that is to grind it hollow."),
     NOT_OF_THIS_FAMILY("A {what} has no “{value}” to measure."),

@@ -16,6 +16,7 @@ import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
+import truekeen.core.condition.Scope;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.Shelves;
@@ -154,6 +155,21 @@ class PoweredPlanTest {
                 .isEqualTo(kind == GeometryKind.BRUSH_CUTTER);
         assertThat(steps.get(0).kind()).isEqualTo(Step.Kind.PREPARE);
         assertThat(steps).noneMatch(s -> (s.look() + s.title() + s.why()).contains("straighten"));
+    }
+
+    @Test
+    void aNickPastTheWearMarginIsLeftOnPurposeOrTheBladeIsReplaced() {
+        Blade bar = Blades.blade(GeometryKind.MOWER_BAR);
+        double past = bar.steelLeftMm() + 0.5;
+        Restoration r = restore(bar, Dullness.DULL, dent(past));
+        assertThat(r.scope()).isEqualTo(Scope.RETIRE);
+        assertThat(r.reasons().get(0))
+                .contains("replace the blade")
+                .contains("leave the deepest nick in place on purpose");
+        Finding left = new Finding(Finding.Kind.DENT, 10, 16, past, true);
+        Restoration kept = restore(bar, Dullness.DULL, left);
+        assertThat(kept.scope()).isNotEqualTo(Scope.RETIRE);
+        assertThat(kept.lostMm()).isLessThan(0.1);
     }
 
     @Test
