@@ -4,6 +4,7 @@ import { api, ask, Refused } from '../api/client'
 import { Field, Pick } from '../ui/Field'
 import { day, num } from '../ui/format'
 import { usePerson } from '../ui/person'
+import { Advised } from '../ui/Why'
 import type { MachineState } from './useMachine'
 
 /** Hours that were run and over what: they tell when the blade is due. */
@@ -45,6 +46,9 @@ export function Hours({ state }: { state: MachineState }) {
         ))}
       </svg>
       <p>{h.words}</p>
+      <p>
+        An edge lasts <Advised advice={h.why} digits={0} />
+      </p>
       {h.due && <p className="font-semibold">Due {day(h.due)}</p>}
       <details className="pt-1">
         <summary className="min-h-11 flex items-center cursor-pointer underline underline-offset-4">

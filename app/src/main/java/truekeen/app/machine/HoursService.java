@@ -18,12 +18,16 @@ import truekeen.app.machine.MachineRecords.WordedChoice;
 import truekeen.app.machine.MachineStore.Blades;
 import truekeen.app.machine.MachineStore.Hours;
 import truekeen.app.machine.MachineStore.Machines;
+import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
+import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
 import truekeen.core.machine.Ground;
 import truekeen.core.machine.RunningHours;
 import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.QuantityReader;
@@ -106,6 +110,7 @@ public class HoursService {
                 due.intervals(),
                 due.due().map(LocalDate::toString).orElse(null),
                 due.words(),
+                why(due, rows.size()),
                 rows.stream()
                         .map(r -> new RunView(r.day.toString(), r.hours, r.ground.words()))
                         .toList(),
@@ -127,6 +132,27 @@ public class HoursService {
                         .map(r -> new RunningHours.Run(r.day, r.hours, r.ground))
                         .toList(),
                 sharpened);
+    }
+
+    private static AdviceView why(RunningHours due, int runs) {
+        return AdviceView.of(new Advice(
+                "hours an edge lasts",
+                due.interval(),
+                due.intervalLow(),
+                due.intervalHigh(),
+                "h",
+                Formula.HOURS_DUE,
+                List.of(
+                        new Advice.Given("wear so far", Numbers.plain(due.worn(), 1) + " h on clean ground"),
+                        new Advice.Given("times hours were put down", String.valueOf(runs)),
+                        new Advice.Given("intervals of its own", String.valueOf(due.intervals())),
+                        new Advice.Given(
+                                "pace",
+                                due.perDay()
+                                        .map(p -> Numbers.plain(p, 2) + " h a day of the season")
+                                        .orElse("not known yet"))),
+                due.intervals() == 0 ? "first estimate" : "the shortest and the longest of its own",
+                "Hours and ground put down; each sharpening adds an interval."));
     }
 
     private LocalDate day(Form form, String typed) {

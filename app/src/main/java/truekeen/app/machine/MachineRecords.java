@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import truekeen.app.platform.AdviceView;
 
 /** What the places about machines show and take. */
 public final class MachineRecords {
@@ -110,6 +111,7 @@ public final class MachineRecords {
             int intervals,
             @Nullable String due,
             String words,
+            AdviceView why,
             List<RunView> runs,
             List<WordedChoice> grounds) {}
 

@@ -2,9 +2,9 @@ package truekeen.core.machine;
 
 import java.time.LocalDate;
 import java.time.Month;
-import java.time.MonthDay;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.message.Numbers;
@@ -16,16 +16,28 @@ import truekeen.core.tool.GeometryKind;
  * intervals and wear by ground are workshop priors.
  *
  * @param worn hours on clean ground since the blade was last sharpened
- * @param interval hours on clean ground that an edge lasts
+ * @param interval hours on clean ground that an edge lasts, an estimate
+ * @param intervalLow least to be expected: the shortest of its own, or the first estimate by its spread
+ * @param intervalHigh most to be expected
  * @param intervals of its own that rests on; 0 for the first estimate
  * @param perDay hours on clean ground for each day of the season; empty where too few are known
  * @param due the day it is due; empty where that cannot be told
  * @param words that in a sentence
  */
 public record RunningHours(
-        double worn, double interval, int intervals, Optional<Double> perDay, Optional<LocalDate> due, String words) {
+        double worn,
+        double interval,
+        double intervalLow,
+        double intervalHigh,
+        int intervals,
+        Optional<Double> perDay,
+        Optional<LocalDate> due,
+        String words) {
     private static final int LEAST_INTERVALS = 2;
     private static final int LEAST_DAYS = 7;
+    /** Factor by which a first estimate of an interval may be off either way. Prior. */
+    private static final double FIRST_SPREAD = 1.5;
+
     private static final int FURTHEST_DAYS = 2 * 366;
 
     /**
@@ -63,12 +75,6 @@ public record RunningHours(
         public int daysBetween(LocalDate first, LocalDate end) {
             return (int) first.datesUntil(end).filter(this::holds).count();
         }
-
-        /** First day of the next season that begins after a day. */
-        public LocalDate nextStart(LocalDate day) {
-            LocalDate start = MonthDay.of(from, 1).atYear(day.getYear());
-            return start.isAfter(day) ? start : start.plusYears(1);
-        }
     }
 
     /** Hours on clean ground that a first edge lasts. Prior. */
@@ -100,21 +106,22 @@ public record RunningHours(
         double worn = worn(runs, since, today.plusDays(1));
         boolean first = own.size() < LEAST_INTERVALS;
         double interval = first ? firstInterval(kind) : middle(own);
+        double low = first ? interval / FIRST_SPREAD : Collections.min(own);
+        double high = first ? interval * FIRST_SPREAD : Collections.max(own);
         Optional<Double> perDay = perDay(runs, season, today);
         double left = interval - worn;
         Optional<LocalDate> due =
                 left <= 0 ? Optional.of(today) : perDay.flatMap(rate -> ahead(today, season, left / rate));
-        String basis = first
-                ? "first estimate: " + hours(interval) + " on clean ground"
-                : "middle of " + own.size() + " intervals of its own: " + hours(interval) + " on clean ground";
-        String words = hours(worn) + " of wear since it was sharpened, of " + hours(interval) + " (" + basis + "). "
+        String basis = first ? "a first estimate" : "by " + own.size() + " intervals of its own";
+        String words = hours(worn) + " of wear since it was sharpened, of " + hours(low) + " to " + hours(high) + " ("
+                + basis + ", as hours on clean ground). "
                 + (left <= 0
                         ? "It is due."
                         : due.map(d -> season.holds(today)
                                         ? "At the pace of its season that is " + d + "."
                                         : "Out of season: at its pace that is " + d + ".")
                                 .orElse("No day yet: put down the hours of a week or more and it can be told."));
-        return new RunningHours(worn, interval, first ? 0 : own.size(), perDay, due, words);
+        return new RunningHours(worn, interval, low, high, first ? 0 : own.size(), perDay, due, words);
     }
 
     /** Wear from the day after one sharpening up to the next; what ran on the day itself came before it. */

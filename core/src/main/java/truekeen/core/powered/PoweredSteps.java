@@ -89,32 +89,29 @@ final class PoweredSteps {
     private Step measure() {
         boolean bar = blade.layout().form() == EdgeLayout.Form.BAR;
         return new Step(
-                        Step.Kind.MEASURE,
-                        bar
-                                ? "Mark three places on each end and measure"
-                                : "Mark four edges a quarter apart and measure",
-                        "",
-                        "",
-                        edge,
-                        Optional.empty(),
-                        Optional.empty(),
-                        "",
-                        bar ? List.of(Step.Side.FIRST_END, Step.Side.SECOND_END) : List.of(Step.Side.EDGES),
-                        0,
-                        0,
-                        0,
-                        SECONDS_TO_MEASURE,
-                        "",
-                        bar
-                                ? "Width from the edge to the trailing side at the inner end, the middle and the outer end of each"
-                                        + " cutting edge. Scratch the marks: the same places are measured afterwards."
-                                : "From the bore to the tip of the edge, at four edges a quarter turn apart.",
-                        "Are all of them put down?",
-                        "Measure those that are missing.",
-                        "",
-                        "Equal loss can only be told from what was there before.",
-                        "")
-                .with(List.of(), 0);
+                Step.Kind.MEASURE,
+                bar ? "Mark three places on each end and measure" : "Mark four edges a quarter apart and measure",
+                "",
+                "",
+                edge,
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                bar ? List.of(Step.Side.FIRST_END, Step.Side.SECOND_END) : List.of(Step.Side.EDGES),
+                0,
+                0,
+                0,
+                SECONDS_TO_MEASURE,
+                "",
+                bar
+                        ? "Width from the edge to the trailing side at the inner end, the middle and the outer end of each"
+                                + " cutting edge. Scratch the marks: the same places are measured afterwards."
+                        : "From the bore to the tip of the edge, at four edges a quarter turn apart.",
+                "Are all of them put down?",
+                "Measure those that are missing.",
+                "",
+                "Equal loss can only be told from what was there before.",
+                "");
     }
 
     private Step ready() {
