@@ -54,7 +54,7 @@ export function Item({ item, found, limit, onFound, onLimit, error }: ItemProps)
             value={limit}
             onChange={onLimit}
             error={error(`limits.${item.key}`)}
-            hint={`Else ${item.atLeast ? 'at least' : 'at most'} ${num(item.usual ?? 0, 2)} ${item.unit}, a rule of thumb`}
+            hint={`Else ${item.atLeast ? 'at least' : 'at most'} ${num(item.usual ?? 0, 2)}${item.unit && ' ' + item.unit}, a rule of thumb`}
             inputMode="decimal"
           />
         </div>
