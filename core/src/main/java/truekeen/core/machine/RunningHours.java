@@ -113,7 +113,7 @@ public record RunningHours(
         Optional<LocalDate> due =
                 left <= 0 ? Optional.of(today) : perDay.flatMap(rate -> ahead(today, season, left / rate));
         String basis = first ? "a first estimate" : "by " + own.size() + " intervals of its own";
-        String words = hours(worn) + " of wear since it was sharpened, of " + hours(low) + " to " + hours(high) + " ("
+        String words = hours(worn) + " of wear since it was sharpened, of " + range(low, high) + " ("
                 + basis + ", as hours on clean ground). "
                 + (left <= 0
                         ? "It is due."
@@ -159,6 +159,10 @@ public record RunningHours(
         double[] sorted = some.stream().mapToDouble(d -> d).sorted().toArray();
         int half = sorted.length / 2;
         return sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+    }
+
+    private static String range(double low, double high) {
+        return hours(low).equals(hours(high)) ? hours(low) : hours(low) + " to " + hours(high);
     }
 
     private static String hours(double h) {
