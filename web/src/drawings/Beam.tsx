@@ -29,7 +29,7 @@ export function Beam({ heavy, tiltDeg, left, right, spanMm, trial, cut, label }:
     MIDDLE + (at === 1 ? -1 : 1) * Math.min(REACH, (radius / (spanMm / 2)) * REACH)
   return (
     <div ref={ref} className="w-full">
-      <svg viewBox="0 0 800 260" role="img" aria-label={label} className="w-full max-w-[52rem]">
+      <svg viewBox="0 0 800 276" role="img" aria-label={label} className="w-full max-w-[52rem]">
         <path d={`M${MIDDLE} ${Y + 8}l-26 96h52z`} className="steel" strokeWidth="1.6" />
         <path d={`M${MIDDLE - 90} ${Y + 104}h180`} stroke="var(--steel-line)" strokeWidth="2.4" />
         <path
@@ -99,7 +99,7 @@ export function Beam({ heavy, tiltDeg, left, right, spanMm, trial, cut, label }:
         {cut && (
           <text
             x={cut.at === 1 ? 40 : 760}
-            y="206"
+            y="264"
             fontSize={size}
             fontWeight="650"
             textAnchor={cut.at === 1 ? 'start' : 'end'}
@@ -110,7 +110,7 @@ export function Beam({ heavy, tiltDeg, left, right, spanMm, trial, cut, label }:
         {trial && (
           <text
             x={trial.at === 1 ? 40 : 760}
-            y="246"
+            y="264"
             fontSize={size}
             textAnchor={trial.at === 1 ? 'start' : 'end'}
           >

@@ -59,6 +59,10 @@ class DemoMachines {
     /** Edges of the trimmer that had their share when the hand was called away. */
     private static final int EDGES_DONE = 21;
 
+    private static final double DENT_MM = 2.2;
+    /** What a file takes off an end at an ordinary sharpening (mm). */
+    private static final double USUAL_LOSS_MM = 0.5;
+
     private long sequence = 1_000_000;
 
     DemoMachines(
@@ -126,9 +130,9 @@ class DemoMachines {
         at(now, 1);
         safe(bar);
         inspect(bar, fit(bar), "");
-        work.survey(bar, "DULL", "", "", dent("12", "18", "2.2"), work.chip("150", "153", "1.1"));
+        work.survey(bar, "DULL", "", "", dent("12", "18", String.valueOf(DENT_MM)), work.chip("150", "153", "1.1"));
         UUID session = work.start(bar, "");
-        through(session, Integer.MAX_VALUE);
+        through(session, Integer.MAX_VALUE, DENT_MM);
         hang(bar, 6, 250, false);
     }
 
@@ -173,7 +177,7 @@ class DemoMachines {
         safe(trimmer);
         inspect(trimmer, fit(trimmer), "");
         work.survey(trimmer, "LIGHT_VISIBLE", "", "");
-        through(work.start(trimmer, ""), EDGES_DONE);
+        through(work.start(trimmer, ""), EDGES_DONE, 0);
     }
 
     private void scrub(Instant now) {
@@ -208,7 +212,7 @@ class DemoMachines {
             work.setUp(tool, "its own angle");
         }
         UUID session = work.start(tool, "");
-        through(session, Integer.MAX_VALUE);
+        through(session, Integer.MAX_VALUE, USUAL_LOSS_MM);
         for (double[] hung : beam) {
             hang(tool, hung[0], hung[1], true);
         }
@@ -269,10 +273,12 @@ class DemoMachines {
     /**
      * Every step as its gate asks: measured, counted edge by edge, measured again.
      *
+     * @param lossMm what the widths at the marks lose
      * @param most edges of a row that are counted before the hand is called away
      */
-    private void through(UUID session, int most) {
+    private void through(UUID session, int most, double lossMm) {
         SessionView now = bench.session(session, TABLET);
+        double before = Math.round(10 * work.width(now.toolId())) / 10.0;
         for (int i = 0; i < now.steps().size(); i++) {
             var step = now.steps().get(i).step();
             List<EventForm> events = new ArrayList<>();
@@ -291,7 +297,7 @@ class DemoMachines {
                 }
                 boolean measured = step.kind().equals("MEASURE") || step.kind().equals("ENDS") || side.equals("EDGES");
                 for (int mark = 1; measured && mark <= marks; mark++) {
-                    double width = step.kind().equals("MEASURE") ? 52.4 : 51.9 - (mark == 2 ? 0.1 : 0);
+                    double width = step.kind().equals("MEASURE") ? before : before - lossMm - (mark == 2 ? 0.1 : 0);
                     events.add(event("READ", i, side, 0, mark, "CALLIPER", width));
                 }
             }

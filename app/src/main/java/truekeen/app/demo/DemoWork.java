@@ -175,6 +175,11 @@ class DemoWork {
         angles.save(tool, AngleForm.advised("", "", "", name));
     }
 
+    /** How wide a blade is now, from its edge to the trailing side (mm). */
+    double width(UUID tool) {
+        return tools.tool(tool).usableLengthMm();
+    }
+
     boolean isSetUp(UUID tool) {
         return angles.current(tool).isPresent();
     }

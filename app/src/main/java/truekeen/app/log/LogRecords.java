@@ -2,8 +2,12 @@ package truekeen.app.log;
 
 import java.util.List;
 import truekeen.app.angle.AngleRecords.SetupView;
+import truekeen.app.balance.BalanceRecords.TryView;
 import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.edgetest.TestRecords.TestView;
+import truekeen.app.machine.MachineRecords.InspectionView;
+import truekeen.app.machine.MachineRecords.IsolationView;
+import truekeen.app.machine.MachineRecords.RunView;
 import truekeen.app.survey.SurveyRecords.SurveyView;
 import truekeen.app.tool.ToolRecords.ToolView;
 
@@ -47,5 +51,9 @@ public final class LogRecords {
             List<SetupView> setups,
             List<SessionSummary> sessions,
             List<TestView> tests,
-            List<WearView> wear) {}
+            List<WearView> wear,
+            List<IsolationView> isolated,
+            List<InspectionView> inspected,
+            List<TryView> balance,
+            List<RunView> hours) {}
 }

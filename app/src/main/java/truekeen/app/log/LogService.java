@@ -128,7 +128,11 @@ public class LogService {
                 tools.wear(toolId).stream()
                         .map(w ->
                                 new WearView(w.at().toString(), w.usableBeforeMm(), w.usableAfterMm(), w.secondaryMm()))
-                        .toList());
+                        .toList(),
+                machines.isolated(toolId),
+                inspections.all(toolId),
+                balance.all(toolId),
+                machines.runs(toolId));
     }
 
     /** The history as a list that other programs read. */

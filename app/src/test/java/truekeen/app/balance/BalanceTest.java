@@ -10,36 +10,6 @@ import truekeen.app.machine.Machines;
 
 /** The beam over the service: tries, corrections, and nothing refitted that is not level. */
 class BalanceTest extends Machines {
-    private static ObjectNode hung(String method, int on, String grams) {
-        return object(
-                "device",
-                TABLET,
-                "person",
-                "",
-                "method",
-                method,
-                "hungOn",
-                on,
-                "trial",
-                grams,
-                "radius",
-                "250",
-                "firstEnd",
-                "",
-                "secondEnd",
-                "",
-                "at",
-                "235",
-                "width",
-                "55",
-                "thickness",
-                "4",
-                "leastMass",
-                "0.5",
-                "leastRadius",
-                "250");
-    }
-
     private String tool(String name) {
         kit();
         file();
@@ -101,6 +71,10 @@ class BalanceTest extends Machines {
                 .as("back on its machine, the record is over")
                 .isTrue();
         assertThat(get(path).body().toString()).contains("ISOLATE_FIRST");
+        JsonNode export = get("/api/v1/tools/" + tool + "/export").body();
+        assertThat(export.path("balance")).hasSize(3);
+        assertThat(export.path("isolated").get(0).path("person").asText()).isEqualTo("bench hand");
+        assertThat(export.path("inspected").get(0).path("verdict").asText()).isEqualTo("FIT");
         // Two millimetres went by the marks, whatever was planned.
         assertThat(get("/api/v1/tools/" + tool).body().path("usableLengthMm").asDouble())
                 .isCloseTo(53, within(1e-9));

@@ -135,23 +135,7 @@ class BladeDoorTest extends Machines {
     }
 
     private void hangLevel(String tool) {
-        assertThat(post(
-                                "/api/v1/tools/" + tool + "/balance/tries",
-                                object(
-                                        "device",
-                                        TABLET,
-                                        "method",
-                                        "LEVEL",
-                                        "at",
-                                        "235",
-                                        "width",
-                                        "55",
-                                        "thickness",
-                                        "4",
-                                        "leastMass",
-                                        "0.5",
-                                        "leastRadius",
-                                        "250"))
+        assertThat(post("/api/v1/tools/" + tool + "/balance/tries", hung("LEVEL", 0, ""))
                         .status())
                 .isEqualTo(200);
     }

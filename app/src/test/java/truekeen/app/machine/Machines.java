@@ -114,4 +114,35 @@ public abstract class Machines extends ApiTest {
                 .put("station", mark)
                 .put("value", value);
     }
+
+    /** A blade as it was hung. */
+    protected static ObjectNode hung(String method, int on, String grams) {
+        return object(
+                "device",
+                TABLET,
+                "person",
+                "",
+                "method",
+                method,
+                "hungOn",
+                on,
+                "trial",
+                grams,
+                "radius",
+                "250",
+                "firstEnd",
+                "",
+                "secondEnd",
+                "",
+                "at",
+                "235",
+                "width",
+                "55",
+                "thickness",
+                "4",
+                "leastMass",
+                "0.5",
+                "leastRadius",
+                "250");
+    }
 }

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import truekeen.core.quantity.Median;
 
 /** How fast a hand works, from the times of its counts. */
 public final class Pace {
@@ -41,8 +42,6 @@ public final class Pace {
         if (gaps.size() < LEAST) {
             return OptionalDouble.empty();
         }
-        double[] sorted = gaps.stream().mapToDouble(g -> g).sorted().toArray();
-        int half = sorted.length / 2;
-        return OptionalDouble.of(sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2);
+        return OptionalDouble.of(Median.of(gaps.stream().mapToDouble(g -> g).toArray()));
     }
 }

@@ -1,6 +1,7 @@
 package truekeen.core.bench;
 
 import java.util.List;
+import truekeen.core.quantity.Median;
 
 /**
  * Whether an instrument has come to rest, and where: the median of what it read over its last second.
@@ -32,8 +33,6 @@ public record Settling(boolean settled, double value, double span) {
                 .sorted()
                 .toArray();
         double span = values[values.length - 1] - values[0];
-        int half = values.length / 2;
-        double median = values.length % 2 == 1 ? values[half] : (values[half - 1] + values[half]) / 2;
-        return new Settling(values.length >= LEAST && span <= instrument.settledWithin(), median, span);
+        return new Settling(values.length >= LEAST && span <= instrument.settledWithin(), Median.of(values), span);
     }
 }

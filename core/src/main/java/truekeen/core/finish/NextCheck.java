@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import truekeen.core.keenness.KeennessPurpose;
+import truekeen.core.quantity.Median;
 import truekeen.core.tool.Trade;
 
 /**
@@ -44,9 +45,7 @@ public record NextCheck(LocalDate day, int days, int intervals, String words) {
                     0,
                     "First estimate: " + purpose.checkDays() + " days is usual for this work.");
         }
-        double[] sorted = gaps.stream().mapToDouble(g -> g).sorted().toArray();
-        int half = sorted.length / 2;
-        double median = sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+        double median = Median.of(gaps.stream().mapToDouble(g -> g).toArray());
         int ahead = Math.max(1, (int) Math.round(median));
         return new NextCheck(
                 today.plusDays(ahead),

@@ -8,6 +8,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.message.Numbers;
+import truekeen.core.quantity.Median;
 import truekeen.core.tool.GeometryKind;
 
 /**
@@ -105,7 +106,9 @@ public record RunningHours(
         LocalDate since = days.isEmpty() ? LocalDate.MIN : days.get(days.size() - 1);
         double worn = worn(runs, since, today.plusDays(1));
         boolean first = own.size() < LEAST_INTERVALS;
-        double interval = first ? firstInterval(kind) : middle(own);
+        double interval = first
+                ? firstInterval(kind)
+                : Median.of(own.stream().mapToDouble(h -> h).toArray());
         double low = first ? interval / FIRST_SPREAD : Collections.min(own);
         double high = first ? interval * FIRST_SPREAD : Collections.max(own);
         Optional<Double> perDay = perDay(runs, season, today);
@@ -153,12 +156,6 @@ public record RunningHours(
             }
         }
         return Optional.empty();
-    }
-
-    private static double middle(List<Double> some) {
-        double[] sorted = some.stream().mapToDouble(d -> d).sorted().toArray();
-        int half = sorted.length / 2;
-        return sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
     }
 
     private static String range(double low, double high) {
