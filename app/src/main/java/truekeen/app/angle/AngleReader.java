@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import truekeen.app.angle.AngleRecords.AngleForm;
-import truekeen.app.kit.HolderRecords.CoreHolder;
+import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.platform.Form;
 import truekeen.app.survey.SurveyService.Advised;
 import truekeen.app.tool.ToolService.CoreTool;
@@ -222,21 +222,21 @@ final class AngleReader {
                 "Something in the kit that holds an angle",
                 in.holderId(),
                 owned.stream()
-                        .filter(h -> h.view().id().toString().equals(in.holderId()))
+                        .filter(h -> h.id().toString().equals(in.holderId()))
                         .findFirst(),
-                owned.stream().map(h -> h.view().name()).collect(Collectors.joining(", ")));
+                owned.stream().map(h -> h.name()).collect(Collectors.joining(", ")));
         if (holder == null) {
             return Optional.empty();
         }
         form.checks().require(holder.core().isPresent(), () -> Refusal.of(
-                        MessageCode.HOLDER_UNFIT, "holderId", holder.view().name())
+                        MessageCode.HOLDER_UNFIT, "holderId", holder.name())
                 .with("what", blade.kind().key())
                 .with("reason", holder.fault()));
         return Optional.of(holder);
     }
 
     private boolean preferred(CoreHolder h) {
-        HolderKind kind = HolderKind.valueOf(h.view().kind());
+        HolderKind kind = h.kind();
         if (rules.wheelFirst()) {
             return kind.onWheel();
         }

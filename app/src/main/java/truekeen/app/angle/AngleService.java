@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.AngleRecords.AngleAnswer;
@@ -14,16 +15,14 @@ import truekeen.app.angle.AngleRecords.AngleForm;
 import truekeen.app.angle.AngleRecords.CandidateView;
 import truekeen.app.angle.AngleRecords.HoldingView;
 import truekeen.app.angle.AngleRecords.Holdings;
-import truekeen.app.angle.AngleRecords.InkTakenForm;
-import truekeen.app.angle.AngleRecords.KeptSetting;
 import truekeen.app.angle.AngleRecords.SettingView;
 import truekeen.app.angle.AngleRecords.SetupView;
 import truekeen.app.angle.AngleRecords.StandsView;
 import truekeen.app.angle.AngleRecords.StationsView;
+import truekeen.app.history.ToolChanged;
 import truekeen.app.houserule.HouseRuleService;
-import truekeen.app.kit.HolderRecords.CoreHolder;
-import truekeen.app.kit.HolderRecords.HolderView;
 import truekeen.app.kit.HolderService;
+import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
@@ -41,19 +40,14 @@ import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.holding.Holder;
-import truekeen.core.holding.HolderKind;
 import truekeen.core.holding.Seat;
 import truekeen.core.message.Checks;
-import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.quantity.QuantityReader;
 import truekeen.core.rule.HouseRules;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.PlaneSetting;
-import truekeen.core.stepsheet.Manner;
-import truekeen.core.stepsheet.SheetHabits;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Operation;
 import truekeen.core.tool.PlaneIron;
@@ -72,24 +66,30 @@ public class AngleService {
     private static final int USUAL_STROKES = 25;
 
     private final Setups setups;
+    private final SetupService kept;
     private final ToolService tools;
     private final SurveyService surveys;
     private final HouseRuleService rules;
     private final HolderService holders;
+    private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
     AngleService(
             Setups setups,
+            SetupService kept,
             ToolService tools,
             SurveyService surveys,
             HouseRuleService rules,
             HolderService holders,
+            ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.setups = setups;
+        this.kept = kept;
         this.tools = tools;
         this.surveys = surveys;
         this.rules = rules;
         this.holders = holders;
+        this.publisher = publisher;
         this.clock = clock;
     }
 
@@ -100,47 +100,8 @@ public class AngleService {
         return new AngleChoices(
                 ToolService.works(tool.trade().tool()),
                 holders.all(),
-                current(toolId).orElse(null),
-                all(toolId));
-    }
-
-    /** The tool's newest set-up. */
-    @Transactional(readOnly = true)
-    public Optional<SetupView> current(UUID toolId) {
-        return setups.newest(toolId).map(this::view);
-    }
-
-    /** The set-up of that id. */
-    @Transactional(readOnly = true)
-    public SetupView setup(UUID id) {
-        return setups.findById(id).map(this::view).orElseThrow(() -> Form.notFound("set-up", id));
-    }
-
-    /** All set-ups of a tool, newest first. */
-    @Transactional(readOnly = true)
-    public List<SetupView> all(UUID toolId) {
-        return setups.findByToolIdOrderByMadeAtDesc(toolId).stream()
-                .map(this::view)
-                .toList();
-    }
-
-    /** The bevels, and the camber, that a set-up asks for on a blade. */
-    public TargetBevel target(SetupView s, Blade blade) {
-        return AskedBevels.of(s.primaryDeg(), s.lastDeg(), s.backDeg(), s.wheelMm(), s.camberMm(), blade);
-    }
-
-    /** How a tool is worked with a set-up. */
-    public Manner manner(CoreTool tool, SetupView s) {
-        Optional<PlaneSetting.Camber> camber = s.camberMm() == null || !(tool.geometry() instanceof PlaneIron iron)
-                ? Optional.empty()
-                : Optional.of(new PlaneSetting.Camber(iron.width(), iron.bed(), Length.ofMm(s.camberMm())));
-        return Manner.of(
-                        tool.geometry().kind(),
-                        target(s, tool.geometry()),
-                        s.holderId() == null ? Optional.empty() : Optional.of(s.holder()),
-                        HolderKind.valueOf(s.holderKind()),
-                        camber)
-                .with(SheetHabits.of(rules.core(tool.id())));
+                kept.newestView(toolId).orElse(null),
+                kept.views(toolId));
     }
 
     /** The answer to what is asked, without storing anything. */
@@ -168,19 +129,19 @@ public class AngleService {
         row.backDeg = target.back().map(Angle::degrees).orElse(null);
         row.wheelMm = target.wheel().map(Length::mm).orElse(null);
         row.camberMm = asked.read.camber.map(c -> c.belowSole().mm()).orElse(null);
-        row.holderId = asked.holder.map(h -> h.view().id()).orElse(null);
-        row.settings = asked.answer.settings().stream()
-                .map(v -> new KeptSetting(
-                        v.bevel(), v.angleDeg(), v.name(), v.unit(), v.setting().value(), v.where(), v.scheme()))
-                .toList();
+        row.holderId = asked.holder.map(h -> h.id()).orElse(null);
+        row.settings = SetupStore.SETTINGS.write(asked.answer.settings().isEmpty() ? List.of() : asked.held.kept(target));
         row.inkDeg = asked.inkDeg;
-        row.restated = List.of();
-        row.typed = in;
+        row.restated = SetupStore.RESTATED.write(List.of());
+        row.typed = SetupStore.TYPED.write(in);
         row.madeAt = clock.instant();
-        return view(setups.saveAndFlush(row));
+        SetupRow saved = setups.saveAndFlush(row);
+        publisher.publishEvent(new ToolChanged(toolId));
+        return kept.view(saved);
     }
 
-    private record Asked(AngleReader read, Optional<CoreHolder> holder, double inkDeg, AngleAnswer answer) {}
+    private record Asked(
+            AngleReader read, Optional<CoreHolder> holder, HolderSettings held, double inkDeg, AngleAnswer answer) {}
 
     private Asked ask(CoreTool tool, AngleForm in) {
         Trade work = work(tool, in.trade());
@@ -196,7 +157,7 @@ public class AngleService {
                 holder,
                 Seat.of(tool.geometry()),
                 ink,
-                holder.flatMap(h -> holders.calibration(h.view().id())));
+                holder.flatMap(h -> holders.calibration(h.id())));
         boolean settable =
                 read.target != null && (holder.isEmpty() || holder.get().core().isPresent());
         // By hand nothing need be set: where the spine is no help the bevel itself is the guide.
@@ -204,12 +165,12 @@ public class AngleService {
                 ? List.of()
                 : settings.all(read.target, holder.isPresent() ? read.form.checks() : new Checks());
         StandsView stands = settable ? settings.stands(read.form, in.standsAt(), read.target) : null;
-        return new Asked(read, holder, ink, answer(read, tool, in, holder, views, stands));
+        return new Asked(read, holder, settings, ink, answer(read, tool, in, holder, views, stands));
     }
 
     /** What the ink moved on the set-up of that name, as long as the same thing holds it. */
     private double ink(UUID toolId, String name, Optional<CoreHolder> holder) {
-        UUID id = holder.map(h -> h.view().id()).orElse(null);
+        UUID id = holder.map(h -> h.id()).orElse(null);
         return setups.findByToolIdAndName(toolId, Form.orEmpty(name).strip())
                 .filter(s -> Objects.equals(s.holderId, id))
                 .map(s -> s.inkDeg)
@@ -236,13 +197,13 @@ public class AngleService {
                                     Optional.of(h),
                                     seat,
                                     0,
-                                    holders.calibration(h.view().id()))
+                                    holders.calibration(h.id()))
                             .all(target, checks);
             String refused = h.core().isEmpty()
                     ? h.fault()
                     : checks.clean() ? "" : checks.refusals().get(0).words();
             all.add(new HoldingView(
-                    h.view().id().toString(), h.view().name(), h.view().kindWords(), refused, settings));
+                    h.id().toString(), h.name(), h.kind().words(), refused, settings));
         }
         Checks byHand = new Checks();
         List<SettingView> bare =
@@ -255,37 +216,6 @@ public class AngleService {
                 bare));
         return new Holdings(target.primary().degrees(), target.last().degrees(), all);
     }
-
-    /** Takes what an ink check says: the settings of a set-up move, its bevels stay. */
-    public SetupView takeInk(UUID setupId, InkTakenForm in) {
-        SetupRow row = setups.findById(setupId).orElseThrow(() -> Form.notFound("set-up", setupId));
-        Form.sameVersion(row.version, in.version());
-        Checks checks = new Checks();
-        checks.within("offDeg", "A correction", in.offDeg(), -20, 20, "°");
-        checks.orThrow();
-        CoreTool tool = tools.core(row.toolId);
-        Optional<CoreHolder> holder = Optional.ofNullable(row.holderId).map(holders::core);
-        double moved = row.inkDeg + in.offDeg();
-        List<KeptSetting> now = HolderSettings.of(holder, Seat.of(tool.geometry()), moved, Optional.empty())
-                .kept(row.target());
-        Restating.note(row, now, "the ink check asked for " + Numbers.plain(in.offDeg(), 2) + "°", clock.instant());
-        row.inkDeg = moved;
-        return view(setups.saveAndFlush(row));
-    }
-
-    /** What holds a set-up, and where its settings stand. */
-    @Transactional(readOnly = true)
-    public Held held(UUID setupId) {
-        SetupView setup = setup(setupId);
-        SetupRow row = setups.findById(setupId).orElseThrow();
-        CoreTool tool = tools.core(row.toolId);
-        Optional<CoreHolder> holder = Optional.ofNullable(row.holderId).map(holders::core);
-        return new Held(
-                setup, tool, holder.flatMap(CoreHolder::core).orElse(HolderSettings.BARE), Seat.of(tool.geometry()));
-    }
-
-    /** A set-up with the tool it holds, and the holder as the core knows it. */
-    public record Held(SetupView setup, CoreTool tool, Holder holder, Seat seat) {}
 
     private static Trade work(CoreTool tool, String key) {
         return Trades.byKey(Form.orEmpty(key))
@@ -344,7 +274,7 @@ public class AngleService {
                 candidate(blade, read.other, other),
                 target == null ? List.of() : Figures.of(blade, target, trade, read.camber, shaving, chosen),
                 stations,
-                holder.map(h -> h.view().id().toString()).orElse(AngleReader.HAND),
+                holder.map(h -> h.id().toString()).orElse(AngleReader.HAND),
                 settings,
                 stands);
     }
@@ -451,28 +381,5 @@ public class AngleService {
                         new Advice.Given("primary", target.primary().toString()),
                         new Advice.Given("last bevel", target.last().toString())),
                 "Other bevels, and what the survey found: the deepest thing to be removed decides."));
-    }
-
-    private SetupView view(SetupRow s) {
-        Optional<HolderView> holder =
-                Optional.ofNullable(s.holderId).map(holders::core).map(CoreHolder::view);
-        return new SetupView(
-                s.id,
-                s.name,
-                s.trade,
-                s.primaryDeg,
-                s.lastDeg,
-                s.backDeg,
-                s.wheelMm,
-                s.camberMm,
-                s.holderId,
-                holder.map(HolderView::name).orElse("by hand"),
-                holder.map(HolderView::kind).orElse(HolderKind.HAND.name()),
-                s.settings,
-                s.inkDeg,
-                s.restated,
-                s.madeAt.toString(),
-                s.typed,
-                s.version);
     }
 }

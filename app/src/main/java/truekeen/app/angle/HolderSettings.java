@@ -4,15 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import truekeen.app.angle.AngleRecords.AsideView;
-import truekeen.app.angle.AngleRecords.KeptSetting;
 import truekeen.app.angle.AngleRecords.SettingView;
 import truekeen.app.angle.AngleRecords.StandsView;
-import truekeen.app.kit.HolderRecords.CoreHolder;
+import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.Form;
 import truekeen.core.advice.Advice;
 import truekeen.core.holding.Holder;
+import truekeen.core.holding.SavedSetting;
 import truekeen.core.holding.Seat;
+import truekeen.core.holding.SetBevel;
 import truekeen.core.holding.Setting;
 import truekeen.core.holding.SpineStack;
 import truekeen.core.message.Checks;
@@ -38,13 +39,14 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
         return new HolderSettings(holder.flatMap(CoreHolder::core).orElse(BARE), seat, inkDeg, known);
     }
 
-    /** A bevel that is to be held, by name. */
-    record Bevel(String name, Angle angle) {}
+    /** A bevel that is to be held. */
+    record Bevel(SetBevel which, Angle angle) {}
 
     static List<Bevel> bevels(TargetBevel target) {
         return target.hasSecondary()
-                ? List.of(new Bevel("primary", target.primary()), new Bevel("secondary", target.last()))
-                : List.of(new Bevel("bevel", target.last()));
+                ? List.of(
+                        new Bevel(SetBevel.PRIMARY, target.primary()), new Bevel(SetBevel.SECONDARY, target.last()))
+                : List.of(new Bevel(SetBevel.ONLY, target.last()));
     }
 
     /** The settings, or none where one of them is refused, which is noted. */
@@ -67,19 +69,9 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
     }
 
     /** The settings as a set-up keeps them. */
-    List<KeptSetting> kept(TargetBevel target) {
+    List<SavedSetting> kept(TargetBevel target) {
         return bevels(target).stream()
-                .map(b -> {
-                    Setting s = setting(b.angle());
-                    return new KeptSetting(
-                            b.name(),
-                            b.angle().degrees(),
-                            s.name(),
-                            s.unit().symbol(),
-                            s.value(),
-                            s.where(),
-                            s.scheme());
-                })
+                .map(b -> SavedSetting.of(b.which(), b.angle(), setting(b.angle())))
                 .toList();
     }
 
@@ -96,12 +88,12 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
                     "moved by the ink check", Angle.ofDegrees(inkDeg).toString()));
         }
         return new SettingView(
-                b.name(),
+                b.which().words(),
                 b.angle().degrees(),
                 s.name(),
                 s.unit().symbol(),
                 AdviceView.of(Advice.exact(
-                        s.name() + " for the " + b.name(),
+                        s.name() + " for the " + b.which().words(),
                         s.value(),
                         s.unit().symbol(),
                         s.formula(),

@@ -11,15 +11,15 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import truekeen.app.angle.AngleRecords.KeptSetting;
-import truekeen.app.angle.AngleRecords.RestatedNote;
-import truekeen.app.kit.HolderRecords.CoreHolder;
 import truekeen.app.kit.HolderRecords.RestatedView;
+import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.kit.SetupsOnHolders;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.holding.SavedSetting;
 import truekeen.core.holding.Seat;
+import truekeen.core.holding.Setting;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
 
@@ -48,13 +48,13 @@ class Restating implements SetupsOnHolders {
     @Override
     public List<RestatedView> restate(Collection<CoreHolder> holders, String because) {
         Map<UUID, CoreHolder> byId =
-                holders.stream().collect(Collectors.toMap(h -> h.view().id(), Function.identity()));
+                holders.stream().collect(Collectors.toMap(h -> h.id(), Function.identity()));
         List<RestatedView> all = new ArrayList<>();
         for (SetupRow row : setups.findByHolderIdIn(byId.keySet())) {
             CoreTool tool = tools.core(row.toolId);
             String change = restate(row, tool, byId.get(row.holderId), because);
             if (!change.isEmpty()) {
-                all.add(new RestatedView(row.toolId, tools.tool(row.toolId).name(), row.name, change));
+                all.add(new RestatedView(row.toolId, tools.name(row.toolId), row.name, change));
             }
         }
         setups.flush();
@@ -66,7 +66,7 @@ class Restating implements SetupsOnHolders {
             return lost(row, because, holder.fault());
         }
         try {
-            List<KeptSetting> now = HolderSettings.of(
+            List<SavedSetting> now = HolderSettings.of(
                             Optional.of(holder), Seat.of(tool.geometry()), row.inkDeg, Optional.empty())
                     .kept(row.target());
             return note(row, now, because, clock.instant());
@@ -77,24 +77,24 @@ class Restating implements SetupsOnHolders {
 
     /** It can no longer be held so: the setting goes, since following the old one would be wrong. */
     private String lost(SetupRow row, String because, String reason) {
-        row.settings = List.of();
+        row.settings = SetupStore.SETTINGS.write(List.of());
         add(row, because, reason, clock.instant());
         return reason;
     }
 
     /** Puts new settings down and says what changed; nothing is said where nothing did. */
-    static String note(SetupRow row, List<KeptSetting> now, String because, Instant at) {
+    static String note(SetupRow row, List<SavedSetting> now, String because, Instant at) {
+        List<SavedSetting> then = row.settings();
         List<String> changes = new ArrayList<>();
-        for (KeptSetting s : now) {
-            Optional<KeptSetting> before = row.settings.stream()
-                    .filter(o -> o.bevel().equals(s.bevel()))
-                    .findFirst();
+        for (SavedSetting s : now) {
+            Optional<SavedSetting> before =
+                    then.stream().filter(o -> o.bevel() == s.bevel()).findFirst();
             if (before.isEmpty() || Math.abs(before.get().value() - s.value()) > SAME) {
-                changes.add(s.name() + " for the " + s.bevel() + " "
+                changes.add(s.label() + " for the " + s.bevel().words() + " "
                         + before.map(o -> shown(o) + " to ").orElse("") + shown(s));
             }
         }
-        row.settings = now;
+        row.settings = SetupStore.SETTINGS.write(now);
         String change = String.join(", ", changes);
         if (!change.isEmpty()) {
             add(row, because, change, at);
@@ -103,12 +103,13 @@ class Restating implements SetupsOnHolders {
     }
 
     private static void add(SetupRow row, String because, String change, Instant at) {
-        List<RestatedNote> notes = new ArrayList<>(row.restated);
-        notes.add(new RestatedNote(at.toString(), because, change));
-        row.restated = notes.size() <= MOST_NOTES ? notes : notes.subList(notes.size() - MOST_NOTES, notes.size());
+        List<SetupRow.Restated> notes = new ArrayList<>(row.restated());
+        notes.add(new SetupRow.Restated(at, because, change));
+        row.restated =
+                SetupStore.RESTATED.write(notes.subList(Math.max(0, notes.size() - MOST_NOTES), notes.size()));
     }
 
-    private static String shown(KeptSetting s) {
-        return Numbers.plain(s.value(), 1) + (s.unit().equals("mm") ? " mm" : "°");
+    private static String shown(SavedSetting s) {
+        return Numbers.plain(s.value(), 1) + (s.unit() == Setting.Unit.MM ? " mm" : "°");
     }
 }

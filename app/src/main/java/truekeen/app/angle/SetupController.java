@@ -12,14 +12,14 @@ import truekeen.app.angle.AngleRecords.SetupView;
 @RestController
 @RequestMapping("/api/v1/setups")
 class SetupController {
-    private final AngleService angles;
+    private final SetupService setups;
 
-    SetupController(AngleService angles) {
-        this.angles = angles;
+    SetupController(SetupService setups) {
+        this.setups = setups;
     }
 
     @PostMapping("/{id}/ink")
     SetupView takeInk(@PathVariable UUID id, @RequestBody InkTakenForm form) {
-        return angles.takeInk(id, form);
+        return setups.takeInk(id, form);
     }
 }

@@ -11,8 +11,7 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import truekeen.app.angle.AngleRecords.AngleForm;
-import truekeen.app.angle.AngleRecords.KeptSetting;
-import truekeen.app.angle.AngleRecords.RestatedNote;
+import truekeen.core.holding.SavedSetting;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
@@ -33,16 +32,19 @@ class SetupRow {
     Double camberMm;
     UUID holderId;
 
+    /** JSON of {@link SetupStore#SETTINGS}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<KeptSetting> settings = List.of();
+    String settings = SetupStore.SETTINGS.write(List.of());
 
     double inkDeg;
 
+    /** JSON of {@link SetupStore#RESTATED}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<RestatedNote> restated = List.of();
+    String restated = SetupStore.RESTATED.write(List.of());
 
+    /** JSON of {@link SetupStore#TYPED}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    AngleForm typed;
+    String typed;
 
     Instant madeAt;
 
@@ -55,6 +57,24 @@ class SetupRow {
         this.id = UUID.randomUUID();
         this.toolId = toolId;
         this.name = name;
+    }
+
+    /** Why and when the settings changed, and from what to what. */
+    record Restated(Instant at, String because, String change) {}
+
+    /** What is set for each bevel; nothing where that cannot be read any more, so that it is set anew. */
+    List<SavedSetting> settings() {
+        return SetupStore.SETTINGS.read(settings).orElse(List.of());
+    }
+
+    /** What changed the settings, oldest first. */
+    List<Restated> restated() {
+        return SetupStore.RESTATED.read(restated).orElse(List.of());
+    }
+
+    /** The set-up as it was typed. */
+    AngleForm typed() {
+        return SetupStore.TYPED.read(typed).orElse(AngleForm.advised("", "", "", name));
     }
 
     TargetBevel target() {

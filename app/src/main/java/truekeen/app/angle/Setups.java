@@ -8,6 +8,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Component;
 import truekeen.app.survey.ChosenBevels;
+import truekeen.core.holding.Setup;
+import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.tool.Blade;
 
@@ -36,6 +38,6 @@ class SetupBevels implements ChosenBevels {
     @Override
     public Optional<TargetBevel> chosen(UUID toolId, Blade blade) {
         return setups.newest(toolId)
-                .map(s -> AskedBevels.of(s.primaryDeg, s.lastDeg, s.backDeg, s.wheelMm, s.camberMm, blade));
+                .map(s -> Setup.target(s.target(), Optional.ofNullable(s.camberMm).map(Length::ofMm), blade));
     }
 }

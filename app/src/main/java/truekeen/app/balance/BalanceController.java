@@ -6,7 +6,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.balance.BalanceRecords.BalanceSheet;
 import truekeen.app.balance.BalanceRecords.BeamForm;
@@ -23,8 +22,8 @@ class BalanceController {
     }
 
     @GetMapping
-    BalanceSheet sheet(@PathVariable UUID id, @RequestParam(defaultValue = "") String device) {
-        return balance.sheet(id, device);
+    BalanceSheet sheet(@PathVariable UUID id) {
+        return balance.sheet(id);
     }
 
     @PostMapping("/preview")

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,6 +18,9 @@ import truekeen.app.balance.BalanceRecords.CorrectionView;
 import truekeen.app.balance.BalanceRecords.TakenOffForm;
 import truekeen.app.balance.BalanceRecords.TryView;
 import truekeen.app.bench.BenchService;
+import truekeen.app.history.HistoryEntry;
+import truekeen.app.history.HistorySource;
+import truekeen.app.history.ToolChanged;
 import truekeen.app.machine.MachineService;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.BenchClock;
@@ -40,7 +44,7 @@ import truekeen.core.quantity.Length;
 /** Hangs a blade, says what to take off and where, and keeps each try until it stays level. */
 @Service
 @Transactional
-public class BalanceService {
+public class BalanceService implements HistorySource {
     /** Most tries of one job: past it something else is wrong. */
     private static final int MOST_TRIES = 40;
 
@@ -48,29 +52,38 @@ public class BalanceService {
     private final BenchService bench;
     private final ToolService tools;
     private final MachineService machines;
+    private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
-    BalanceService(Tries tries, BenchService bench, ToolService tools, MachineService machines, BenchClock clock) {
+    BalanceService(
+            Tries tries,
+            BenchService bench,
+            ToolService tools,
+            MachineService machines,
+            ApplicationEventPublisher publisher,
+            BenchClock clock) {
         this.tries = tries;
         this.bench = bench;
         this.tools = tools;
         this.machines = machines;
+        this.publisher = publisher;
         this.clock = clock;
     }
 
     /** All about the balance of a blade. */
     @Transactional(readOnly = true)
-    public BalanceSheet sheet(UUID toolId, String device) {
+    public BalanceSheet sheet(UUID toolId) {
         CoreTool tool = turning(toolId);
         HungBlade blade = HungBlade.of(tool.geometry());
         MachineService.Running running = machines.running(toolId);
-        UUID session = bench.open(toolId).id();
+        Optional<BenchService.OpenSession> open = bench.open(toolId);
+        UUID session = open.map(BenchService.OpenSession::id).orElse(null);
         List<TryRow> rows = session == null ? List.of() : tries.findBySessionIdOrderByNumber(session);
         Optional<Double> speed = running.perMinute()
                 .map(n -> RotaryBlade.tipSpeed(Length.ofMm(2 * blade.tip().mm()), n));
         return new BalanceSheet(
                 session,
-                session != null && bench.session(session, Form.orEmpty(device)).allDone(),
+                open.map(BenchService.OpenSession::allDone).orElse(false),
                 blade.places(),
                 2 * blade.tip().mm(),
                 usual(blade, tries.findFirstByToolIdOrderByAtDesc(toolId)),
@@ -95,7 +108,7 @@ public class BalanceService {
         HungBlade blade = HungBlade.of(turning(toolId).geometry());
         Form form = new Form();
         Optional<HungBlade.Hung> hung = blade.read(form, in);
-        UUID session = bench.open(toolId).id();
+        UUID session = bench.open(toolId).map(BenchService.OpenSession::id).orElse(null);
         List<BalanceTry> before = session == null
                 ? List.of()
                 : tries.findBySessionIdOrderByNumber(session).stream()
@@ -130,7 +143,7 @@ public class BalanceService {
         }
         TryRow row = new TryRow(toolId, session, rows.size() + 1, clock.instant());
         row.person = Form.orEmpty(in.person());
-        row.typed = h.typed();
+        row.typed = TryStore.TYPED.write(h.typed());
         row.heavy = h.reading().heavy();
         row.unbalanceGmm = h.reading().unbalanceGmm();
         row.resolutionGmm = h.resolutionGmm();
@@ -138,7 +151,8 @@ public class BalanceService {
         all.add(h.reading());
         row.state = Balancing.of(all, blade.of(h, machines.running(toolId))).state();
         tries.saveAndFlush(row);
-        return sheet(toolId, in.device());
+        publisher.publishEvent(new ToolChanged(toolId));
+        return sheet(toolId);
     }
 
     /** Puts down what came off after the newest try; it joins the history of the blade. */
@@ -158,19 +172,33 @@ public class BalanceService {
         });
         form.checks().orThrow();
         tries.saveAndFlush(newest);
-        return sheet(toolId, in.device());
+        publisher.publishEvent(new ToolChanged(toolId));
+        return sheet(toolId);
     }
 
-    /** All tries of a blade, oldest first. */
+    /** All tries of a blade for its log, oldest first. */
+    @Override
     @Transactional(readOnly = true)
-    public List<TryView> all(UUID toolId) {
-        if (!turns(toolId)) {
+    public List<HistoryEntry> history(UUID toolId) {
+        List<TryRow> all = tries.findByToolIdOrderByAt(toolId);
+        if (all.isEmpty()) {
             return List.of();
         }
         HungBlade blade = HungBlade.of(tools.core(toolId).geometry());
-        return tries.findByToolIdOrderByAt(toolId).stream()
-                .map(r -> view(r, blade))
-                .toList();
+        return all.stream().map(r -> entry(r, blade)).toList();
+    }
+
+    private static HistoryEntry entry(TryRow r, HungBlade blade) {
+        String stood = r.state == Balancing.State.LEVEL
+                ? "level"
+                : Numbers.plain(r.unbalanceGmm, 0) + " g·mm, " + blade.place(r.heavy) + " heavy";
+        return new HistoryEntry(
+                r.at,
+                HistoryEntry.Kind.BALANCE,
+                "Hung, try " + r.number + ": " + stood,
+                r.removedG > 0
+                        ? List.of(Numbers.plain(r.removedG, 2) + " g taken off " + blade.place(r.removedAt))
+                        : List.of());
     }
 
     /** Whether a blade must be hung before it goes back. */
@@ -208,11 +236,11 @@ public class BalanceService {
     }
 
     private UUID held(UUID toolId, String device) {
-        UUID session = bench.open(toolId).id();
-        if (session == null || !bench.session(session, Form.orEmpty(device)).allDone()) {
-            throw new RefusedException(Refusal.of(MessageCode.BALANCE_AFTER_EDGES, "", "")
-                    .with("what", tools.tool(toolId).name()));
-        }
+        UUID session = bench.open(toolId)
+                .filter(BenchService.OpenSession::allDone)
+                .map(BenchService.OpenSession::id)
+                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.BALANCE_AFTER_EDGES, "", "")
+                        .with("what", tools.name(toolId))));
         return bench.requireHeld(session, Form.orEmpty(device)).id();
     }
 
@@ -226,7 +254,7 @@ public class BalanceService {
 
     private static Map<String, String> usual(HungBlade blade, Optional<TryRow> last) {
         Map<String, String> fields = new HashMap<>(blade.usual());
-        last.ifPresent(l -> l.typed.forEach((field, text) -> {
+        last.ifPresent(l -> l.typed().forEach((field, text) -> {
             if (fields.containsKey(field) && !Form.blank(text)) {
                 fields.put(field, text);
             }
@@ -244,7 +272,7 @@ public class BalanceService {
 
     private BalanceView standing(List<TryRow> rows, HungBlade blade, MachineService.Running running) {
         TryRow newest = rows.get(rows.size() - 1);
-        HungBlade.Hung h = blade.again(newest.toCore(), newest.typed, newest.resolutionGmm);
+        HungBlade.Hung h = blade.again(newest.toCore(), newest.typed(), newest.resolutionGmm);
         return view(Balancing.of(rows.stream().map(TryRow::toCore).toList(), blade.of(h, running)), h, blade, running);
     }
 

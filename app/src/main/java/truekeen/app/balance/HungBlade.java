@@ -148,11 +148,16 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
     Hung again(BalanceTry reading, Map<String, String> typed, double resolutionGmm) {
         return new Hung(
                 reading,
-                QuantityReader.length("at", typed.get("at")),
-                QuantityReader.length("width", typed.get("width")),
-                QuantityReader.length("thickness", typed.get("thickness")),
+                kept("at", typed),
+                kept("width", typed),
+                kept("thickness", typed),
                 resolutionGmm,
                 typed);
+    }
+
+    /** A length as it was typed then, or what the fields start with where that cannot be read any more. */
+    private Length kept(String field, Map<String, String> typed) {
+        return QuantityReader.length(field, typed.getOrDefault(field, usual().get(field)));
     }
 
     /** What came off; every fault is noted at its field. */

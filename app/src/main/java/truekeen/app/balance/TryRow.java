@@ -26,9 +26,9 @@ class TryRow {
     String person;
     Instant at;
 
-    /** What was typed, by field. */
+    /** JSON of {@link TryStore#TYPED}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    Map<String, String> typed;
+    String typed;
 
     int heavy;
 
@@ -57,6 +57,11 @@ class TryRow {
         this.sessionId = sessionId;
         this.number = number;
         this.at = at;
+    }
+
+    /** What was typed, by field; nothing where it cannot be read any more. */
+    Map<String, String> typed() {
+        return TryStore.TYPED.read(typed).orElse(Map.of());
     }
 
     BalanceTry toCore() {

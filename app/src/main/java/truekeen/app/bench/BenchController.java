@@ -35,12 +35,12 @@ class BenchController {
 
     @PostMapping("/tools/{id}/sessions")
     SessionView start(@PathVariable UUID id, @RequestBody StartForm form) {
-        return bench.start(id, form);
+        return bench.session(bench.start(id, form), form.device());
     }
 
     @GetMapping("/tools/{id}/session")
     OpenSession open(@PathVariable UUID id) {
-        return bench.open(id);
+        return new OpenSession(bench.open(id).map(BenchService.OpenSession::id).orElse(null));
     }
 
     @GetMapping("/sessions")
@@ -74,8 +74,8 @@ class BenchController {
     }
 
     @PostMapping("/sessions/{id}/events")
-    SessionView tell(@PathVariable UUID id, @RequestBody EventsForm form) {
-        return bench.tell(id, form);
+    SessionView add(@PathVariable UUID id, @RequestBody EventsForm form) {
+        return bench.add(id, form);
     }
 
     @PostMapping("/sessions/{id}/takeover")
@@ -90,6 +90,7 @@ class BenchController {
 
     @PostMapping("/sessions/{id}/finish")
     SessionView finish(@PathVariable UUID id, @RequestBody FinishForm form) {
-        return bench.finish(id, form.device(), form.person());
+        bench.finish(id, form.device());
+        return bench.session(id, form.device());
     }
 }

@@ -143,19 +143,6 @@ public final class BenchRecords {
             @Nullable HereView here,
             List<String> confirmed) {}
 
-    /** What a step came to. */
-    public record StepDone(String title, String abrasive, String status, int planned, int done, int round) {}
-
-    /** A session as the log tells it. */
-    public record SessionSummary(
-            UUID id,
-            String person,
-            String startedAt,
-            @Nullable String finishedAt,
-            List<StepDone> steps,
-            int strokesPlanned,
-            int strokesDone) {}
-
     /** A tool that is at the bench, and the step that waits for it. */
     public record AtBench(UUID id, UUID toolId, String toolName, String title, int step, int steps, boolean held) {}
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,9 +15,9 @@ import truekeen.app.bench.BenchRecords.AtBench;
 import truekeen.app.bench.BenchRecords.EventForm;
 import truekeen.app.bench.BenchRecords.EventsForm;
 import truekeen.app.bench.BenchRecords.OpenSession;
-import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.StartForm;
+import truekeen.app.history.ToolChanged;
 import truekeen.app.machine.InspectionService.BladeRejected;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
@@ -28,6 +29,7 @@ import truekeen.core.bench.BenchEvent;
 import truekeen.core.bench.BenchFold;
 import truekeen.core.bench.BenchState;
 import truekeen.core.bench.EdgeLoss;
+import truekeen.core.bench.SessionFold;
 import truekeen.core.bench.SessionSigns;
 import truekeen.core.fault.Observation;
 import truekeen.core.message.Checks;
@@ -38,7 +40,7 @@ import truekeen.core.stepsheet.Step;
 
 /**
  * Sessions at the bench. What happens is only ever added, once for each id however often it is sent; one device holds a
- * session, and what a displaced one still had to tell is kept apart until someone decides.
+ * session, and what a displaced one still had to send is kept apart until someone decides.
  */
 @Service
 @Transactional
@@ -47,106 +49,139 @@ public class BenchService {
 
     private final Sessions sessions;
     private final Events events;
+    private final SessionFolds folds;
     private final SessionViews views;
     private final PlanService plans;
     private final ToolService tools;
     private final SessionEnd end;
+    private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
     BenchService(
             Sessions sessions,
             Events events,
+            SessionFolds folds,
             SessionViews views,
             PlanService plans,
             ToolService tools,
             SessionEnd end,
+            ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.sessions = sessions;
         this.events = events;
+        this.folds = folds;
         this.views = views;
         this.plans = plans;
         this.tools = tools;
         this.end = end;
+        this.publisher = publisher;
         this.clock = clock;
     }
 
+    /**
+     * What another place needs to know of a session.
+     *
+     * @param rounds how often tests have sent it back
+     */
+    public record SessionRef(UUID id, UUID toolId, UUID planId, int rounds) {}
+
+    /**
+     * The session of a tool that is at the bench.
+     *
+     * @param allDone whether all its steps are done, so that the edge is to be tested
+     */
+    public record OpenSession(UUID id, UUID planId, boolean allDone) {}
+
     /** Begins a session; where one on this plan is open already, that one is given. */
-    public SessionView start(UUID toolId, StartForm in) {
+    public UUID start(UUID toolId, StartForm in) {
         PlanService.CorePlan plan = plans.core(Form.id("plan", in.planId()));
         if (!plan.toolId().equals(toolId)) {
             throw Form.notFound("plan", in.planId());
         }
         requireDevice(in.device(), in.person());
         Optional<SessionRow> open = sessions.findByToolIdAndFinishedAtIsNull(toolId);
-        if (open.isPresent()) {
+        if (open.isPresent() && open.get().readable()) {
             if (open.get().planId.equals(plan.id())) {
-                return views.view(open.get(), all(open.get().id), in.device());
+                return open.get().id;
             }
             throw new RefusedException(Refusal.of(MessageCode.SESSION_OPEN, "", ""));
         }
-        SessionRow row = new SessionRow(toolId, plan.id(), clock.instant(), plan.steps());
+        // One that cannot be read any more cannot be worked on either: it ends here and is kept.
+        open.ifPresent(unreadable -> {
+            unreadable.finishedAt = clock.instant();
+            sessions.saveAndFlush(unreadable);
+        });
+        SessionRow row = new SessionRow(toolId, plan.id(), clock.instant(), plan.chosen().steps());
         row.holderDevice = in.device();
         row.holderPerson = Form.orEmpty(in.person());
         SessionRow saved = sessions.saveAndFlush(row);
-        return views.view(saved, all(saved.id), in.device());
+        changed(saved);
+        return saved.id;
     }
 
     /** The session as a device sees it. */
     @Transactional(readOnly = true)
     public SessionView session(UUID id, String device) {
-        SessionRow session = row(id);
-        return views.view(session, all(id), device);
+        return views.view(row(id), Form.orEmpty(device));
     }
 
-    /** The open session of a tool. */
+    /** The open session of a tool; one that cannot be read any more counts as none. */
     @Transactional(readOnly = true)
-    public OpenSession open(UUID toolId) {
-        return new OpenSession(
-                sessions.findByToolIdAndFinishedAtIsNull(toolId).map(s -> s.id).orElse(null));
+    public Optional<OpenSession> open(UUID toolId) {
+        return sessions.findByToolIdAndFinishedAtIsNull(toolId)
+                .filter(SessionRow::readable)
+                .map(s -> new OpenSession(s.id, s.planId, state(s).allDone()));
     }
 
-    /** Adds what a device tells, in its order; what is known already is passed over. */
-    public SessionView tell(UUID id, EventsForm in) {
+    /** Adds what a device sends, in its order; what is known already is passed over. */
+    public SessionView add(UUID id, EventsForm in) {
         requireDevice(in.device(), in.person());
-        List<EventForm> told = in.events() == null ? List.of() : in.events();
-        if (told.size() > MOST_EVENTS) {
-            throw new RefusedException(Refusal.of(MessageCode.TOO_MANY, "events", told.size())
+        List<EventForm> sent = in.events() == null ? List.of() : in.events();
+        if (sent.size() > MOST_EVENTS) {
+            throw new RefusedException(Refusal.of(MessageCode.TOO_MANY, "events", sent.size())
                     .with("high", MOST_EVENTS)
                     .with("what", "events at once"));
         }
         SessionRow session = locked(id);
         boolean displaced = !session.holderDevice.equals(in.device());
-        if (displaced && !session.heldBefore.contains(in.device())) {
+        if (displaced && !session.heldBefore().contains(in.device())) {
             throw held(session);
         }
+        List<BenchEvent> read = sent.stream()
+                .map(form -> EventReader.read(form, in.device(), displaced, clock.instant()))
+                .toList();
+        Set<UUID> stored = new HashSet<>(
+                read.isEmpty()
+                        ? Set.of()
+                        : events.stored(id, read.stream().map(BenchEvent::id).toList()));
         if (session.finishedAt != null) {
-            return closed(session, in, told);
+            return closed(session, in.device(), read, stored);
         }
-        List<BenchEvent> known = all(id);
-        Set<UUID> ids = new HashSet<>(known.stream().map(BenchEvent::id).toList());
-        BenchFold fold = new BenchFold(session.coreSteps());
-        for (EventForm form : told) {
-            BenchEvent event = EventReader.read(form, in.device(), displaced, clock.instant());
-            if (ids.add(event.id())) {
-                fold.misfit(fold.state(known), event).ifPresent(refusal -> {
+        List<Step> steps = views.steps(session);
+        SessionFold fold = folds.of(session, steps);
+        BenchFold rules = new BenchFold(steps);
+        boolean doneBefore = fold.state().allDone();
+        for (BenchEvent event : read) {
+            if (stored.add(event.id())) {
+                rules.misfit(fold.state(), event).ifPresent(refusal -> {
                     throw new RefusedException(refusal);
                 });
-                known.add(event);
+                fold.add(event);
                 events.save(new EventRow(id, Form.orEmpty(in.person()), clock.instant(), event));
             }
         }
-        return views.view(session, all(session.id), in.device());
+        if (fold.state().allDone() != doneBefore) {
+            changed(session);
+        }
+        return views.view(session, in.device());
     }
 
     /** A finished session takes nothing new; repeating what is stored does no harm. */
-    private SessionView closed(SessionRow session, EventsForm in, List<EventForm> told) {
-        Set<UUID> ids =
-                new HashSet<>(all(session.id).stream().map(BenchEvent::id).toList());
-        boolean repeats = told.stream().allMatch(f -> ids.contains(Form.id("event", f.id())));
-        if (!repeats) {
+    private SessionView closed(SessionRow session, String device, List<BenchEvent> read, Set<UUID> stored) {
+        if (!read.stream().allMatch(e -> stored.contains(e.id()))) {
             throw new RefusedException(Refusal.of(MessageCode.SESSION_CLOSED, "", ""));
         }
-        return views.view(session, all(session.id), in.device());
+        return views.view(session, device);
     }
 
     /** Another device takes the session over. */
@@ -155,47 +190,46 @@ public class BenchService {
         SessionRow session = locked(id);
         requireOpen(session);
         if (!session.holderDevice.equals(device)) {
-            add(session, device, person, BenchEvent.Kind.TAKEN_OVER);
-            List<String> before = new ArrayList<>(session.heldBefore);
+            record(session, device, person, BenchEvent.Kind.TAKEN_OVER);
+            List<String> before = new ArrayList<>(session.heldBefore());
             before.remove(device);
             before.add(session.holderDevice);
-            session.heldBefore = before;
+            session.heldBefore = SessionStore.HELD_BEFORE.write(before);
             session.holderDevice = device;
             session.holderPerson = Form.orEmpty(person);
         }
-        return views.view(session, all(session.id), device);
+        return views.view(session, device);
     }
 
     /** Counts that came late from a displaced device are added, or left out. */
     public SessionView late(UUID id, String device, String person, boolean toAdd) {
         SessionRow session = heldBy(id, device);
         BenchEvent.Kind kind = toAdd ? BenchEvent.Kind.LATE_ADDED : BenchEvent.Kind.LATE_LEFT_OUT;
-        BenchState state = state(session);
-        if (state.late() > 0) {
-            add(session, device, person, kind);
+        if (state(session).late() > 0) {
+            record(session, device, person, kind);
         }
-        return views.view(session, all(session.id), device);
+        return views.view(session, device);
     }
 
     /** Adds the steps that a failed test leads back to. */
-    public SessionView addSteps(UUID id, List<Step> more) {
+    public void addSteps(UUID id, List<Step> more) {
         SessionRow session = locked(id);
         requireOpen(session);
         session.rounds++;
-        List<SessionRow.SessionStep> longer = new ArrayList<>(session.steps);
+        List<SessionRow.SessionStep> longer = new ArrayList<>(session.steps());
         more.forEach(s -> longer.add(new SessionRow.SessionStep(session.rounds, s)));
-        session.steps = longer;
-        return views.view(session, all(session.id), session.holderDevice);
+        session.steps = SessionStore.STEPS.write(longer);
+        sessions.saveAndFlush(session);
+        changed(session);
     }
 
-    /** Ends a session: strokes are put down to the stones and, where all was done, the wear to the tool. */
-    public SessionView finish(UUID id, String device, String person) {
+    /** Ends a session: strokes are counted on the stones and, where all was done, the wear on the tool. */
+    public void finish(UUID id, String device) {
         SessionRow session = heldBy(id, device);
         session.finishedAt = clock.instant();
-        BenchState state = state(session);
-        end.of(session, state);
-        SessionRow saved = sessions.saveAndFlush(session);
-        return views.view(saved, all(saved.id), device);
+        end.of(session, views.steps(session), state(session));
+        sessions.saveAndFlush(session);
+        changed(session);
     }
 
     /** The tool, the plan and the device that holds a session; refused where it is finished. */
@@ -206,43 +240,48 @@ public class BenchService {
         if (!session.holderDevice.equals(device)) {
             throw held(session);
         }
-        return new SessionRef(session.id, session.toolId, session.planId, session.rounds);
+        return ref(session);
     }
 
     /** The same, whoever holds it and whether or not it is finished. */
     @Transactional(readOnly = true)
     public SessionRef ref(UUID id) {
-        SessionRow session = row(id);
+        return ref(row(id));
+    }
+
+    private static SessionRef ref(SessionRow session) {
         return new SessionRef(session.id, session.toolId, session.planId, session.rounds);
     }
 
-    /** What another place needs to know of a session. */
-    public record SessionRef(UUID id, UUID toolId, UUID planId, int rounds) {}
-
-    /** All sessions of a tool for the log, oldest first. */
+    /** The steps of a session. */
     @Transactional(readOnly = true)
-    public List<SessionSummary> all(UUID toolId, boolean finishedOnly) {
-        return sessions.findByToolIdOrderByStartedAt(toolId).stream()
-                .filter(s -> !finishedOnly || s.finishedAt != null)
-                .map(s -> views.summary(s, state(s)))
-                .toList();
+    public List<Step> steps(UUID id) {
+        return views.steps(row(id));
+    }
+
+    /** When the sessions of a tool were finished, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Instant> finished(UUID toolId) {
+        return sessions.finished(toolId);
     }
 
     /** All tools at the bench, the longest there first. */
     @Transactional(readOnly = true)
     public List<AtBench> open(String device) {
         return sessions.findByFinishedAtIsNullOrderByStartedAt().stream()
+                .filter(SessionRow::readable)
                 .map(s -> {
-                    BenchState state = state(s);
+                    List<Step> steps = views.steps(s);
+                    BenchState state = folds.of(s, steps).state();
                     return new AtBench(
                             s.id,
                             s.toolId,
-                            tools.tool(s.toolId).name(),
+                            tools.name(s.toolId),
                             state.allDone()
                                     ? "Test the edge"
-                                    : s.steps.get(state.current()).step().title(),
-                            Math.min(state.current() + 1, s.steps.size()),
-                            s.steps.size(),
+                                    : steps.get(state.current()).title(),
+                            Math.min(state.current() + 1, steps.size()),
+                            steps.size(),
                             s.holderDevice.equals(device));
                 })
                 .toList();
@@ -258,12 +297,16 @@ public class BenchService {
     @Transactional(readOnly = true)
     public List<Observation> signs(UUID id) {
         SessionRow session = row(id);
+        List<SessionRow.SessionStep> steps = session.steps();
         int from = 0;
-        while (from < session.steps.size() && session.steps.get(from).round() < session.rounds) {
+        while (from < steps.size() && steps.get(from).round() < session.rounds) {
             from++;
         }
         return SessionSigns.of(
-                session.coreSteps(), state(session), tools.core(session.toolId).steel(), from);
+                views.steps(session),
+                state(session),
+                tools.core(session.toolId).steel(),
+                from);
     }
 
     /** What the edges of a turning blade lost, where every mark was measured before and after. */
@@ -271,7 +314,7 @@ public class BenchService {
     public Optional<MarkedWidths> edgeLoss(UUID id) {
         SessionRow session = row(id);
         return EdgeLoss.of(
-                session.coreSteps(), state(session), tools.core(session.toolId).geometry());
+                views.steps(session), state(session), tools.core(session.toolId).geometry());
     }
 
     /** When a stroke was last counted in a session. */
@@ -286,10 +329,15 @@ public class BenchService {
         sessions.findByToolIdAndFinishedAtIsNull(rejected.toolId()).ifPresent(session -> {
             session.finishedAt = clock.instant();
             sessions.saveAndFlush(session);
+            changed(session);
         });
     }
 
-    private void add(SessionRow session, String device, String person, BenchEvent.Kind kind) {
+    private void changed(SessionRow session) {
+        publisher.publishEvent(new ToolChanged(session.toolId));
+    }
+
+    private void record(SessionRow session, String device, String person, BenchEvent.Kind kind) {
         BenchEvent event = new BenchEvent(
                 UUID.randomUUID(),
                 device,
@@ -305,13 +353,7 @@ public class BenchService {
     }
 
     private BenchState state(SessionRow session) {
-        return new BenchFold(session.coreSteps()).state(all(session.id));
-    }
-
-    private List<BenchEvent> all(UUID sessionId) {
-        return new ArrayList<>(events.findBySessionIdOrderByPosition(sessionId).stream()
-                .map(EventRow::toCore)
-                .toList());
+        return folds.of(session, views.steps(session)).state();
     }
 
     private SessionRow row(UUID id) {

@@ -1,14 +1,27 @@
 package truekeen.app.bench;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface Events extends JpaRepository<EventRow, Long> {
-    List<EventRow> findBySessionIdOrderByPosition(UUID sessionId);
+    List<EventRow> findBySessionIdAndPositionGreaterThanOrderByPosition(UUID sessionId, long position);
+
+    /** Those of the ids that are stored. */
+    @Query("select e.id from EventRow e where e.sessionId = :sessionId and e.id in :ids")
+    Set<UUID> stored(UUID sessionId, Collection<UUID> ids);
+
+    /** Ids of the newest events of a device. */
+    @Query(
+            value = "select id from bench_event where session_id = :sessionId and device = :device"
+                    + " order by position desc limit :most",
+            nativeQuery = true)
+    List<UUID> newest(UUID sessionId, String device, int most);
 
     @Query("select max(e.receivedAt) from EventRow e where e.sessionId = :sessionId and e.kind = 'COUNT'")
     Optional<Instant> lastCounted(UUID sessionId);

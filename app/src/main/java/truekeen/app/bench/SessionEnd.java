@@ -5,18 +5,16 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import truekeen.app.hand.HandService;
 import truekeen.app.kit.KitService;
-import truekeen.app.plan.PlanRecords.JobView;
-import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanService;
 import truekeen.app.tool.ToolService;
 import truekeen.core.balance.MarkedWidths;
 import truekeen.core.bench.BenchState;
 import truekeen.core.bench.EdgeLoss;
+import truekeen.core.stepsheet.ChosenPlan;
 import truekeen.core.stepsheet.Step;
 
 /** What a finished session leaves behind: strokes on the stones, a lesson for the hand, wear on the tool. */
@@ -35,15 +33,15 @@ class SessionEnd {
     }
 
     /** Puts it down; the wear only where all was done. */
-    void of(SessionRow session, BenchState state) {
-        countOnStones(session, state);
-        observe(session, state);
+    void of(SessionRow session, List<Step> steps, BenchState state) {
+        countOnStones(steps, state);
+        observe(session, steps, state);
         if (state.allDone()) {
-            PlanView plan = plans.core(session.planId).shown();
-            Map<String, Double> after = plan.after() == null ? Map.of() : plan.after();
+            ChosenPlan plan = plans.core(session.planId).chosen();
+            Map<String, Double> after = plan.after();
             // What was measured at the marks says more than what was planned.
             Optional<Double> measured = EdgeLoss.of(
-                            session.coreSteps(),
+                            steps,
                             state,
                             tools.core(session.toolId).geometry())
                     .map(MarkedWidths::meanLossMm)
@@ -52,9 +50,9 @@ class SessionEnd {
                     session.toolId,
                     session.id,
                     measured.map(loss -> worn(session, after, loss)).orElse(after),
-                    plan.secondaryWidthMm(),
+                    plan.honedWidthMm(),
                     measured.orElse(plan.lostMm()),
-                    scratchLeft(plan));
+                    plan.scratchLeftUm());
         }
     }
 
@@ -65,10 +63,10 @@ class SessionEnd {
         return measured;
     }
 
-    private void countOnStones(SessionRow session, BenchState state) {
+    private void countOnStones(List<Step> steps, BenchState state) {
         Map<UUID, Integer> strokes = new HashMap<>();
-        for (int i = 0; i < session.steps.size(); i++) {
-            Step step = session.steps.get(i).step();
+        for (int i = 0; i < steps.size(); i++) {
+            Step step = steps.get(i);
             if (!step.abrasiveId().isEmpty() && state.steps().get(i).total() > 0) {
                 strokes.merge(
                         UUID.fromString(step.abrasiveId()), state.steps().get(i).total(), Integer::sum);
@@ -78,10 +76,10 @@ class SessionEnd {
     }
 
     /** What was predicted from the steel to go, and done to the end without being sent back, teaches the hand. */
-    private void observe(SessionRow session, BenchState state) {
+    private void observe(SessionRow session, List<Step> steps, BenchState state) {
         List<HandService.Done> done = new ArrayList<>();
-        for (int i = 0; i < session.steps.size(); i++) {
-            Step step = session.steps.get(i).step();
+        for (int i = 0; i < steps.size(); i++) {
+            Step step = steps.get(i);
             BenchState.StepState now = state.steps().get(i);
             if (step.handFactor() > 0 && now.status() == BenchState.Status.DONE && now.total() > 0) {
                 done.add(new HandService.Done(
@@ -97,13 +95,5 @@ class SessionEnd {
                 tools.core(session.toolId).steel().name(),
                 session.finishedAt,
                 done);
-    }
-
-    private static OptionalDouble scratchLeft(PlanView plan) {
-        return plan.jobs().stream()
-                .filter(j -> j.kind().equals("SECONDARY"))
-                .map(JobView::legs)
-                .mapToDouble(legs -> legs.get(legs.size() - 1).scratchAfterUm())
-                .findFirst();
     }
 }

@@ -5,7 +5,6 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -24,12 +23,13 @@ class SessionRow {
     String holderDevice;
     String holderPerson;
 
-    /** Devices that held the session before: only what they still have to tell is taken as late. */
+    /** JSON of {@link SessionStore#HELD_BEFORE}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<String> heldBefore = new ArrayList<>();
+    String heldBefore = SessionStore.HELD_BEFORE.write(List.of());
 
+    /** JSON of {@link SessionStore#STEPS}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<SessionStep> steps;
+    String steps;
 
     int rounds;
     Instant finishedAt;
@@ -47,10 +47,22 @@ class SessionRow {
         this.toolId = toolId;
         this.planId = planId;
         this.startedAt = startedAt;
-        this.steps = steps.stream().map(s -> new SessionStep(0, s)).toList();
+        this.steps = SessionStore.STEPS.write(
+                steps.stream().map(s -> new SessionStep(0, s)).toList());
     }
 
-    List<Step> coreSteps() {
-        return steps.stream().map(SessionStep::step).toList();
+    /** Its steps with their rounds; refused where they cannot be read any more. */
+    List<SessionStep> steps() {
+        return SessionStore.STEPS.read(steps).orRefuse("session");
+    }
+
+    /** Whether its steps can be read. */
+    boolean readable() {
+        return SessionStore.STEPS.read(steps).value().isPresent();
+    }
+
+    /** Devices that held the session before: only what they still have to tell is taken as late. */
+    List<String> heldBefore() {
+        return SessionStore.HELD_BEFORE.read(heldBefore).orElse(List.of());
     }
 }

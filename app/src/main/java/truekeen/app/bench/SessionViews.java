@@ -4,34 +4,31 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
-import truekeen.app.angle.AngleRecords.SetupView;
-import truekeen.app.angle.AngleService;
+import truekeen.app.angle.SetupService;
 import truekeen.app.bench.BenchRecords.BenchStepView;
 import truekeen.app.bench.BenchRecords.BurrView;
 import truekeen.app.bench.BenchRecords.CountView;
 import truekeen.app.bench.BenchRecords.GateView;
 import truekeen.app.bench.BenchRecords.HereView;
 import truekeen.app.bench.BenchRecords.SeenHere;
-import truekeen.app.bench.BenchRecords.SessionSummary;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.SightView;
-import truekeen.app.bench.BenchRecords.StepDone;
 import truekeen.app.bench.BenchRecords.TakenView;
 import truekeen.app.bench.BenchRecords.TapView;
 import truekeen.app.bench.BenchRecords.TodoView;
 import truekeen.app.plan.PlanService;
 import truekeen.app.plan.PlanViews;
 import truekeen.app.tool.ToolService;
-import truekeen.core.bench.BenchEvent;
-import truekeen.core.bench.BenchFold;
 import truekeen.core.bench.BenchState;
 import truekeen.core.bench.BurrThread;
 import truekeen.core.bench.Gate;
 import truekeen.core.bench.Instrument;
-import truekeen.core.bench.Pace;
+import truekeen.core.bench.SessionFold;
 import truekeen.core.bench.Sight;
 import truekeen.core.fault.Observation;
+import truekeen.core.holding.Setup;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.section.Facet;
 import truekeen.core.steel.SteelClass;
@@ -40,25 +37,39 @@ import truekeen.core.stepsheet.Step;
 /** Sessions for the screens and for the log. */
 @Component
 class SessionViews {
-    private final PlanService plans;
-    private final AngleService angles;
-    private final ToolService tools;
+    /** Ids of stored events that a device is told at most: more than it sends at once. */
+    private static final int MOST_CONFIRMED = 600;
 
-    SessionViews(PlanService plans, AngleService angles, ToolService tools) {
+    private final PlanService plans;
+    private final SetupService setups;
+    private final ToolService tools;
+    private final SessionFolds folds;
+    private final Events events;
+
+    SessionViews(PlanService plans, SetupService setups, ToolService tools, SessionFolds folds, Events events) {
         this.plans = plans;
-        this.angles = angles;
+        this.setups = setups;
         this.tools = tools;
+        this.folds = folds;
+        this.events = events;
+    }
+
+    /** The steps of a session; refused where they cannot be read any more. */
+    List<Step> steps(SessionRow session) {
+        return session.steps().stream().map(SessionRow.SessionStep::step).toList();
     }
 
     /** The session as a device sees it, after all that is known to have happened. */
-    SessionView view(SessionRow session, List<BenchEvent> known, String device) {
-        BenchState state = new BenchFold(session.coreSteps()).state(known);
+    SessionView view(SessionRow session, String device) {
+        List<SessionRow.SessionStep> all = session.steps();
+        SessionFold fold = folds.of(session, steps(session));
+        BenchState state = fold.state();
         PlanService.CorePlan plan = plans.core(session.planId);
-        SetupView setup = angles.setup(plan.setupId());
+        Setup setup = setups.setup(plan.setupId()).setup();
         List<BenchStepView> steps = new ArrayList<>();
-        for (int i = 0; i < session.steps.size(); i++) {
+        for (int i = 0; i < all.size(); i++) {
             BenchState.StepState now = state.steps().get(i);
-            Step step = session.steps.get(i).step();
+            Step step = all.get(i).step();
             steps.add(new BenchStepView(
                     PlanViews.step(step, setup),
                     now.status().name(),
@@ -72,14 +83,14 @@ class SessionViews {
                                             .toList()))
                             .toList(),
                     now.gateFailures(),
-                    session.steps.get(i).round()));
+                    all.get(i).round()));
         }
         return new SessionView(
                 session.id,
                 session.toolId,
                 session.planId,
-                tools.tool(session.toolId).name(),
-                plan.shown().edgeLengthMm(),
+                tools.name(session.toolId),
+                plan.chosen().edgeLengthMm(),
                 session.startedAt.toString(),
                 session.finishedAt == null ? null : session.finishedAt.toString(),
                 session.holderPerson,
@@ -89,21 +100,21 @@ class SessionViews {
                 state.late(),
                 state.undoable(),
                 steps,
-                state.allDone() ? null : here(session, state, known, setup),
-                known.stream()
-                        .filter(e -> e.device().equals(device))
-                        .map(e -> e.id().toString())
+                state.allDone() ? null : here(session, fold, state, setup),
+                events.newest(session.id, device, MOST_CONFIRMED).stream()
+                        .map(UUID::toString)
                         .toList());
     }
 
-    private HereView here(SessionRow session, BenchState state, List<BenchEvent> known, SetupView setup) {
+    private HereView here(SessionRow session, SessionFold fold, BenchState state, Setup setup) {
+        List<Step> steps = fold.steps();
         int at = state.current();
-        Step step = session.coreSteps().get(at);
+        Step step = steps.get(at);
         BenchState.StepState now = state.steps().get(at);
-        Gate gate = Gate.of(session.coreSteps(), state, at);
-        BurrThread burr = BurrThread.of(session.coreSteps(), state);
+        Gate gate = Gate.of(steps, state, at);
+        BurrThread burr = BurrThread.of(steps, state);
         SteelClass steel = tools.core(session.toolId).steel();
-        OptionalDouble pace = Pace.secondsPerStroke(known, at);
+        OptionalDouble pace = fold.secondsPerStroke();
         int sides = Math.max(1, step.sides().size());
         return new HereView(
                 new GateView(
@@ -160,43 +171,15 @@ class SessionViews {
     }
 
     /** The facet a step works, as the section names it. */
-    private static String facet(Step step, SetupView setup) {
+    private static String facet(Step step, Setup setup) {
         if (step.sides().equals(List.of(Step.Side.BACK))) {
             return Facet.BACK.name();
         }
-        boolean two = setup.lastDeg() > setup.primaryDeg() + 1e-6;
+        boolean two = setup.bevels().hasSecondary();
         boolean ground = step.kind() == Step.Kind.GRIND
-                || step.angleDeg().isPresent() && Math.abs(step.angleDeg().get() - setup.primaryDeg()) < 1e-6;
+                || step.angleDeg().isPresent()
+                        && Math.abs(step.angleDeg().get() - setup.bevels().primary().degrees()) < 1e-6;
         boolean touches = step.counted() || step.angleDeg().isPresent();
         return !touches ? "" : (ground || !two ? Facet.PRIMARY : Facet.SECONDARY).name();
-    }
-
-    /** The session as the log tells it. */
-    SessionSummary summary(SessionRow session, BenchState state) {
-        List<StepDone> done = new ArrayList<>();
-        int planned = 0;
-        int counted = 0;
-        for (int i = 0; i < session.steps.size(); i++) {
-            Step step = session.steps.get(i).step();
-            BenchState.StepState now = state.steps().get(i);
-            int all = step.strokes() * step.sides().size();
-            planned += all;
-            counted += now.total();
-            done.add(new StepDone(
-                    step.title(),
-                    step.abrasiveName(),
-                    now.status().name(),
-                    all,
-                    now.total(),
-                    session.steps.get(i).round()));
-        }
-        return new SessionSummary(
-                session.id,
-                session.holderPerson,
-                session.startedAt.toString(),
-                session.finishedAt == null ? null : session.finishedAt.toString(),
-                done,
-                planned,
-                counted);
     }
 }

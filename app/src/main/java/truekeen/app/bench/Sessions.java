@@ -1,5 +1,6 @@
 package truekeen.app.bench;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -17,4 +18,9 @@ interface Sessions extends JpaRepository<SessionRow, UUID> {
     Optional<SessionRow> lockedById(UUID id);
 
     List<SessionRow> findByFinishedAtIsNullOrderByStartedAt();
+
+    /** When the sessions of a tool were finished, oldest first. */
+    @Query("select s.finishedAt from SessionRow s where s.toolId = :toolId and s.finishedAt is not null"
+            + " order by s.finishedAt")
+    List<Instant> finished(UUID toolId);
 }

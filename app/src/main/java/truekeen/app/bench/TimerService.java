@@ -45,8 +45,7 @@ public class TimerService {
     public BenchTimesView all() {
         Instant now = clock.instant();
         List<BenchTimeView> running = new ArrayList<>();
-        kit.care()
-                .timers()
+        kit.underWay()
                 .forEach(t -> running.add(new BenchTimeView(
                         null,
                         BenchTimer.SOAK.name(),
@@ -66,6 +65,12 @@ public class TimerService {
                 Arrays.stream(BenchTimer.values())
                         .map(k -> new TimerKindView(k.name(), k.words(), k.usualSeconds(), k.why()))
                         .toList());
+    }
+
+    /** What dries and cures, and when it is over; the stones' own soaking is left out. */
+    @Transactional(readOnly = true)
+    public List<BenchTimeView> running() {
+        return all().running().stream().filter(t -> t.id() != null).toList();
     }
 
     /** Starts a time; the same one twice, as by a double touch, runs once. */

@@ -1,5 +1,6 @@
 package truekeen.app.board;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.bench.BenchRecords.BenchTimeView;
@@ -14,21 +15,55 @@ public final class BoardRecords {
     /**
      * A stage of the work.
      *
-     * @param state done, here, waiting or skipped
+     * @param name what it is called
+     * @param path where it is done
      * @param word one word on how it stands
      */
-    public record StageView(String name, String path, String state, String word) {}
+    public record StageView(Stage stage, String name, String path, StageState state, String word) {}
 
-    /** The next act: its wording and where it is done. */
-    public record NextView(String act, String path) {}
+    /**
+     * The next act.
+     *
+     * @param words it in words
+     * @param path where it is done
+     */
+    public record NextView(NextAct act, String words, String path) {}
+
+    /**
+     * A tool on the board.
+     *
+     * @param crew whose it is
+     * @param kind what it is
+     * @param wantedBy day it is wanted back; empty where none was promised
+     * @param layout how its edges lie; null where its record cannot be read any more
+     * @param standingWords where it stands, in words
+     * @param ready whether it went back to work
+     * @param nextCheck day it is looked at again; empty where none was set
+     * @param due whether that day has come
+     */
+    public record BoardLine(
+            UUID toolId,
+            String name,
+            String crew,
+            String kind,
+            String wantedBy,
+            @Nullable LayoutView layout,
+            NextView next,
+            Standing standing,
+            String standingWords,
+            boolean atBench,
+            boolean ready,
+            String nextCheck,
+            boolean due) {}
 
     /**
      * A tool on its way through the work.
      *
-     * @param nextCheck day it is looked at again (ISO); empty where none was set
-     * @param due whether that day has come
-     * @param findings what the survey of this round found; empty in a list of tools
-     * @param stations the edge as surveyed, place by place; empty in a list of tools
+     * @param line it as it stands on the board
+     * @param layout how its edges lie
+     * @param stages the line of stages
+     * @param findings what the survey of this round found
+     * @param stations the edge as surveyed, place by place
      */
     public record ToolStages(
             UUID toolId,
@@ -39,7 +74,8 @@ public final class BoardRecords {
             LayoutView layout,
             List<StageView> stages,
             NextView next,
-            String standing,
+            Standing standing,
+            String standingWords,
             boolean atBench,
             boolean ready,
             String nextCheck,
@@ -53,7 +89,14 @@ public final class BoardRecords {
     /**
      * The board.
      *
+     * @param today this day
+     * @param demonstration whether this is the demonstration, and not the shop's own records
      * @param times what dries and cures, and when it is over
      */
-    public record BoardView(String today, List<ToolStages> tools, List<SoakView> soaking, List<BenchTimeView> times) {}
+    public record BoardView(
+            String today,
+            boolean demonstration,
+            List<BoardLine> tools,
+            List<SoakView> soaking,
+            List<BenchTimeView> times) {}
 }

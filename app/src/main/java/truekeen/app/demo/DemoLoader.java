@@ -8,6 +8,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.InstallationFacts;
 import truekeen.app.platform.Settings;
 import truekeen.app.tool.ToolService;
 
@@ -20,7 +21,13 @@ import truekeen.app.tool.ToolService;
 class DemoLoader implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
 
+    private static final String FACT = "demonstration";
+    private static final String BEGUN = "BEGUN";
+    private static final String WHOLE = "WHOLE";
+
     private final Settings settings;
+    private final InstallationFacts facts;
+    private final HalfMade leftovers;
     private final BenchClock clock;
     private final ToolService tools;
     private final DemoKit kit;
@@ -31,6 +38,8 @@ class DemoLoader implements SmartInitializingSingleton {
 
     DemoLoader(
             Settings settings,
+            InstallationFacts facts,
+            HalfMade leftovers,
             BenchClock clock,
             ToolService tools,
             DemoKit kit,
@@ -39,6 +48,8 @@ class DemoLoader implements SmartInitializingSingleton {
             DemoFamilies families,
             DemoMachines machines) {
         this.settings = settings;
+        this.facts = facts;
+        this.leftovers = leftovers;
         this.clock = clock;
         this.tools = tools;
         this.kit = kit;
@@ -50,21 +61,40 @@ class DemoLoader implements SmartInitializingSingleton {
 
     @Override
     public void afterSingletonsInstantiated() {
-        if (!settings.demo() || !tools.all().isEmpty()) {
+        if (!settings.demo() || facts.get(FACT).filter(WHOLE::equals).isPresent()) {
             return;
         }
+        if (facts.get(FACT).isPresent()) {
+            LOG.info("The demonstration was left half made: it is made anew");
+            leftovers.clear();
+        } else if (!tools.all().isEmpty()) {
+            // Records that nobody marked as a demonstration are never touched.
+            return;
+        }
+        facts.put(FACT, BEGUN);
         Instant start = clock.instant();
         try {
+            progress(0);
             at(start, Duration.ofDays(270));
             kit.fill();
+            progress(10);
             history(start);
+            progress(40);
             waiting(start);
+            progress(60);
             families.fill(start);
+            progress(80);
             machines.fill(start);
         } finally {
             clock.travelTo(start);
         }
+        facts.put(FACT, WHOLE);
         LOG.info("Larkmoor demonstration loaded");
+    }
+
+    /** Says how far it is (per cent), for whoever waits for it at the first start. */
+    private static void progress(int percent) {
+        LOG.info("Making the demonstration: {} %", percent);
     }
 
     private void at(Instant now, Duration before) {

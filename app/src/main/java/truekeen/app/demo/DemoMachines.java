@@ -308,7 +308,7 @@ class DemoMachines {
             if (!away) {
                 events.add(event("GATE_PASSED", i, "", 0, 0, "", null));
             }
-            bench.tell(
+            bench.add(
                     session,
                     new EventsForm(
                             TABLET, HAND, away ? onlyFirst(events, step.sides().get(0)) : events));
@@ -324,7 +324,7 @@ class DemoMachines {
 
     private void hang(UUID tool, double grams, double radius, boolean corrected) {
         boolean level = grams == 0;
-        var usual = balance.sheet(tool, TABLET).usual();
+        var usual = balance.sheet(tool).usual();
         balance.hang(
                 tool,
                 new BeamForm(
@@ -342,7 +342,7 @@ class DemoMachines {
                         usual.get("leastMass"),
                         usual.get("leastRadius")));
         if (!level && corrected) {
-            var standing = balance.sheet(tool, TABLET).standing();
+            var standing = balance.sheet(tool).standing();
             balance.takenOff(
                     tool,
                     new TakenOffForm(
@@ -355,11 +355,11 @@ class DemoMachines {
     }
 
     private void pass(UUID tool, UUID session) {
-        List<SignForm> good = tests.sheet(tool, TABLET).ladder().stream()
+        List<SignForm> good = tests.sheet(tool).ladder().stream()
                 .map(c -> new SignForm(c.outcomes().get(0).sign(), null, null))
                 .toList();
         tests.take(session, new TestForm(TABLET, HAND, "", List.of(), good));
-        List<String> done = finishing.sheet(tool, TABLET).acts().stream()
+        List<String> done = finishing.sheet(tool).acts().stream()
                 .map(FinishActView::key)
                 .toList();
         String torque = balance.turns(tool) ? "45 N·m" : "";

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import truekeen.app.angle.AngleRecords.AngleForm;
 import truekeen.app.angle.AngleService;
+import truekeen.app.angle.SetupService;
 import truekeen.app.bench.BenchRecords.BenchStepView;
 import truekeen.app.bench.BenchRecords.EventForm;
 import truekeen.app.bench.BenchRecords.EventsForm;
@@ -50,6 +51,7 @@ class DemoWork {
     private final ToolService tools;
     private final SurveyService surveys;
     private final AngleService angles;
+    private final SetupService setups;
     private final PlanService plans;
     private final BenchService bench;
     private final TestService tests;
@@ -65,6 +67,7 @@ class DemoWork {
             ToolService tools,
             SurveyService surveys,
             AngleService angles,
+            SetupService setups,
             PlanService plans,
             BenchService bench,
             TestService tests,
@@ -76,6 +79,7 @@ class DemoWork {
         this.tools = tools;
         this.surveys = surveys;
         this.angles = angles;
+        this.setups = setups;
         this.plans = plans;
         this.bench = bench;
         this.tests = tests;
@@ -181,13 +185,13 @@ class DemoWork {
     }
 
     boolean isSetUp(UUID tool) {
-        return angles.current(tool).isPresent();
+        return setups.newest(tool).isPresent();
     }
 
     UUID start(UUID tool, String grindOn) {
         UUID plan = plans.choose(tool, new PlanForm(grindOn, HAND, "", List.of(), List.of()))
                 .id();
-        return bench.start(tool, new StartForm(plan.toString(), TABLET, HAND)).id();
+        return bench.start(tool, new StartForm(plan.toString(), TABLET, HAND));
     }
 
     /** Works every open step; strokes done are the planned ones times a factor, as a real hand differs. */
@@ -226,8 +230,8 @@ class DemoWork {
     }
 
     void finish(UUID session) {
-        UUID tool = bench.session(session, TABLET).toolId();
-        List<String> done = finishing.sheet(tool, TABLET).acts().stream()
+        UUID tool = bench.ref(session).toolId();
+        List<String> done = finishing.sheet(tool).acts().stream()
                 .map(FinishActView::key)
                 .toList();
         String capIron = done.contains("CAP_IRON") ? "1.2 mm" : "";
@@ -236,7 +240,7 @@ class DemoWork {
 
     private TestView take(UUID session, String[] grams, List<SignForm> seen) {
         List<Double> stations =
-                tests.sheet(bench.session(session, TABLET).toolId(), TABLET).stations();
+                tests.sheet(bench.ref(session).toolId()).stations();
         List<ReadingForm> readings = new ArrayList<>();
         for (int i = 0; i < stations.size(); i++) {
             readings.add(new ReadingForm(stations.get(i), grams[i]));
@@ -268,6 +272,6 @@ class DemoWork {
     }
 
     private void tell(UUID session, List<EventForm> events) {
-        bench.tell(session, new EventsForm(TABLET, HAND, events));
+        bench.add(session, new EventsForm(TABLET, HAND, events));
     }
 }

@@ -6,9 +6,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.bench.BenchRecords.SessionView;
+import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestRecords.BackForm;
 import truekeen.app.edgetest.TestRecords.TestForm;
 import truekeen.app.edgetest.TestRecords.TestSheet;
@@ -18,14 +18,16 @@ import truekeen.app.edgetest.TestRecords.TestView;
 @RequestMapping("/api/v1")
 class TestController {
     private final TestService tests;
+    private final BenchService bench;
 
-    TestController(TestService tests) {
+    TestController(TestService tests, BenchService bench) {
         this.tests = tests;
+        this.bench = bench;
     }
 
     @GetMapping("/tools/{id}/test")
-    TestSheet sheet(@PathVariable UUID id, @RequestParam(defaultValue = "") String device) {
-        return tests.sheet(id, device);
+    TestSheet sheet(@PathVariable UUID id) {
+        return tests.sheet(id);
     }
 
     @PostMapping("/sessions/{id}/tests")
@@ -35,6 +37,6 @@ class TestController {
 
     @PostMapping("/tests/{id}/go-back")
     SessionView goBack(@PathVariable UUID id, @RequestBody BackForm form) {
-        return tests.goBack(id, form);
+        return bench.session(tests.goBack(id, form), form.device());
     }
 }

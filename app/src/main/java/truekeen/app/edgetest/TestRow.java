@@ -30,18 +30,21 @@ class TestRow {
     @Column(name = "reference_g")
     Double referenceG;
 
+    /** JSON of {@link TestStore#READINGS}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<Reading> readings;
+    String readings;
 
+    /** JSON of {@link TestStore#SEEN}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<Observation> seen;
+    String seen;
 
+    /** JSON of {@link TestStore#VERDICT}; null where force was not read. */
     @JdbcTypeCode(SqlTypes.JSON)
-    Verdict verdict;
+    String verdict;
 
-    /** Empty for tests of older versions: what they found stands in {@link #found}. */
+    /** JSON of {@link TestStore#DIAGNOSIS}; null for tests of older versions: what they found stands in {@link #found}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    Diagnosis diagnosis;
+    String diagnosis;
 
     String found;
     boolean keen;
@@ -64,12 +67,40 @@ class TestRow {
             Diagnosis likely,
             boolean passes) {
         referenceG = force.map(EdgeTest::referenceGrams).orElse(null);
-        readings = force.map(EdgeTest::readings).orElse(List.of());
-        seen = tests;
-        verdict = judged.orElse(null);
-        diagnosis = likely;
+        readings = TestStore.READINGS.write(force.map(EdgeTest::readings).orElse(List.of()));
+        seen = TestStore.SEEN.write(tests);
+        verdict = TestStore.VERDICT.write(judged.orElse(null));
+        diagnosis = TestStore.DIAGNOSIS.write(likely);
         found = likely.words();
         keen = passes;
         return this;
+    }
+
+    /** Force at stations; none where it cannot be read any more. */
+    List<Reading> readings() {
+        return TestStore.READINGS.read(readings).orElse(List.of());
+    }
+
+    /** What was seen; nothing where it cannot be read any more. */
+    List<Observation> seen() {
+        return TestStore.SEEN.read(seen).orElse(List.of());
+    }
+
+    /** The judgement by force, where there is one that can be read. */
+    Optional<Verdict> verdict() {
+        return TestStore.VERDICT.read(verdict).value();
+    }
+
+    /** What is likely wrong, where that was worked out and can be read. */
+    Optional<Diagnosis> diagnosis() {
+        return TestStore.DIAGNOSIS.read(diagnosis).value();
+    }
+
+    /** Whether something of it is stored that cannot be read any more. */
+    boolean unreadable() {
+        return TestStore.READINGS.read(readings).unreadable()
+                || TestStore.SEEN.read(seen).unreadable()
+                || TestStore.VERDICT.read(verdict).unreadable()
+                || TestStore.DIAGNOSIS.read(diagnosis).unreadable();
     }
 }

@@ -1,26 +1,28 @@
 package truekeen.app.edgetest;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import truekeen.app.angle.AngleService;
-import truekeen.app.bench.BenchRecords.SessionView;
+import truekeen.app.angle.SetupService;
 import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestRecords.BackForm;
 import truekeen.app.edgetest.TestRecords.EarlierIndex;
-import truekeen.app.edgetest.TestRecords.OutcomeOfCheck;
 import truekeen.app.edgetest.TestRecords.TestForm;
 import truekeen.app.edgetest.TestRecords.TestSheet;
 import truekeen.app.edgetest.TestRecords.TestView;
-import truekeen.app.kit.KitRecords.TesterView;
+import truekeen.app.history.HistoryEntry;
+import truekeen.app.history.HistorySource;
+import truekeen.app.history.ToolChanged;
 import truekeen.app.kit.KitService;
-import truekeen.app.plan.PlanRecords.LegView;
-import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
@@ -31,26 +33,25 @@ import truekeen.core.fault.Diagnosis;
 import truekeen.core.fault.Diagnostician;
 import truekeen.core.fault.EdgeCheck;
 import truekeen.core.fault.Observation;
-import truekeen.core.fault.Remedy;
 import truekeen.core.fault.Subject;
 import truekeen.core.fault.TestSigns;
 import truekeen.core.keenness.EdgeTest;
 import truekeen.core.keenness.Judge;
 import truekeen.core.keenness.KeennessPurpose;
+import truekeen.core.keenness.Reading;
 import truekeen.core.keenness.Verdict;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.WorkPlanner;
-import truekeen.core.quantity.Angle;
+import truekeen.core.stepsheet.ChosenPlan;
 import truekeen.core.stepsheet.RemedySheet;
 import truekeen.core.stepsheet.Step;
-import truekeen.core.tool.Trade;
 
 /** Judges tests with the core, keeps them, and leads back to the stones where they fail. */
 @Service
 @Transactional
-public class TestService {
+public class TestService implements HistorySource {
     private static final int STATIONS = 5;
     private static final int MOST_READINGS = 40;
     private static final UUID NO_SESSION = new UUID(0, 0);
@@ -60,8 +61,9 @@ public class TestService {
     private final BenchService bench;
     private final PlanService plans;
     private final ToolService tools;
-    private final AngleService angles;
+    private final SetupService setups;
     private final KitService kit;
+    private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
     TestService(
@@ -70,44 +72,47 @@ public class TestService {
             BenchService bench,
             PlanService plans,
             ToolService tools,
-            AngleService angles,
+            SetupService setups,
             KitService kit,
+            ApplicationEventPublisher publisher,
             BenchClock clock) {
-        this.angles = angles;
+        this.setups = setups;
         this.tests = tests;
         this.trials = trials;
         this.bench = bench;
         this.plans = plans;
         this.tools = tools;
         this.kit = kit;
+        this.publisher = publisher;
         this.clock = clock;
     }
 
     /** What a test of this tool wants. */
     @Transactional(readOnly = true)
-    public TestSheet sheet(UUID toolId, String device) {
+    public TestSheet sheet(UUID toolId) {
         CoreTool tool = tools.core(toolId);
         double edge = tool.geometry().edgeLengthMm();
-        Optional<TesterView> tester = kit.testers().stream().findFirst();
-        UUID session = bench.open(toolId).id();
+        Optional<KitService.Tester> tester = kit.tester();
+        Optional<BenchService.OpenSession> open = bench.open(toolId);
+        UUID session = open.map(BenchService.OpenSession::id).orElse(null);
         OptionalDouble target = purpose(tool).map(KeennessPurpose::indexTarget).orElse(OptionalDouble.empty());
         List<EarlierIndex> earlier = tests
                 .findByToolIdAndKeenTrueAndSessionIdNotOrderByTakenAt(toolId, session == null ? NO_SESSION : session)
                 .stream()
-                .filter(t -> t.verdict != null)
-                .map(t -> new EarlierIndex(t.takenAt.toString(), t.verdict.meanIndex()))
+                .flatMap(t -> t.verdict().stream()
+                        .map(v -> new EarlierIndex(t.takenAt.toString(), v.meanIndex())))
                 .toList();
         return new TestSheet(
                 edge,
                 EdgeTest.stations(edge, STATIONS),
                 target.isPresent(),
-                tester.map(TesterView::name).orElse(""),
-                tester.map(TesterView::referenceG).orElse(0.0),
+                tester.map(KitService.Tester::name).orElse(""),
+                tester.map(KitService.Tester::referenceG).orElse(0.0),
                 tool.trade().keennessPurpose(),
                 target.orElse(0),
                 EdgeCheck.ladder(tool.trade()).stream().map(TestViews::check).toList(),
                 session,
-                session != null && bench.session(session, device).allDone(),
+                open.map(BenchService.OpenSession::allDone).orElse(false),
                 session == null
                         ? null
                         : tests.findFirstBySessionIdOrderByTakenAtDesc(session)
@@ -119,9 +124,19 @@ public class TestService {
                 earlier.isEmpty() ? null : earlier.get(earlier.size() - 1));
     }
 
-    /** What may come of the first cut of a tool. */
-    public List<OutcomeOfCheck> firstCut(Trade trade) {
-        return EdgeCheck.firstCut(trade).map(c -> TestViews.check(c).outcomes()).orElse(List.of());
+    /**
+     * A test as another place needs to know it.
+     *
+     * @param keen whether the edge passed
+     * @param remedied whether it was answered with steps
+     */
+    public record TestRef(UUID id, UUID sessionId, Instant takenAt, boolean keen, boolean remedied) {}
+
+    /** The newest test of a session. */
+    @Transactional(readOnly = true)
+    public Optional<TestRef> newest(UUID sessionId) {
+        return tests.findFirstBySessionIdOrderByTakenAtDesc(sessionId)
+                .map(t -> new TestRef(t.id, t.sessionId, t.takenAt, t.keen, t.remedied));
     }
 
     /** Judges a test and keeps it; what was tried since the test before it is judged by it too. */
@@ -158,8 +173,9 @@ public class TestService {
                 .judged(force, verdict, seen, diagnosis, passes));
         if (judgeTrials(row, passes, diagnosis)) {
             // What did not work just now no longer comes first.
-            row.diagnosis = diagnose(tool, all);
+            row.diagnosis = TestStore.DIAGNOSIS.write(diagnose(tool, all));
         }
+        publisher.publishEvent(new ToolChanged(session.toolId()));
         return view(row, tool);
     }
 
@@ -172,51 +188,55 @@ public class TestService {
                 tool.geometry(),
                 tool.trade(),
                 tool.steel(),
-                Angle.ofDegrees(plans.core(session.planId()).shown().lastDeg()),
-                bench.all(session.toolId(), true).size());
+                plans.core(session.planId()).chosen().last(),
+                bench.finished(session.toolId()).size());
     }
 
     /** Whether there was anything to judge. */
     private boolean judgeTrials(TestRow after, boolean passes, Diagnosis diagnosis) {
         List<TrialRow> open = trials.open(after.sessionId);
         for (TrialRow trial : open) {
-            trial.worked = TestSigns.worked(trial.finding, passes, diagnosis);
+            trial.worked = trial.finding()
+                    .map(f -> TestSigns.worked(f, passes, diagnosis))
+                    .orElse(passes);
             trial.afterId = after.id;
         }
         return !open.isEmpty();
     }
 
     /** Adds the steps of what is likeliest at each place; asking twice adds them once. */
-    public SessionView goBack(UUID testId, String device) {
+    public UUID goBack(UUID testId, String device) {
         return goBack(testId, new BackForm(device, "", null));
     }
 
     /** Adds the steps of the remedies that are accepted to the session at the bench; asking twice adds them once. */
-    public SessionView goBack(UUID testId, BackForm in) {
+    public UUID goBack(UUID testId, BackForm in) {
         TestRow test = tests.findById(testId).orElseThrow(() -> Form.notFound("test", testId));
         BenchService.SessionRef session = bench.requireHeld(test.sessionId, Form.orEmpty(in.device()));
-        if (test.remedied || test.keen || test.diagnosis == null) {
-            return bench.session(session.id(), Form.orEmpty(in.device()));
+        Optional<Diagnosis> diagnosis = test.diagnosis();
+        if (test.remedied || test.keen || diagnosis.isEmpty()) {
+            return session.id();
         }
         CoreTool tool = tools.core(session.toolId());
-        List<RemedySheet.Chosen> chosen = RemedyChoice.read(test.diagnosis, in.chosen());
+        List<RemedySheet.Chosen> chosen = RemedyChoice.read(diagnosis.get(), in.chosen());
         PlanService.CorePlan core = plans.core(session.planId());
-        PlanView plan = core.shown();
+        ChosenPlan plan = core.chosen();
         List<Step> steps = RemedySheet.of(
                 chosen,
                 new RemedySheet.Honing(
                         path(plan, tool),
                         kit.shelf().stream()
-                                .filter(a -> a.id().equals(plan.stropId()))
+                                .filter(a -> plan.stropId().filter(a.id()::equals).isPresent())
                                 .findFirst(),
-                        Angle.ofDegrees(plan.lastDeg()),
+                        plan.last(),
                         tool.steel(),
-                        plan.secondaryWidthMm(),
+                        plan.honedWidthMm(),
                         plan.edgeLengthMm(),
-                        angles.manner(tool, angles.setup(core.setupId()))));
+                        setups.manner(tool, setups.setup(core.setupId()).setup())));
         test.remedied = true;
         chosen.forEach(c -> trials.save(new TrialRow(test, c.remedy(), c.finding(), clock.instant())));
-        return bench.addSteps(session.id(), steps);
+        bench.addSteps(session.id(), steps);
+        return session.id();
     }
 
     /** The tool a test was of. */
@@ -225,34 +245,50 @@ public class TestService {
         return tests.findById(testId).orElseThrow(() -> Form.notFound("test", testId)).toolId;
     }
 
-    /** All tests of a tool, oldest first. */
+    /**
+     * What a test measured, for a curve over time and for the strip.
+     *
+     * @param readings force at stations; none where force was not read
+     * @param verdict the judgement by force, where there is one
+     * @param seen what was seen
+     */
+    public record Measured(
+            UUID id, Instant takenAt, boolean keen, boolean remedied, List<Reading> readings, Optional<Verdict> verdict, List<Observation> seen) {}
+
+    /** All tests of a tool as they measured it, oldest first. */
     @Transactional(readOnly = true)
-    public List<TestView> all(UUID toolId) {
+    public List<Measured> measured(UUID toolId) {
         return tests.findByToolIdOrderByTakenAt(toolId).stream()
-                .map(t -> TestViews.of(t, trials.findByTestIdOrderByAt(t.id), List.of(), List.of(), List.of()))
+                .map(t -> new Measured(t.id, t.takenAt, t.keen, t.remedied, t.readings(), t.verdict(), t.seen()))
+                .toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<HistoryEntry> history(UUID toolId) {
+        Map<UUID, List<TrialRow>> tried = trials.findByToolIdOrderByAt(toolId).stream()
+                .collect(Collectors.groupingBy(t -> t.testId));
+        boolean powered = tools.powered(toolId);
+        return tests.findByToolIdOrderByTakenAt(toolId).stream()
+                .map(t -> TestHistory.entry(t, tried.getOrDefault(t.id, List.of()), powered))
                 .toList();
     }
 
     private TestView view(TestRow t, CoreTool tool) {
-        List<Remedy> any = t.diagnosis == null
-                ? List.of()
-                : t.diagnosis.findings().stream()
-                        .flatMap(f -> f.remedies().stream())
-                        .toList();
-        List<Abrasive> path = any.isEmpty()
-                ? List.of()
-                : path(plans.core(bench.ref(t.sessionId).planId()).shown(), tool);
+        boolean remedies = t.diagnosis().stream()
+                .flatMap(d -> d.findings().stream())
+                .anyMatch(f -> !f.remedies().isEmpty());
+        List<Abrasive> path = remedies
+                ? path(plans.core(bench.ref(t.sessionId).planId()).chosen(), tool)
+                : List.of();
         return TestViews.of(
                 t, trials.findByTestIdOrderByAt(t.id), trials.findByAfterIdOrderByAt(t.id), trials.records(), path);
     }
 
     /** The abrasives the secondary was honed on; after a strop alone, the stone nearest the finish. */
-    private List<Abrasive> path(PlanView plan, CoreTool tool) {
+    private List<Abrasive> path(ChosenPlan plan, CoreTool tool) {
         List<Abrasive> shelf = kit.shelf();
-        List<Abrasive> honed = plan.jobs().stream()
-                .filter(j -> j.kind().equals("SECONDARY"))
-                .flatMap(j -> j.legs().stream())
-                .map(LegView::abrasiveId)
+        List<Abrasive> honed = plan.honedOn().stream()
                 .flatMap(id -> shelf.stream().filter(a -> a.id().equals(id)))
                 .toList();
         return honed.isEmpty()

@@ -30,7 +30,7 @@ import truekeen.core.message.Numbers;
 import truekeen.core.stepsheet.RemedySheet;
 
 /** Tests for the screens. */
-final class TestViews {
+public final class TestViews {
     private TestViews() {}
 
     /**
@@ -42,7 +42,8 @@ final class TestViews {
             TestRow t, List<TrialRow> trials, List<TrialRow> judged, List<RemedyRecord> records, List<Abrasive> path) {
         Map<String, RemedyRecord> byRemedy =
                 records.stream().collect(Collectors.toMap(RemedyRecord::remedy, Function.identity()));
-        Diagnosis d = t.diagnosis;
+        Diagnosis d = t.diagnosis().orElse(null);
+        Verdict byForce = t.verdict().orElse(null);
         List<Diagnosis.Finding> proposed = d == null
                 ? List.of()
                 : RemedyChoice.likeliest(d).stream()
@@ -54,13 +55,13 @@ final class TestViews {
                 t.takenAt.toString(),
                 t.person,
                 t.referenceG,
-                t.readings.stream()
+                t.readings().stream()
                         .map(r -> new ReadingView(r.xMm(), r.grams()))
                         .toList(),
-                t.seen.stream().map(TestViews::seen).toList(),
+                t.seen().stream().map(TestViews::seen).toList(),
                 new VerdictView(
                         t.keen,
-                        t.verdict == null ? null : force(t.verdict, t.referenceG),
+                        byForce == null || t.referenceG == null ? null : force(byForce, t.referenceG),
                         t.found,
                         d != null && d.told(),
                         d == null ? "" : d.next().map(Diagnosis.Telling::words).orElse(""),
@@ -76,21 +77,22 @@ final class TestViews {
 
     private static List<TrialView> trials(List<TrialRow> trials) {
         return trials.stream()
-                .map(r ->
-                        new TrialView(r.finding.title(), Remedy.named(r.remedy).words(), r.worked))
+                .map(r -> new TrialView(
+                        r.finding().map(Diagnosis.Finding::title).orElse("an older record that cannot be read"),
+                        Remedy.find(r.remedy).map(Remedy::words).orElse(r.remedy),
+                        r.worked))
                 .toList();
     }
 
     static CheckView check(EdgeCheck c) {
-        return new CheckView(
-                c.key(),
-                c.title(),
-                c.how(),
-                c.safety(),
-                c.signs().stream()
-                        .map(s ->
-                                new OutcomeOfCheck(s.name(), s.words(), s.says().name(), s.placed()))
-                        .toList());
+        return new CheckView(c.key(), c.title(), c.how(), c.safety(), outcomes(c));
+    }
+
+    /** What may come of a check. */
+    public static List<OutcomeOfCheck> outcomes(EdgeCheck c) {
+        return c.signs().stream()
+                .map(s -> new OutcomeOfCheck(s.name(), s.words(), s.says().name(), s.placed()))
+                .toList();
     }
 
     private static SignSeen seen(Observation o) {

@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -22,8 +23,9 @@ class TrialRow {
     UUID afterId;
     String remedy;
 
+    /** JSON of {@link TestStore#FINDING}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    Diagnosis.Finding finding;
+    String finding;
 
     Boolean worked;
     Instant at;
@@ -35,7 +37,12 @@ class TrialRow {
         this.toolId = test.toolId;
         this.testId = test.id;
         this.remedy = remedy.key();
-        this.finding = finding;
+        this.finding = TestStore.FINDING.write(finding);
         this.at = at;
+    }
+
+    /** The finding it was accepted for, where that can be read. */
+    Optional<Diagnosis.Finding> finding() {
+        return TestStore.FINDING.read(finding).value();
     }
 }

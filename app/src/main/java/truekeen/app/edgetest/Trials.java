@@ -11,6 +11,8 @@ interface Trials extends JpaRepository<TrialRow, UUID> {
 
     List<TrialRow> findByAfterIdOrderByAt(UUID afterId);
 
+    List<TrialRow> findByToolIdOrderByAt(UUID toolId);
+
     /** What was tried in a session and no test has judged yet. */
     @Query("select t from TrialRow t where t.worked is null"
             + " and t.testId in (select e.id from TestRow e where e.sessionId = :sessionId)")

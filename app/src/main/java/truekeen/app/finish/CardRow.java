@@ -21,12 +21,13 @@ class CardRow {
     Instant at;
     String person;
 
+    /** JSON of {@link CardStore#DONE}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<String> done;
+    String done;
 
-    /** Signs of the first cut, in words. */
+    /** JSON of {@link CardStore#SEEN}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<String> seen;
+    String seen;
 
     @Column(name = "cap_iron_mm")
     Double capIronMm;
@@ -42,5 +43,15 @@ class CardRow {
         this.toolId = toolId;
         this.at = at;
         this.person = person;
+    }
+
+    /** Names of the acts that were done. */
+    List<String> done() {
+        return CardStore.DONE.read(done).orElse(List.of());
+    }
+
+    /** What the first cut showed, in words. */
+    List<String> seen() {
+        return CardStore.SEEN.read(seen).orElse(List.of());
     }
 }

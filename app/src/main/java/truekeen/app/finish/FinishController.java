@@ -6,9 +6,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.bench.BenchRecords.SessionView;
+import truekeen.app.bench.BenchService;
 import truekeen.app.finish.FinishRecords.FinishCardForm;
 import truekeen.app.finish.FinishRecords.FinishSheet;
 
@@ -16,18 +16,21 @@ import truekeen.app.finish.FinishRecords.FinishSheet;
 @RequestMapping("/api/v1")
 class FinishController {
     private final FinishService finishing;
+    private final BenchService bench;
 
-    FinishController(FinishService finishing) {
+    FinishController(FinishService finishing, BenchService bench) {
         this.finishing = finishing;
+        this.bench = bench;
     }
 
     @GetMapping("/tools/{id}/finish")
-    FinishSheet sheet(@PathVariable UUID id, @RequestParam(defaultValue = "") String device) {
-        return finishing.sheet(id, device);
+    FinishSheet sheet(@PathVariable UUID id) {
+        return finishing.sheet(id);
     }
 
     @PostMapping("/sessions/{id}/finish-card")
     SessionView close(@PathVariable UUID id, @RequestBody FinishCardForm form) {
-        return finishing.close(id, form);
+        finishing.close(id, form);
+        return bench.session(id, form.device());
     }
 }

@@ -1,47 +1,52 @@
 package truekeen.app.finish;
 
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import truekeen.app.angle.AngleService;
+import truekeen.app.angle.SetupService;
 import truekeen.app.balance.BalanceService;
-import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchService;
-import truekeen.app.edgetest.TestRecords.OutcomeOfCheck;
 import truekeen.app.edgetest.TestRecords.SignForm;
-import truekeen.app.edgetest.TestRecords.TestSheet;
 import truekeen.app.edgetest.TestService;
+import truekeen.app.edgetest.TestViews;
 import truekeen.app.finish.FinishRecords.FinishActView;
 import truekeen.app.finish.FinishRecords.FinishCardForm;
 import truekeen.app.finish.FinishRecords.FinishCardView;
 import truekeen.app.finish.FinishRecords.FinishSheet;
+import truekeen.app.history.HistoryEntry;
+import truekeen.app.history.HistorySource;
+import truekeen.app.history.ToolChanged;
 import truekeen.app.machine.HoursService;
 import truekeen.app.machine.MachineService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.fault.EdgeCheck;
 import truekeen.core.fault.Sign;
 import truekeen.core.finish.FinishAct;
 import truekeen.core.finish.Finishing;
 import truekeen.core.finish.NextCheck;
 import truekeen.core.machine.RunningHours;
 import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 
 /** Puts a tool back to work: what is done to it, how it is refitted, and when it is looked at again. */
 @Service
 @Transactional
-public class FinishService {
+public class FinishService implements HistorySource {
     private static final double CAP_LOW_MM = 0.05;
     private static final double CAP_HIGH_MM = 15;
     private static final int FURTHEST_DAYS = 3 * 365;
@@ -50,10 +55,11 @@ public class FinishService {
     private final BenchService bench;
     private final TestService tests;
     private final ToolService tools;
-    private final AngleService angles;
+    private final SetupService setups;
     private final BalanceService balance;
     private final MachineService machines;
     private final HoursService hours;
+    private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
     FinishService(
@@ -61,44 +67,51 @@ public class FinishService {
             BenchService bench,
             TestService tests,
             ToolService tools,
-            AngleService angles,
+            SetupService setups,
             BalanceService balance,
             MachineService machines,
             HoursService hours,
+            ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.cards = cards;
         this.bench = bench;
         this.tests = tests;
         this.tools = tools;
-        this.angles = angles;
+        this.setups = setups;
         this.balance = balance;
         this.machines = machines;
         this.hours = hours;
+        this.publisher = publisher;
         this.clock = clock;
     }
 
     /** What is left to do with a tool. */
     @Transactional(readOnly = true)
-    public FinishSheet sheet(UUID toolId, String device) {
+    public FinishSheet sheet(UUID toolId) {
         CoreTool tool = tools.core(toolId);
-        TestSheet test = tests.sheet(toolId, device);
+        Optional<BenchService.OpenSession> open = bench.open(toolId);
+        UUID session = open.map(BenchService.OpenSession::id).orElse(null);
         Next next = next(tool);
         boolean turns = balance.turns(toolId);
         return new FinishSheet(
                 acts(tool).stream().map(FinishService::view).toList(),
-                tests.firstCut(tool.trade()),
-                test.sessionId(),
-                test.benchDone(),
-                test.latest() != null && test.latest().verdict().keen(),
+                EdgeCheck.firstCut(tool.trade()).map(TestViews::outcomes).orElse(List.of()),
+                session,
+                open.map(BenchService.OpenSession::allDone).orElse(false),
+                open.flatMap(o -> tests.newest(o.id()))
+                        .map(TestService.TestRef::keen)
+                        .orElse(false),
                 turns,
-                !turns || test.sessionId() != null && balance.level(test.sessionId()),
+                !turns || session != null && balance.level(session),
                 next.day.toString(),
                 next.words,
-                last(toolId).orElse(null));
+                cards.findFirstByToolIdOrderByAtDesc(toolId)
+                        .map(FinishService::view)
+                        .orElse(null));
     }
 
     /** Keeps how it went back, and ends its session. */
-    public SessionView close(UUID sessionId, FinishCardForm in) {
+    public void close(UUID sessionId, FinishCardForm in) {
         BenchService.SessionRef session = bench.requireHeld(sessionId, Form.orEmpty(in.device()));
         CoreTool tool = tools.core(session.toolId());
         balance.requireLevel(sessionId, session.toolId());
@@ -110,8 +123,8 @@ public class FinishService {
                 .require(keys.contains(key), () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "done", key)
                         .with("allowed", keys.toString())));
         CardRow card = new CardRow(sessionId, session.toolId(), clock.instant(), Form.orEmpty(in.person()));
-        card.done = done.stream().distinct().toList();
-        card.seen = seen(form, in.seen(), tests.firstCut(tool.trade()));
+        card.done = CardStore.DONE.write(done.stream().distinct().toList());
+        card.seen = CardStore.SEEN.write(seen(form, in.seen(), EdgeCheck.firstCut(tool.trade())));
         boolean hasCap = acts.stream().anyMatch(a -> a.key() == FinishAct.Key.CAP_IRON);
         if (hasCap) {
             form.lengthIfAny("capIron", in.capIron()).ifPresent(cap -> {
@@ -131,28 +144,50 @@ public class FinishService {
                 : day(form, in.nextCheck()).orElse(null);
         form.checks().orThrow();
         cards.save(card);
-        SessionView ended = bench.finish(sessionId, in.device(), in.person());
+        bench.finish(sessionId, in.device());
         machines.refitted(session.toolId(), in.person());
-        return ended;
+        publisher.publishEvent(new ToolChanged(session.toolId()));
     }
 
-    /** How a tool went back the last time. */
+    /** The day that was set for a tool to be looked at again when it went back the last time. */
     @Transactional(readOnly = true)
-    public Optional<FinishCardView> last(UUID toolId) {
-        return cards.findFirstByToolIdOrderByAtDesc(toolId).map(FinishService::view);
+    public Optional<LocalDate> nextCheck(UUID toolId) {
+        return cards.findFirstByToolIdOrderByAtDesc(toolId).map(c -> c.nextCheck);
     }
 
-    /** All of a tool, oldest first. */
+    /** All of a tool for its log, oldest first. */
+    @Override
     @Transactional(readOnly = true)
-    public List<FinishCardView> all(UUID toolId) {
+    public List<HistoryEntry> history(UUID toolId) {
         return cards.findByToolIdOrderByAt(toolId).stream()
-                .map(FinishService::view)
+                .map(FinishService::entry)
                 .toList();
+    }
+
+    private static HistoryEntry entry(CardRow c) {
+        List<String> lines = new ArrayList<>();
+        lines.add(
+                c.done().isEmpty()
+                        ? "nothing was ticked off"
+                        : c.done().stream()
+                                .map(k -> k.toLowerCase(Locale.ROOT).replace('_', ' '))
+                                .collect(Collectors.joining(", ")));
+        if (c.capIronMm != null) {
+            lines.add("cap iron " + Numbers.plain(c.capIronMm, 2) + " mm behind the edge");
+        }
+        if (!c.torque.isEmpty()) {
+            lines.add("bolt at " + c.torque + " by the manual");
+        }
+        lines.addAll(c.seen());
+        return new HistoryEntry(
+                c.at, HistoryEntry.Kind.FINISH, "Back to work; to be looked at again on " + c.nextCheck, lines);
     }
 
     private List<FinishAct> acts(CoreTool tool) {
         boolean cambered =
-                angles.current(tool.id()).map(s -> s.camberMm() != null).orElse(false);
+                setups.newest(tool.id())
+                        .flatMap(s -> s.setup().camberBelowSole())
+                        .isPresent();
         return Finishing.acts(tool.trade(), tool.steel(), cambered);
     }
 
@@ -161,7 +196,7 @@ public class FinishService {
     /** By the hours its machine runs, where they can tell a day; else by its own intervals. */
     private Next next(CoreTool tool) {
         List<LocalDate> sharpened = Stream.concat(
-                        bench.all(tool.id(), true).stream().map(s -> Instant.parse(s.finishedAt())),
+                        bench.finished(tool.id()).stream(),
                         Stream.of(clock.instant()))
                 .map(i -> LocalDate.ofInstant(i, ZoneId.systemDefault()))
                 .toList();
@@ -173,25 +208,23 @@ public class FinishService {
         return new Next(check.day(), check.words());
     }
 
-    private static List<String> seen(Form form, List<SignForm> signs, List<OutcomeOfCheck> outcomes) {
-        List<SignForm> given = signs == null ? List.of() : signs;
-        for (SignForm s : given) {
-            Optional<OutcomeOfCheck> outcome =
-                    outcomes.stream().filter(o -> o.sign().equals(s.sign())).findFirst();
-            form.checks().require(outcome.isPresent(), () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "seen", s.sign())
-                    .with("allowed", outcomes.stream().map(OutcomeOfCheck::sign).toList()));
-            form.checks()
-                    .require(
-                            outcome.isEmpty() || !outcome.get().says().equals(Sign.Says.BAD.name()),
-                            () -> Refusal.of(
-                                    MessageCode.FIRST_CUT_FAILED,
-                                    "seen",
-                                    outcome.orElseThrow().words()));
+    private static List<String> seen(Form form, List<SignForm> signs, Optional<EdgeCheck> firstCut) {
+        List<Sign> possible = firstCut.map(EdgeCheck::signs).orElse(List.of());
+        List<String> words = new ArrayList<>();
+        for (SignForm s : signs == null ? List.<SignForm>of() : signs) {
+            Optional<Sign> sign =
+                    possible.stream().filter(p -> p.name().equals(s.sign())).findFirst();
+            form.checks().require(sign.isPresent(), () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "seen", s.sign())
+                    .with("allowed", possible.stream().map(Enum::name).toList()));
+            sign.ifPresent(known -> {
+                form.checks()
+                        .require(
+                                known.says() != Sign.Says.BAD,
+                                () -> Refusal.of(MessageCode.FIRST_CUT_FAILED, "seen", known.words()));
+                words.add(known.words());
+            });
         }
-        return given.stream()
-                .flatMap(s -> Arrays.stream(Sign.values()).filter(k -> k.name().equals(s.sign())))
-                .map(Sign::words)
-                .toList();
+        return words;
     }
 
     private Optional<LocalDate> day(Form form, String typed) {
@@ -224,7 +257,7 @@ public class FinishService {
 
     private static FinishCardView view(CardRow c) {
         return new FinishCardView(
-                c.sessionId, c.at.toString(), c.person, c.done, c.seen, c.capIronMm, c.torque, c.nextCheck.toString());
+                c.sessionId, c.at.toString(), c.person, c.done(), c.seen(), c.capIronMm, c.torque, c.nextCheck.toString());
     }
 
     interface Cards extends JpaRepository<CardRow, UUID> {

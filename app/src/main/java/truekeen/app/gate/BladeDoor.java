@@ -10,7 +10,7 @@ import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.HandlerMapping;
-import truekeen.app.angle.AngleService;
+import truekeen.app.angle.SetupService;
 import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestService;
 import truekeen.app.machine.MachineGate;
@@ -49,7 +49,7 @@ class BladeDoor implements HandlerInterceptor {
     private final MachineGate gate;
     private final Map<String, Function<UUID, UUID>> toolOf;
 
-    BladeDoor(MachineGate gate, BenchService bench, TestService tests, AngleService angles) {
+    BladeDoor(MachineGate gate, BenchService bench, TestService tests, SetupService setups) {
         this.gate = gate;
         this.toolOf = Map.of(
                 "/tools/{id}",
@@ -61,9 +61,9 @@ class BladeDoor implements HandlerInterceptor {
                 "/tests/{id}",
                 tests::toolOf,
                 "/setups/{id}",
-                id -> angles.held(id).tool().id(),
+                setups::toolOf,
                 "/print/setups/{id}",
-                id -> angles.held(id).tool().id());
+                setups::toolOf);
     }
 
     @Override

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.hand.HandRecords.HandView;
@@ -21,7 +22,7 @@ import truekeen.app.hand.HandRecords.OddView;
 import truekeen.app.kit.KitService;
 import truekeen.app.platform.Form;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.hand.HandLog;
+import truekeen.core.hand.HandSums;
 import truekeen.core.hand.StandsOut;
 import truekeen.core.hand.StrokeRatio;
 import truekeen.core.message.Numbers;
@@ -31,10 +32,12 @@ import truekeen.core.message.Numbers;
 @Transactional
 public class HandService {
     private final Observations observations;
+    private final StrokeSums sums;
     private final KitService kit;
 
-    HandService(Observations observations, KitService kit) {
+    HandService(Observations observations, StrokeSums sums, KitService kit) {
         this.observations = observations;
+        this.sums = sums;
         this.kit = kit;
     }
 
@@ -53,7 +56,14 @@ public class HandService {
         for (Done d : steps) {
             Abrasive stone = shelf.get(d.abrasiveId.toString());
             if (stone != null && d.done > 0 && d.predicted > 0) {
-                observations.save(new Observation(sessionId, person, stone, steel, at, d));
+                Observation o = new Observation(sessionId, person, stone, steel, at, d);
+                // One that stands out is learned only once somebody says that it was the hand.
+                Optional<StandsOut> out = sums.of(person).standsOut(o.toCore());
+                o.stoodOutFrom = out.map(StandsOut::expected).orElse(null);
+                observations.saveAndFlush(o);
+                if (out.isEmpty()) {
+                    sums.learn(person, o.toCore());
+                }
             }
         }
     }
@@ -61,9 +71,9 @@ public class HandService {
     /** A shelf in a hand that is known: each piece with what the log taught of it on a steel. */
     @Transactional(readOnly = true)
     public List<Abrasive> inHand(String person, String steel, List<Abrasive> shelf) {
-        HandLog log = log(person);
+        HandSums known = sums.of(Form.orEmpty(person));
         return shelf.stream()
-                .map(a -> a.with(log.effort(a.id(), a.kind().name(), steel)))
+                .map(a -> a.with(known.effort(a.id(), a.kind().name(), steel)))
                 .toList();
     }
 
@@ -71,17 +81,15 @@ public class HandService {
     @Transactional(readOnly = true)
     public HandView view(String person) {
         Map<String, Abrasive> shelf = byId();
-        HandLog log = log(person);
+        HandSums known = sums.of(Form.orEmpty(person));
         List<LearnedView> learned = new ArrayList<>();
-        Map<String, Observation> pieces = new LinkedHashMap<>();
-        observations.findByPersonOrderByAtAscStepAsc(person).forEach(o -> pieces.put(o.abrasiveId + " " + o.steel, o));
-        for (Observation o : pieces.values()) {
-            Abrasive.Effort e = log.effort(o.abrasiveId.toString(), o.kind, o.steel);
+        for (StrokeSums.Known k : sums.known(Form.orEmpty(person))) {
+            Abrasive.Effort e = known.effort(k.abrasiveId(), k.kind(), k.steel());
             double sd = Math.exp(e.logSd());
             learned.add(new LearnedView(
-                    o.abrasiveId.toString(),
-                    name(shelf, o),
-                    o.steel,
+                    k.abrasiveId(),
+                    name(shelf, k.abrasiveId()),
+                    k.steel(),
                     e.factor(),
                     e.factor() / sd,
                     e.factor() * sd,
@@ -90,27 +98,18 @@ public class HandService {
                     e.sessions(),
                     e.evidence()));
         }
-        return new HandView(learned, odd(shelf));
+        return new HandView(
+                learned,
+                observations.standingOut().stream()
+                        .map(o -> odd(o, name(shelf, o.abrasiveId.toString())))
+                        .toList());
     }
 
-    private List<OddView> odd(Map<String, Abrasive> shelf) {
-        List<OddView> odd = new ArrayList<>();
-        for (String person : observations.persons()) {
-            List<Observation> all = observations.findByPersonOrderByAtAscStepAsc(person);
-            for (StandsOut s :
-                    HandLog.of(all.stream().map(Observation::toCore).toList()).standingOut()) {
-                all.stream()
-                        .filter(o -> o.id.toString().equals(s.seen().key()))
-                        .findFirst()
-                        .ifPresent(o -> odd.add(odd(o, s, name(shelf, o))));
-            }
-        }
-        return odd;
-    }
-
-    private static OddView odd(Observation o, StandsOut s, String name) {
-        String times = Numbers.plain(s.slow() ? s.times() : 1 / s.times(), 1);
-        String words = s.slow()
+    private static OddView odd(Observation o, String name) {
+        double off = o.done / o.predicted / o.stoodOutFrom;
+        boolean slow = off > 1;
+        String times = Numbers.plain(slow ? off : 1 / off, 1);
+        String words = slow
                 ? "took " + times + " times the strokes it is used to: is it glazed, clogged or worn?"
                 : "took " + times + " times fewer strokes than it is used to: freshly dressed, or not all counted?";
         return new OddView(
@@ -121,9 +120,9 @@ public class HandService {
                 o.steel,
                 o.at.toString(),
                 o.done,
-                o.predicted * s.expected(),
-                s.times(),
-                s.slow(),
+                o.predicted * o.stoodOutFrom,
+                off,
+                slow,
                 words);
     }
 
@@ -140,24 +139,17 @@ public class HandService {
                         .map(StrokeRatio.Judged::valueOf),
                 "HAND, STONE");
         form.checks().orThrow();
-        boolean slow = HandLog.of(observations.findByPersonOrderByAtAscStepAsc(o.person).stream()
-                        .map(Observation::toCore)
-                        .toList())
-                .standingOut()
-                .stream()
-                .anyMatch(s -> s.slow() && s.seen().key().equals(id.toString()));
+        boolean waits = o.judged == StrokeRatio.Judged.OPEN && o.stoodOutFrom != null;
+        boolean slow = waits && o.done / o.predicted > o.stoodOutFrom;
         o.judged = judged;
+        if (waits && judged == StrokeRatio.Judged.HAND) {
+            sums.learn(o.person, o.toCore());
+        }
         if (judged == StrokeRatio.Judged.STONE && slow) {
             kit.glazed(o.abrasiveId);
         }
         observations.saveAndFlush(o);
         return view(o.person);
-    }
-
-    private HandLog log(String person) {
-        return HandLog.of(observations.findByPersonOrderByAtAscStepAsc(Form.orEmpty(person)).stream()
-                .map(Observation::toCore)
-                .toList());
     }
 
     private Map<String, Abrasive> byId() {
@@ -166,8 +158,8 @@ public class HandService {
         return shelf;
     }
 
-    private static String name(Map<String, Abrasive> shelf, Observation o) {
-        return Optional.ofNullable(shelf.get(o.abrasiveId.toString()))
+    private static String name(Map<String, Abrasive> shelf, String id) {
+        return Optional.ofNullable(shelf.get(id))
                 .map(Abrasive::name)
                 .orElse("a stone that is gone");
     }
@@ -189,6 +181,9 @@ public class HandService {
 
         @Enumerated(EnumType.STRING)
         StrokeRatio.Judged judged;
+
+        /** The ratio that was to be expected where it stood out; null where it did not. */
+        Double stoodOutFrom;
 
         protected Observation() {}
 
@@ -212,11 +207,9 @@ public class HandService {
     }
 
     interface Observations extends JpaRepository<Observation, UUID> {
-        List<Observation> findByPersonOrderByAtAscStepAsc(String person);
-
-        @org.springframework.data.jpa.repository.Query(
-                value = "select distinct person from stroke_observation order by person",
-                nativeQuery = true)
-        List<String> persons();
+        /** Those that stood out and wait to be judged. */
+        @Query("select o from stroke_observation o where o.stoodOutFrom is not null and o.judged = 'OPEN'"
+                + " order by o.person, o.at, o.step")
+        List<Observation> standingOut();
     }
 }

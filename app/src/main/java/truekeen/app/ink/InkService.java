@@ -8,16 +8,13 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import truekeen.app.angle.AngleService;
-import truekeen.app.angle.AngleService.Held;
-import truekeen.app.bench.BenchRecords.BenchStepView;
-import truekeen.app.bench.BenchRecords.SessionView;
+import truekeen.app.angle.SetupService;
+import truekeen.app.angle.SetupService.Held;
 import truekeen.app.bench.BenchService;
 import truekeen.app.ink.InkRecords.ChangeView;
 import truekeen.app.ink.InkRecords.InkForm;
 import truekeen.app.ink.InkRecords.InkView;
 import truekeen.app.kit.KitService;
-import truekeen.app.plan.PlanRecords.StepView;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.Form;
@@ -45,6 +42,7 @@ import truekeen.core.section.Cut;
 import truekeen.core.section.EdgeShape;
 import truekeen.core.section.Facet;
 import truekeen.core.section.TargetBevel;
+import truekeen.core.stepsheet.Step;
 import truekeen.core.tool.Blade;
 
 /** Reads an ink check with the tool, the set-up and the abrasive of the step at hand. */
@@ -53,20 +51,21 @@ import truekeen.core.tool.Blade;
 public class InkService {
     private final BenchService bench;
     private final PlanService plans;
-    private final AngleService angles;
+    private final SetupService setups;
     private final KitService kit;
 
-    InkService(BenchService bench, PlanService plans, AngleService angles, KitService kit) {
+    InkService(BenchService bench, PlanService plans, SetupService setups, KitService kit) {
         this.bench = bench;
         this.plans = plans;
-        this.angles = angles;
+        this.setups = setups;
         this.kit = kit;
     }
 
     /** The answer to what is seen. */
     public InkView check(UUID sessionId, InkForm in) {
-        SessionView session = bench.session(sessionId, "");
-        Held held = angles.held(plans.core(session.planId()).setupId());
+        BenchService.SessionRef session = bench.ref(sessionId);
+        List<Step> steps = bench.steps(sessionId);
+        Held held = setups.held(plans.core(session.planId()).setupId());
         Form form = new Form();
         InkCheck.Intent intent = form.choice(
                 "intent",
@@ -78,15 +77,15 @@ public class InkService {
                 Arrays.toString(InkCheck.Intent.values()));
         InkPattern pattern = pattern(form, in.gone());
         boolean stepThere = form.checks()
-                .require(in.step() >= 0 && in.step() < session.steps().size(), () -> Refusal.of(
+                .require(in.step() >= 0 && in.step() < steps.size(), () -> Refusal.of(
                                 MessageCode.OUT_OF_RANGE, "step", in.step())
                         .with("what", "A step")
                         .with("low", 0)
-                        .with("high", session.steps().size() - 1));
+                        .with("high", steps.size() - 1));
         if (!stepThere || intent == null) {
             form.checks().orThrow();
         }
-        At at = at(session, in.step(), held);
+        At at = at(steps, in.step(), held);
         Bevel bevel = Bevel.of(held, at.angle());
         Optional<InkAmount> amount = amount(form, in, held, at, bevel);
         InkAnswer answer = new InkCheck(intent, pattern, knife(held), bevel.form(), amount).read();
@@ -95,8 +94,8 @@ public class InkService {
                         .attempt(() -> InkCorrection.of(
                                 held.holder(),
                                 held.seat(),
-                                Angle.ofDegrees(
-                                        at.angle().degrees() + held.setup().inkDeg()),
+                                Angle.ofDegrees(at.angle().degrees()
+                                        + held.setup().ink().degrees()),
                                 answer.off().get(),
                                 answer.finding().direction()))
                 : null;
@@ -119,8 +118,8 @@ public class InkService {
                                 change.offDeg()),
                 knife(held) ? List.of("heel", "tip") : List.of("left", "right"),
                 at.words(),
-                held.setup().id(),
-                held.setup().version(),
+                held.saved().id(),
+                held.saved().version(),
                 Echo.of(form),
                 FaultView.of(form));
     }
@@ -155,24 +154,21 @@ public class InkService {
     }
 
     /** The step itself, or the first one after it that cuts: a guide that is being set is inked on the stone that follows. */
-    private At at(SessionView session, int step, Held held) {
-        List<StepView> from = session.steps().subList(step, session.steps().size()).stream()
-                .map(BenchStepView::step)
-                .toList();
-        double last = held.setup().lastDeg();
-        Angle angle = Angle.ofDegrees(from.stream()
-                .filter(s -> s.angleDeg() != null)
+    private At at(List<Step> steps, int step, Held held) {
+        List<Step> from = steps.subList(step, steps.size());
+        Angle angle = from.stream()
+                .flatMap(s -> s.angleDeg().stream())
                 .findFirst()
-                .map(StepView::angleDeg)
-                .orElse(last));
-        Optional<StepView> cuts =
+                .map(Angle::ofDegrees)
+                .orElse(held.setup().bevels().last());
+        Optional<Step> cuts =
                 from.stream().filter(s -> !s.abrasiveId().isEmpty()).findFirst();
         Optional<Abrasive> abrasive = cuts.flatMap(s -> kit.shelf().stream()
                         .filter(a -> a.id().equals(s.abrasiveId()))
                         .findFirst())
                 .filter(a -> a.kind().cutsInStrokes() && a.kind().specificWear().isPresent());
         double usual = Job.Forces.of(held.tool().geometry().kind()).baseN();
-        return new At(angle, abrasive, cuts.map(StepView::forceN).orElse(usual));
+        return new At(angle, abrasive, cuts.flatMap(Step::forceN).orElse(usual));
     }
 
     /** The bevel that is inked, as it is now. */
@@ -181,7 +177,7 @@ public class InkService {
             Blade blade = held.tool().geometry();
             EdgeShape shape = EdgeShape.of(blade, TargetBevel.of(blade));
             boolean secondary = blade.secondary().isPresent()
-                    && worked.degrees() > held.setup().primaryDeg() + 1e-6;
+                    && worked.degrees() > held.setup().bevels().primary().degrees() + 1e-6;
             BevelCut facet = secondary || shape.ground().isEmpty()
                     ? shape.honed().get(0)
                     : shape.ground().get(0);

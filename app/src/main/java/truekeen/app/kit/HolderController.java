@@ -30,7 +30,7 @@ class HolderController {
 
     @GetMapping("/holders/{id}")
     HolderView holder(@PathVariable UUID id) {
-        return holders.core(id).view();
+        return holders.one(id);
     }
 
     @PostMapping("/holders")

@@ -3,9 +3,7 @@ package truekeen.app.kit;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import truekeen.core.holding.Holder;
 
 /** What the kit shows and takes of things that hold an angle, and of wheels. */
 public final class HolderRecords {
@@ -67,14 +65,6 @@ public final class HolderRecords {
             @Nullable CalibrationView calibration,
             @Nullable String calibratedAt,
             long version) {}
-
-    /**
-     * A holder with what the core knows of it.
-     *
-     * @param core empty where it cannot be used as it stands, say because its wheel has worn below its contact
-     * @param fault then the reason
-     */
-    public record CoreHolder(HolderView view, Optional<Holder> core, String fault) {}
 
     /** One measured pair as typed: the projection set, and the angle it gave. */
     public record PairForm(String projection, String angle) {}

@@ -9,6 +9,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -28,21 +29,25 @@ class HolderRow {
     @Enumerated(EnumType.STRING)
     HolderKind kind;
 
+    /** JSON of {@link HolderStore#DIMENSIONS}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    Map<String, Double> dimensions;
+    String dimensions;
 
+    /** JSON of {@link HolderStore#TYPED}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    Map<String, String> typed;
+    String typed;
 
+    /** JSON of {@link HolderStore#BLOCKS}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<Double> blocksMm;
+    String blocksMm;
 
     String blocksTyped;
     UUID wheelId;
     String note;
 
+    /** JSON of {@link HolderStore#CALIBRATION}; null where it was never calibrated by pairs. */
     @JdbcTypeCode(SqlTypes.JSON)
-    CalibrationForm calibration;
+    String calibration;
 
     Instant calibratedAt;
 
@@ -55,11 +60,32 @@ class HolderRow {
         this.id = id;
     }
 
+    /** Its dimensions; refused where they cannot be read any more. */
     Measures measures() {
-        return new Measures(dimensions);
+        return new Measures(HolderStore.DIMENSIONS.read(dimensions).orRefuse("holder"));
+    }
+
+    /** Dimensions by field (mm, degrees); none where they cannot be read any more. */
+    Map<String, Double> dimensions() {
+        return HolderStore.DIMENSIONS.read(dimensions).orElse(Map.of());
+    }
+
+    /** The same as they were typed. */
+    Map<String, String> typed() {
+        return HolderStore.TYPED.read(typed).orElse(Map.of());
+    }
+
+    /** Lengths of its stop blocks (mm). */
+    List<Double> blocksMm() {
+        return HolderStore.BLOCKS.read(blocksMm).orElse(List.of());
     }
 
     List<Length> blocks() {
-        return blocksMm.stream().map(Length::ofMm).toList();
+        return blocksMm().stream().map(Length::ofMm).toList();
+    }
+
+    /** The pairs it was calibrated by, where there are some that can be read. */
+    Optional<CalibrationForm> calibration() {
+        return HolderStore.CALIBRATION.read(calibration).value();
     }
 }

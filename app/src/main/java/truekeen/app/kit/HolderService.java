@@ -11,7 +11,6 @@ import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.kit.HolderRecords.CalibrationForm;
 import truekeen.app.kit.HolderRecords.CalibrationView;
 import truekeen.app.kit.HolderRecords.ChangedView;
-import truekeen.app.kit.HolderRecords.CoreHolder;
 import truekeen.app.kit.HolderRecords.HolderForm;
 import truekeen.app.kit.HolderRecords.HolderKindView;
 import truekeen.app.kit.HolderRecords.HolderView;
@@ -19,6 +18,8 @@ import truekeen.app.kit.HolderRecords.MeasureLine;
 import truekeen.app.kit.HolderRecords.PartView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
+import truekeen.app.store.Stored;
+import truekeen.core.holding.Holder;
 import truekeen.core.holding.HolderKind;
 import truekeen.core.holding.Wheel;
 import truekeen.core.message.MessageCode;
@@ -48,6 +49,15 @@ public class HolderService {
         this.clock = clock;
     }
 
+    /**
+     * Something of the kit that holds an angle, as the core knows it.
+     *
+     * @param name what the shop calls it
+     * @param core empty where it cannot be used as it stands, say because its wheel has worn below its contact
+     * @param fault then the reason
+     */
+    public record CoreHolder(UUID id, String name, HolderKind kind, Optional<Holder> core, String fault) {}
+
     /** What there is to choose from; the bare hand needs no place in the kit. */
     public static List<HolderKindView> kinds() {
         return Arrays.stream(HolderKind.values())
@@ -71,6 +81,12 @@ public class HolderService {
     public List<HolderView> all() {
         Map<UUID, WheelRow> byId = wheelsById();
         return holders.findAllByOrderByName().stream().map(h -> view(h, byId)).toList();
+    }
+
+    /** The holder of that id, as it is shown. */
+    @Transactional(readOnly = true)
+    public HolderView one(UUID id) {
+        return view(row(id), wheelsById());
     }
 
     /** All holders with what the core knows of them. */
@@ -99,9 +115,7 @@ public class HolderService {
     @Transactional(readOnly = true)
     public Optional<GuideCalibration> calibration(UUID id) {
         HolderRow row = row(id);
-        return row.calibration == null
-                ? Optional.empty()
-                : Calibrations.fit(new Form(), row.calibration, row.kind, row.measures());
+        return row.calibration().flatMap(c -> Calibrations.fit(new Form(), c, row.kind, row.measures()));
     }
 
     private Map<UUID, WheelRow> wheelsById() {
@@ -124,14 +138,14 @@ public class HolderService {
         HolderRow row = row(id);
         Form.sameVersion(row.version, in.version());
         HolderKind before = row.kind;
-        Map<String, Double> was = row.dimensions;
+        Map<String, Double> was = row.dimensions();
         long held = setups.count(id);
         if (held > 0 && !before.name().equals(in.kind())) {
             throw new RefusedException(
                     Refusal.of(MessageCode.HOLDER_IN_USE, "kind", in.kind()).with("what", held));
         }
         fill(row, in);
-        if (!was.equals(row.dimensions)) {
+        if (!was.equals(row.dimensions())) {
             row.calibration = null;
             row.calibratedAt = null;
         }
@@ -157,8 +171,8 @@ public class HolderService {
                 kinds().stream().map(HolderKindView::key).collect(Collectors.joining(", ")));
         form.checks().orThrow();
         // What was not touched stays as exact as it was measured; the form shows it rounded.
-        Map<String, Double> values = kind == row.kind && row.typed.equals(in.parts())
-                ? row.dimensions
+        Map<String, Double> values = kind == row.kind && row.typed().equals(in.parts())
+                ? row.dimensions()
                 : HolderReader.dimensions(form, kind.dimensions(), in.parts());
         List<Double> blocks = kind.takesBlocks() ? HolderReader.blocks(form, in.blocks()) : List.of();
         Optional<WheelRow> wheel = kind.onWheel() && !Form.blank(in.wheelId())
@@ -175,9 +189,9 @@ public class HolderService {
         form.checks().orThrow();
         row.name = in.name().strip();
         row.kind = kind;
-        row.dimensions = values;
-        row.typed = in.parts() == null ? Map.of() : Map.copyOf(in.parts());
-        row.blocksMm = blocks;
+        row.dimensions = HolderStore.DIMENSIONS.write(values);
+        row.typed = HolderStore.TYPED.write(in.parts() == null ? Map.of() : in.parts());
+        row.blocksMm = HolderStore.BLOCKS.write(blocks);
         row.blocksTyped = kind.takesBlocks() ? Form.orEmpty(in.blocks()).strip() : "";
         row.wheelId = wheel.map(w -> w.id).orElse(null);
         row.note = Form.orEmpty(in.note());
@@ -206,10 +220,10 @@ public class HolderService {
         form.checks().orThrow();
         Measures now = measured.orElseThrow();
         kindChecks(row, now);
-        row.dimensions = now.values();
-        row.typed = now.values().entrySet().stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, e -> Numbers.plain(e.getValue(), 3)));
-        row.calibration = fit.isPresent() ? in : null;
+        row.dimensions = HolderStore.DIMENSIONS.write(now.values());
+        row.typed = HolderStore.TYPED.write(now.values().entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> Numbers.plain(e.getValue(), 3))));
+        row.calibration = fit.isPresent() ? HolderStore.CALIBRATION.write(in) : null;
         row.calibratedAt = clock.instant();
         HolderRow saved = holders.saveAndFlush(row);
         return new ChangedView(
@@ -231,10 +245,11 @@ public class HolderService {
     }
 
     private static CoreHolder core(HolderRow row, Map<UUID, WheelRow> byId) {
-        HolderView view = view(row, byId);
         try {
             return new CoreHolder(
-                    view,
+                    row.id,
+                    row.name,
+                    row.kind,
                     Optional.of(row.kind.build(
                             row.measures(),
                             row.blocks(),
@@ -242,29 +257,45 @@ public class HolderService {
                     "");
         } catch (RefusedException refused) {
             return new CoreHolder(
-                    view, Optional.empty(), refused.refusals().get(0).words());
+                    row.id,
+                    row.name,
+                    row.kind,
+                    Optional.empty(),
+                    refused.refusals().get(0).words());
+        } catch (IllegalArgumentException missing) {
+            return new CoreHolder(
+                    row.id,
+                    row.name,
+                    row.kind,
+                    Optional.empty(),
+                    Stored.olderRecord("holder").refusals().get(0).words());
         }
     }
 
     private static HolderView view(HolderRow h, Map<UUID, WheelRow> byId) {
+        Map<String, Double> dimensions = h.dimensions();
         return new HolderView(
                 h.id,
                 h.name,
                 h.kind.name(),
                 h.kind.words(),
                 h.kind.sets(),
-                h.dimensions,
-                h.typed,
+                dimensions,
+                h.typed(),
                 h.kind.dimensions().stream()
-                        .filter(d -> h.dimensions.containsKey(d.field()))
-                        .map(d -> new MeasureLine(d.label(), measure(d, h.dimensions.get(d.field()))))
+                        .filter(d -> dimensions.containsKey(d.field()))
+                        .map(d -> new MeasureLine(d.label(), measure(d, dimensions.get(d.field()))))
                         .toList(),
-                h.blocksMm,
+                h.blocksMm(),
                 h.blocksTyped,
                 h.wheelId,
                 h.wheelId == null ? "" : byId.get(h.wheelId).name,
                 h.note,
-                h.calibration == null ? null : Calibrations.view(h.calibration, h.kind, h.measures()),
+                dimensions.isEmpty()
+                        ? null
+                        : h.calibration()
+                                .map(c -> Calibrations.view(c, h.kind, h.measures()))
+                                .orElse(null),
                 h.calibratedAt == null ? null : h.calibratedAt.toString(),
                 h.version == null ? 0 : h.version);
     }

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -112,6 +113,33 @@ public class KitService {
         return new KitCare(acts, timers);
     }
 
+    /**
+     * A stone in the water.
+     *
+     * @param secondsLeft until it is soaked through (s)
+     */
+    public record Soaking(String name, double secondsLeft) {}
+
+    /** Stones that are in the water and not soaked through yet. */
+    @Transactional(readOnly = true)
+    public List<Soaking> soaking() {
+        Instant now = clock.instant();
+        return abrasives.findAllByOrderByShelfOrder().stream()
+                .filter(a -> a.soaks && a.soakingSince != null && a.soakLeftSeconds(now) > 0)
+                .map(a -> new Soaking(a.name, a.soakLeftSeconds(now)))
+                .toList();
+    }
+
+    /** What is under way on the shelf by itself: soaking, compound drying. */
+    @Transactional(readOnly = true)
+    public List<Soaking> underWay() {
+        Instant now = clock.instant();
+        return abrasives.findAllByOrderByShelfOrder().stream()
+                .flatMap(a -> AbrasiveViews.timers(a, now).stream())
+                .map(t -> new Soaking(t.name(), t.secondsLeft()))
+                .toList();
+    }
+
     /** One thing to be made ready. */
     public static CareView care(PrepAct act) {
         return AbrasiveViews.care(act);
@@ -185,9 +213,22 @@ public class KitService {
                 .toList();
     }
 
-    /** All testers. */
+    /**
+     * A thread-cut tester of the shop.
+     *
+     * @param referenceG its own reading of a new utility blade (g)
+     */
+    public record Tester(String name, double referenceG) {}
+
+    /** The tester that is read, if the shop has one. */
     @Transactional(readOnly = true)
-    public List<TesterView> testers() {
+    public Optional<Tester> tester() {
+        return testers.findAllByOrderByName().stream()
+                .findFirst()
+                .map(t -> new Tester(t.name, t.referenceG));
+    }
+
+    private List<TesterView> testers() {
         return testers.findAllByOrderByName().stream()
                 .map(t -> new TesterView(t.id, t.name, t.referenceG, t.version))
                 .toList();

@@ -3,8 +3,8 @@ package truekeen.app.kit;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import truekeen.app.kit.HolderRecords.CoreHolder;
 import truekeen.app.kit.HolderRecords.RestatedView;
+import truekeen.app.kit.HolderService.CoreHolder;
 
 /** Whoever keeps set-ups hears here that what holds them has changed. The kit owns the question. */
 public interface SetupsOnHolders {

@@ -7,7 +7,7 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.csv.CSVRecord;
-import truekeen.app.log.LogRecords.Entry;
+import truekeen.app.history.HistoryEntry;
 import truekeen.app.platform.CsvList;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
@@ -25,11 +25,11 @@ final class LogCsv {
     /** One line read in. */
     record Line(Instant at, String title, String text) {}
 
-    static String write(List<Entry> entries) {
+    static String write(List<HistoryEntry> entries) {
         return CsvList.write(
                 HEAD,
                 entries.stream()
-                        .map(e -> List.<Object>of(e.at(), e.kind(), e.title(), String.join("; ", e.lines())))
+                        .map(e -> List.<Object>of(e.at(), e.kind().name(), e.title(), String.join("; ", e.lines())))
                         .toList());
     }
 

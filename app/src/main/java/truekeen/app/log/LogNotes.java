@@ -8,23 +8,29 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.history.HistoryEntry;
+import truekeen.app.history.HistorySource;
 
 /** Lines of a history that came from elsewhere. */
 @Component
 @Transactional
-class LogNotes {
+class LogNotes implements HistorySource {
     private final Notes notes;
 
     LogNotes(Notes notes) {
         this.notes = notes;
     }
 
+    @Override
     @Transactional(readOnly = true)
-    List<Note> of(UUID toolId) {
-        return notes.findByToolId(toolId);
+    public List<HistoryEntry> history(UUID toolId) {
+        return notes.findByToolId(toolId).stream()
+                .map(n -> new HistoryEntry(
+                        n.at, HistoryEntry.Kind.NOTE, n.title, n.line.isBlank() ? List.of() : List.of(n.line)))
+                .toList();
     }
 
-    /** Puts a line down unless it stands there already; tells whether it did. */
+    /** Adds a line unless it stands there already; tells whether it did. */
     boolean add(UUID toolId, LogCsv.Line line) {
         if (notes.existsByToolIdAndAtAndTitle(toolId, line.at(), line.title())) {
             return false;

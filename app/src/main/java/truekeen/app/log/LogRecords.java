@@ -1,15 +1,9 @@
 package truekeen.app.log;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import jakarta.annotation.Nullable;
 import java.util.List;
-import truekeen.app.angle.AngleRecords.SetupView;
-import truekeen.app.balance.BalanceRecords.TryView;
-import truekeen.app.bench.BenchRecords.SessionSummary;
-import truekeen.app.edgetest.TestRecords.TestView;
-import truekeen.app.machine.MachineRecords.InspectionView;
-import truekeen.app.machine.MachineRecords.IsolationView;
-import truekeen.app.machine.MachineRecords.RunView;
-import truekeen.app.survey.SurveyRecords.SurveyView;
-import truekeen.app.tool.ToolRecords.ToolView;
+import java.util.Map;
 
 /** What the log shows and writes out. */
 public final class LogRecords {
@@ -21,39 +15,47 @@ public final class LogRecords {
     /** Usable length after an event (mm). */
     public record SteelPoint(String at, double usableMm) {}
 
+    /** Force at a place of the edge (mm, g). */
+    public record ReadingAt(double xMm, double grams) {}
+
+    /**
+     * What was seen in a test, and where.
+     *
+     * @param says GOOD, BAD or NOTED
+     */
+    public record SeenAt(String words, String says, @Nullable Double fromMm, @Nullable Double toMm) {}
+
+    /**
+     * A test as it measured the edge.
+     *
+     * @param index keenness index, where force was read; lower is keener
+     * @param target index that was wanted
+     */
+    public record MeasuredTest(
+            String takenAt,
+            boolean keen,
+            boolean remedied,
+            @Nullable Double index,
+            @Nullable Double target,
+            List<ReadingAt> readings,
+            List<SeenAt> seen) {}
+
     /** A tool's history, newest first. */
     public record LogView(
-            List<Entry> entries,
-            List<SteelPoint> steel,
-            double retireMm,
-            List<TestView> tests,
-            List<SessionSummary> sessions) {}
+            List<Entry> entries, List<SteelPoint> steel, double retireMm, List<MeasuredTest> tests) {}
 
     /** A history to read in. */
     public record LogCsvForm(String text) {}
 
-    /** What came of reading one in: lines put down, and lines that were there already. */
+    /** What came of reading one in: lines added, and lines that were there already. */
     public record LogImport(int added, int known) {}
 
-    /** What a session took off (mm). */
-    public record WearView(String at, double usableBeforeMm, double usableAfterMm, double secondaryWidthMm) {}
-
     /**
-     * A tool written out.
+     * A tool written out, everything that is stored about it.
      *
      * @param format name and version of this format
+     * @param sections rows by place, as they are stored: columns by name, JSON columns with the version they were
+     *     written in
      */
-    public record Export(
-            String format,
-            String writtenAt,
-            ToolView tool,
-            List<SurveyView> surveys,
-            List<SetupView> setups,
-            List<SessionSummary> sessions,
-            List<TestView> tests,
-            List<WearView> wear,
-            List<IsolationView> isolated,
-            List<InspectionView> inspected,
-            List<TryView> balance,
-            List<RunView> hours) {}
+    public record Export(String format, String writtenAt, Map<String, List<JsonNode>> sections) {}
 }

@@ -5,7 +5,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -24,14 +23,19 @@ class BladeRow {
     @Column(name = "mass_g")
     Double massG;
 
-    /** Limits of the maker by inspection item (mm, or a count). */
+    /** JSON of {@link StoredMachine#LIMITS}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    Map<String, Double> limits = new HashMap<>();
+    String limits = StoredMachine.LIMITS.write(Map.of());
 
     protected BladeRow() {}
 
     BladeRow(UUID toolId, Instant since) {
         this.toolId = toolId;
         this.since = since;
+    }
+
+    /** Limits of the maker by inspection item (mm, or a count). */
+    Map<String, Double> limits() {
+        return StoredMachine.LIMITS.read(limits).orElse(Map.of());
     }
 }

@@ -5,12 +5,19 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.history.HistoryEntry;
+import truekeen.app.history.HistorySource;
 import truekeen.app.machine.MachineRecords.HoursForm;
 import truekeen.app.machine.MachineRecords.HoursView;
 import truekeen.app.machine.MachineRecords.RunView;
@@ -31,11 +38,12 @@ import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.QuantityReader;
+import truekeen.core.tool.GeometryKind;
 
 /** Hours a machine ran, and when they make its blade due. */
 @Service
 @Transactional
-public class HoursService {
+public class HoursService implements HistorySource {
     private static final double MOST_HOURS = 2000;
     private static final int OLDEST_DAYS = 3 * 366;
 
@@ -59,7 +67,7 @@ public class HoursService {
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.MACHINE_FIRST, "", "")));
         if (!blade.fitted) {
             throw new RefusedException(
-                    Refusal.of(MessageCode.NOT_FITTED, "", tools.tool(toolId).name()));
+                    Refusal.of(MessageCode.NOT_FITTED, "", tools.name(toolId)));
         }
         Form form = new Form();
         LocalDate day = day(form, in.day());
@@ -83,11 +91,57 @@ public class HoursService {
         hours.saveAndFlush(row);
     }
 
-    /** When a blade is due by its hours; empty while it belongs to no machine or none were put down. */
+    /** What was run with a blade, for its log. */
+    @Override
     @Transactional(readOnly = true)
-    public Optional<RunningHours> due(UUID toolId) {
-        List<HoursRow> rows = hours.findByToolIdOrderByDay(toolId);
-        return rows.isEmpty() ? Optional.empty() : Optional.of(due(toolId, rows, List.of()));
+    public List<HistoryEntry> history(UUID toolId) {
+        return hours.findByToolIdOrderByDay(toolId).stream()
+                .map(MachineHistory::hours)
+                .toList();
+    }
+
+    /** The day a blade is due by its hours; empty while it belongs to no machine or none were entered. */
+    @Transactional(readOnly = true)
+    public Optional<LocalDate> dueDay(UUID toolId) {
+        return Optional.ofNullable(due(Set.of(toolId)).get(toolId));
+    }
+
+    /** The days that blades are due by their hours, for those that have one: the same few questions for any number. */
+    @Transactional(readOnly = true)
+    public Map<UUID, LocalDate> due(Set<UUID> toolIds) {
+        if (toolIds.isEmpty()) {
+            return Map.of();
+        }
+        Map<UUID, List<HoursRow>> run = hours.findByToolIdInOrderByDay(toolIds).stream()
+                .collect(Collectors.groupingBy(h -> h.toolId));
+        Map<UUID, MachineRow> machineOf = new HashMap<>();
+        Map<UUID, MachineRow> byId =
+                machines.findAll().stream().collect(Collectors.toMap(m -> m.id, Function.identity()));
+        blades.findAllById(toolIds).forEach(b -> machineOf.put(b.toolId, byId.get(b.machineId)));
+        Map<UUID, GeometryKind> kinds = tools.kinds(run.keySet());
+        Map<UUID, List<Instant>> worn = tools.wornAt(run.keySet());
+        Map<UUID, LocalDate> due = new HashMap<>();
+        run.forEach((tool, rows) -> {
+            if (machineOf.get(tool) != null) {
+                RunningHours.of(
+                                kinds.get(tool),
+                                clock.today(),
+                                machineOf.get(tool).season(),
+                                runs(rows),
+                                worn.getOrDefault(tool, List.of()).stream()
+                                        .map(HoursService::onDay)
+                                        .toList())
+                        .due()
+                        .ifPresent(day -> due.put(tool, day));
+            }
+        });
+        return due;
+    }
+
+    private static List<RunningHours.Run> runs(List<HoursRow> rows) {
+        return rows.stream()
+                .map(r -> new RunningHours.Run(r.day, r.hours, r.ground))
+                .toList();
     }
 
     /** The same for a blade that is sharpened today. */
@@ -128,9 +182,7 @@ public class HoursService {
                 tools.core(toolId).geometry().kind(),
                 clock.today(),
                 machine.season(),
-                rows.stream()
-                        .map(r -> new RunningHours.Run(r.day, r.hours, r.ground))
-                        .toList(),
+                runs(rows),
                 sharpened);
     }
 

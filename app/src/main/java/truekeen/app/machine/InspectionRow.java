@@ -23,18 +23,20 @@ class InspectionRow {
     String person;
     Instant at;
 
-    /** As typed, by item and input. */
+    /** JSON of {@link StoredMachine#FOUND}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    Map<String, Map<String, String>> found;
+    String found;
 
     @Enumerated(EnumType.STRING)
     Inspection.Verdict verdict;
 
+    /** JSON of {@link StoredMachine#REASONS}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<String> reasons;
+    String reasons;
 
+    /** JSON of {@link StoredMachine#NOTES}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<String> notes;
+    String notes;
 
     /** What was put down wrongly before, where it corrects an inspection. */
     String corrects;
@@ -48,5 +50,21 @@ class InspectionRow {
         this.toolId = toolId;
         this.person = person;
         this.at = at;
+    }
+
+    /** What was found by item and input, as typed. */
+    Map<String, Map<String, String>> found() {
+        return StoredMachine.FOUND.read(found).orElse(Map.of());
+    }
+
+    /** Why it was rejected; never empty where it was. */
+    List<String> reasons() {
+        List<String> kept = StoredMachine.REASONS.read(reasons).orElse(List.of());
+        return kept.isEmpty() && verdict == Inspection.Verdict.REJECT ? List.of("its reasons cannot be read") : kept;
+    }
+
+    /** What else was noted. */
+    List<String> notes() {
+        return StoredMachine.NOTES.read(notes).orElse(List.of());
     }
 }

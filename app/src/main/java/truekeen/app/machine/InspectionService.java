@@ -10,6 +10,9 @@ import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.history.HistoryEntry;
+import truekeen.app.history.HistorySource;
+import truekeen.app.history.ToolChanged;
 import truekeen.app.machine.MachineRecords.InspectionForm;
 import truekeen.app.machine.MachineRecords.InspectionView;
 import truekeen.app.machine.MachineRecords.ItemView;
@@ -31,7 +34,7 @@ import truekeen.core.tool.Blade;
 /** Looks a powered blade over before it is worked. */
 @Service
 @Transactional
-public class InspectionService {
+public class InspectionService implements HistorySource {
     private static final double MOST = 400;
     private static final String ANSWER = "answer";
 
@@ -98,16 +101,17 @@ public class InspectionService {
             }
         });
         InspectionRow row = new InspectionRow(toolId, in.person().strip(), clock.instant());
-        row.found = read.found;
+        row.found = StoredMachine.FOUND.write(read.found);
         row.verdict = result.verdict();
-        row.reasons = result.reasons();
-        row.notes = result.notes();
+        row.reasons = StoredMachine.REASONS.write(result.reasons());
+        row.notes = StoredMachine.NOTES.write(result.notes());
         row.corrects = Form.orEmpty(in.corrects()).strip();
         inspections.saveAndFlush(row);
-        blades.findById(toolId).ifPresent(b -> b.limits = read.limits);
+        blades.findById(toolId).ifPresent(b -> b.limits = StoredMachine.LIMITS.write(read.limits));
         if (result.verdict() == Inspection.Verdict.REJECT) {
             publisher.publishEvent(new BladeRejected(toolId));
         }
+        publisher.publishEvent(new ToolChanged(toolId));
     }
 
     /** The inspection in force. */
@@ -118,11 +122,12 @@ public class InspectionService {
                 .map(InspectionService::view);
     }
 
-    /** All of a tool, oldest first. */
+    /** All of a tool for its log, oldest first. */
+    @Override
     @Transactional(readOnly = true)
-    public List<InspectionView> all(UUID toolId) {
+    public List<HistoryEntry> history(UUID toolId) {
         return inspections.findByToolIdOrderByAt(toolId).stream()
-                .map(InspectionService::view)
+                .map(MachineHistory::inspection)
                 .toList();
     }
 
@@ -132,14 +137,14 @@ public class InspectionService {
         InspectionView now = current(toolId)
                 .filter(i -> i.verdict().equals(Inspection.Verdict.REJECT.name()))
                 .orElseThrow(() -> Form.notFound("reject tag of tool", toolId));
-        return new Rejected(tools.tool(toolId).name(), now.reasons(), now.person(), now.at());
+        return new Rejected(tools.name(toolId), now.reasons(), now.person(), now.at());
     }
 
     /** What is inspected on a blade, with the maker's limits where they were put in. */
     @Transactional(readOnly = true)
     public List<ItemView> items(UUID toolId) {
         Blade blade = tools.core(toolId).geometry();
-        Map<String, Double> limits = blades.findById(toolId).map(b -> b.limits).orElse(Map.of());
+        Map<String, Double> limits = blades.findById(toolId).map(BladeRow::limits).orElse(Map.of());
         return InspectionItem.of(blade).stream()
                 .map(i -> new ItemView(
                         i.name(),
@@ -233,7 +238,8 @@ public class InspectionService {
     }
 
     private static InspectionView view(InspectionRow i) {
-        return new InspectionView(i.verdict.name(), i.reasons, i.notes, List.of(), i.person, i.at.toString(), i.found);
+        return new InspectionView(
+                i.verdict.name(), i.reasons(), i.notes(), List.of(), i.person, i.at.toString(), i.found());
     }
 
     private static InspectionView view(Inspection i, String person, String at, Map<String, Map<String, String>> found) {

@@ -19,9 +19,9 @@ class IsolationRow {
     String person;
     Instant at;
 
-    /** Keys of the acts that were confirmed. */
+    /** JSON of {@link StoredMachine#ACTS}: those that were confirmed. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<String> acts;
+    String acts;
 
     Instant liftedAt;
     String liftedBy;
@@ -34,6 +34,11 @@ class IsolationRow {
         this.machineId = machineId;
         this.person = person;
         this.at = at;
-        this.acts = acts;
+        this.acts = StoredMachine.ACTS.write(acts);
+    }
+
+    /** Keys of the acts that were confirmed. */
+    List<String> acts() {
+        return StoredMachine.ACTS.read(acts).orElse(List.of());
     }
 }

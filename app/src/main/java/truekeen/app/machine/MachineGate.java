@@ -67,7 +67,7 @@ public class MachineGate {
                 true,
                 safe,
                 newest.filter(i -> i.verdict == Inspection.Verdict.FIT).isPresent(),
-                newest.filter(i -> i.verdict == Inspection.Verdict.REJECT).map(i -> String.join("; ", i.reasons)));
+                newest.filter(i -> i.verdict == Inspection.Verdict.REJECT).map(i -> String.join("; ", i.reasons())));
     }
 
     /** Refuses unless the machine is recorded as safe. */

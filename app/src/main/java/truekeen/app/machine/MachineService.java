@@ -5,17 +5,19 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.history.HistoryEntry;
+import truekeen.app.history.HistorySource;
+import truekeen.app.history.ToolChanged;
 import truekeen.app.machine.MachineRecords.BladeForm;
-import truekeen.app.machine.MachineRecords.HoursView;
 import truekeen.app.machine.MachineRecords.IsolationForm;
 import truekeen.app.machine.MachineRecords.IsolationView;
 import truekeen.app.machine.MachineRecords.LiftForm;
 import truekeen.app.machine.MachineRecords.MachineForm;
 import truekeen.app.machine.MachineRecords.MachineState;
 import truekeen.app.machine.MachineRecords.MachineView;
-import truekeen.app.machine.MachineRecords.RunView;
 import truekeen.app.machine.MachineRecords.SafetyActView;
 import truekeen.app.machine.MachineRecords.SpareView;
 import truekeen.app.machine.MachineRecords.WordedChoice;
@@ -38,7 +40,7 @@ import truekeen.core.tool.GeometryKind;
 /** Machines, and whether they are safe to reach into. */
 @Service
 @Transactional
-public class MachineService {
+public class MachineService implements HistorySource {
     private final Machines machines;
     private final Blades blades;
     private final Isolations isolations;
@@ -46,6 +48,7 @@ public class MachineService {
     private final HoursService hours;
     private final ToolService tools;
     private final MachineGate gate;
+    private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
     MachineService(
@@ -56,6 +59,7 @@ public class MachineService {
             HoursService hours,
             ToolService tools,
             MachineGate gate,
+            ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.machines = machines;
         this.blades = blades;
@@ -64,6 +68,7 @@ public class MachineService {
         this.hours = hours;
         this.tools = tools;
         this.gate = gate;
+        this.publisher = publisher;
         this.clock = clock;
     }
 
@@ -136,6 +141,7 @@ public class MachineService {
             blade.massG = mass;
         }
         blades.saveAndFlush(blade);
+        changed(machine);
         return state(toolId);
     }
 
@@ -148,7 +154,7 @@ public class MachineService {
             throw new RefusedException(Refusal.of(
                             MessageCode.TWO_FITTED,
                             "fitted",
-                            tools.tool(other.get().toolId).name())
+                            tools.name(other.get().toolId))
                     .with("what", machine.name));
         }
         other.ifPresent(b -> {
@@ -183,6 +189,7 @@ public class MachineService {
                     .map(SafetyAct::key)
                     .toList();
             isolations.saveAndFlush(new IsolationRow(machine.id, in.person().strip(), clock.instant(), confirmed));
+            changed(machine);
         }
         return state(toolId);
     }
@@ -217,25 +224,16 @@ public class MachineService {
                 blade.flatMap(b -> Optional.ofNullable(b.massG)));
     }
 
-    /** All records of a blade's machine being made safe, oldest first. */
+    /** When its machine was made safe and given back, for the log of a blade. */
+    @Override
     @Transactional(readOnly = true)
-    public List<IsolationView> isolated(UUID toolId) {
-        if (!tools.powered(toolId)) {
-            return List.of();
-        }
-        GeometryKind kind = tools.core(toolId).geometry().kind();
+    public List<HistoryEntry> history(UUID toolId) {
         return blades.findById(toolId)
                 .flatMap(b -> machines.findById(b.machineId))
                 .map(m -> isolations.findByMachineIdOrderByAt(m.id).stream()
-                        .map(i -> view(i, m.power, kind))
+                        .flatMap(i -> MachineHistory.isolation(i, m.power, tools.kind(toolId)).stream())
                         .toList())
                 .orElse(List.of());
-    }
-
-    /** Hours put down for a blade, oldest first. */
-    @Transactional(readOnly = true)
-    public List<RunView> runs(UUID toolId) {
-        return hours.view(toolId).map(HoursView::runs).orElse(List.of());
     }
 
     private void lift(MachineRow machine, String person, String why) {
@@ -245,6 +243,12 @@ public class MachineService {
             i.liftedWhy = why;
             isolations.saveAndFlush(i);
         });
+        changed(machine);
+    }
+
+    /** All blades of a machine stand differently once it does. */
+    private void changed(MachineRow machine) {
+        blades.findByMachineId(machine.id).forEach(b -> publisher.publishEvent(new ToolChanged(b.toolId)));
     }
 
     private MachineRow made(Form form, MachineForm in) {
@@ -279,7 +283,7 @@ public class MachineService {
                 .filter(b -> !b.toolId.equals(toolId))
                 .map(b -> new SpareView(
                         b.toolId,
-                        tools.tool(b.toolId).name(),
+                        tools.name(b.toolId),
                         b.fitted,
                         gate.standing(b.toolId).rejected().isPresent()
                                 ? "rejected"
@@ -314,7 +318,7 @@ public class MachineService {
                 i.person,
                 i.at.toString(),
                 Isolation.acts(power, kind).stream()
-                        .filter(a -> i.acts.contains(a.key()))
+                        .filter(a -> i.acts().contains(a.key()))
                         .map(SafetyAct::title)
                         .toList());
     }

@@ -1,5 +1,6 @@
 package truekeen.app.machine;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -35,5 +36,7 @@ final class MachineStore {
 
     interface Hours extends JpaRepository<HoursRow, UUID> {
         List<HoursRow> findByToolIdOrderByDay(UUID toolId);
+
+        List<HoursRow> findByToolIdInOrderByDay(Collection<UUID> toolIds);
     }
 }

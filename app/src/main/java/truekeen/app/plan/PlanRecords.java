@@ -201,8 +201,42 @@ public final class PlanRecords {
             List<CareView> preparation,
             List<StepView> steps) {}
 
+    /** A time predicted: low, likely, high (min). */
+    public record PredictedView(double low, double value, double high) {}
+
+    /** One abrasive's part of a chosen plan. */
+    public record ChosenLegView(
+            String abrasiveId,
+            String name,
+            double d50Um,
+            int strokes,
+            int strokesLow,
+            int strokesHigh,
+            double seconds,
+            double volumeMm3,
+            double scratchAfterUm) {}
+
+    /** One job of a chosen plan. */
+    public record ChosenJobView(String kind, double volumeMm3, List<ChosenLegView> legs) {}
+
+    /** A plan as it was chosen: it stays so, whatever happens to the shelf. */
+    public record ChosenPlanView(
+            String scope,
+            String scopeWords,
+            double edgeLengthMm,
+            double primaryDeg,
+            double lastDeg,
+            double lostMm,
+            double secondaryWidthMm,
+            Map<String, Double> after,
+            double volumeMm3,
+            PredictedView minutes,
+            List<ChosenJobView> jobs,
+            String stropId,
+            List<StepView> steps) {}
+
     /** A plan that was chosen. */
-    public record SavedPlan(UUID id, UUID toolId, UUID surveyId, UUID setupId, String madeAt, PlanView plan) {}
+    public record SavedPlan(UUID id, UUID toolId, UUID surveyId, UUID setupId, String madeAt, ChosenPlanView plan) {}
 
     /** The newest plan of a tool, if it has one. */
     public record LatestPlan(@Nullable SavedPlan plan) {}

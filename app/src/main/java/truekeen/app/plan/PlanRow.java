@@ -4,13 +4,12 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
-import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import truekeen.app.plan.PlanRecords.PlanView;
-import truekeen.core.stepsheet.Step;
+import truekeen.core.stepsheet.ChosenPlan;
 
 @Entity
 @Immutable
@@ -29,11 +28,13 @@ class PlanRow {
     double lostMm;
     double seconds;
 
+    /** JSON of {@link StoredPlan#FORMAT}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    PlanView snapshot;
+    String snapshot;
 
+    /** JSON of {@link StoredSteps#STEPS}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<Step> steps;
+    String steps;
 
     protected PlanRow() {}
 
@@ -41,5 +42,13 @@ class PlanRow {
         this.id = UUID.randomUUID();
         this.toolId = toolId;
         this.madeAt = madeAt;
+    }
+
+    /** The plan as it was chosen; empty where its record cannot be read any more. */
+    Optional<ChosenPlan> toCore() {
+        return StoredPlan.FORMAT
+                .read(snapshot)
+                .value()
+                .flatMap(p -> StoredSteps.STEPS.read(steps).value().map(p::withSteps));
     }
 }

@@ -1,17 +1,20 @@
 package truekeen.app.plan;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import truekeen.app.angle.AngleRecords.SetupView;
-import truekeen.app.angle.AngleService;
+import truekeen.app.angle.SetupService;
+import truekeen.app.angle.SetupService.SavedSetup;
 import truekeen.app.hand.HandService;
+import truekeen.app.history.ToolChanged;
 import truekeen.app.kit.KitService;
 import truekeen.app.plan.PlanRecords.GainView;
 import truekeen.app.plan.PlanRecords.GainsView;
@@ -26,12 +29,13 @@ import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.SectionView;
 import truekeen.app.repair.Grinding;
+import truekeen.app.store.Stored;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.survey.SurveyService.CoreSurvey;
 import truekeen.app.tool.SectionDrawing;
-import truekeen.app.tool.ToolRecords.ToolLine;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.app.tool.ToolService.RackedTool;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.care.Preparation;
 import truekeen.core.condition.Restoration;
@@ -50,6 +54,7 @@ import truekeen.core.progression.WorkPlanner;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
+import truekeen.core.stepsheet.ChosenPlan;
 import truekeen.core.stepsheet.SchoolTrial;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.stepsheet.StepSheet;
@@ -66,40 +71,43 @@ public class PlanService {
     private final Plans plans;
     private final ToolService tools;
     private final SurveyService surveys;
-    private final AngleService angles;
+    private final SetupService setups;
     private final KitService kit;
     private final Grinding grinding;
     private final HandService hands;
     private final UsualWays ways;
+    private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
     PlanService(
             Plans plans,
             ToolService tools,
             SurveyService surveys,
-            AngleService angles,
+            SetupService setups,
             KitService kit,
             Grinding grinding,
             HandService hands,
             UsualWays ways,
+            ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.plans = plans;
         this.tools = tools;
         this.surveys = surveys;
-        this.angles = angles;
+        this.setups = setups;
         this.kit = kit;
         this.grinding = grinding;
         this.hands = hands;
         this.ways = ways;
+        this.publisher = publisher;
         this.clock = clock;
     }
 
-    /** A chosen plan as the bench needs it: its steps for the core, and the view that was shown. */
-    public record CorePlan(UUID id, UUID toolId, UUID surveyId, UUID setupId, List<Step> steps, PlanView shown) {}
+    /** A chosen plan with what it was made for. */
+    public record CorePlan(UUID id, UUID toolId, UUID surveyId, UUID setupId, Instant madeAt, ChosenPlan chosen) {}
 
     private record Worked(
             CoreSurvey survey,
-            SetupView setup,
+            SavedSetup setup,
             Restoration restoration,
             List<Step> steps,
             Optional<WorkPlan> plan,
@@ -129,15 +137,20 @@ public class PlanService {
         row.volumeMm3 = worked.view.volumeMm3();
         row.lostMm = worked.restoration.lostMm();
         row.seconds = worked.view.minutes().value() * 60;
-        row.snapshot = worked.view;
-        row.steps = worked.steps;
-        return view(plans.save(row));
+        ChosenPlan chosen = PlanViews.chosen(worked.view, worked.restoration, worked.steps);
+        row.snapshot = StoredPlan.FORMAT.write(chosen);
+        row.steps = StoredSteps.STEPS.write(worked.steps);
+        PlanRow saved = plans.saveAndFlush(row);
+        publisher.publishEvent(new ToolChanged(toolId));
+        return view(saved, chosen);
     }
 
     /** The newest plan of a tool. */
     @Transactional(readOnly = true)
     public LatestPlan latest(UUID toolId) {
-        return new LatestPlan(plans.newest(toolId).map(PlanService::view).orElse(null));
+        return new LatestPlan(plans.newest(toolId)
+                .flatMap(row -> row.toCore().map(chosen -> view(row, chosen)))
+                .orElse(null));
     }
 
     /** The stones this work is always done on. */
@@ -154,20 +167,34 @@ public class PlanService {
     /** A plan, for the bench. */
     @Transactional(readOnly = true)
     public CorePlan core(UUID planId) {
-        PlanRow row = plans.findById(planId).orElseThrow(() -> Form.notFound("plan", planId));
-        return new CorePlan(row.id, row.toolId, row.surveyId, row.setupId, row.steps, row.snapshot);
+        PlanRow row = row(planId);
+        return core(row, row.toCore().orElseThrow(() -> Stored.olderRecord("plan")));
+    }
+
+    /** The newest plan of a tool; one that cannot be read any more counts as none. */
+    @Transactional(readOnly = true)
+    public Optional<CorePlan> newest(UUID toolId) {
+        return plans.newest(toolId).flatMap(row -> row.toCore().map(chosen -> core(row, chosen)));
+    }
+
+    private static CorePlan core(PlanRow row, ChosenPlan chosen) {
+        return new CorePlan(row.id, row.toolId, row.surveyId, row.setupId, row.madeAt, chosen);
+    }
+
+    private PlanRow row(UUID planId) {
+        return plans.findById(planId).orElseThrow(() -> Form.notFound("plan", planId));
     }
 
     /** The edge before and after a plan, cut through; as it stands where its survey no longer holds. */
     @Transactional(readOnly = true)
     public SectionView section(UUID planId) {
-        PlanRow row = plans.findById(planId).orElseThrow(() -> Form.notFound("plan", planId));
+        PlanRow row = row(planId);
         CoreTool tool = tools.core(row.toolId);
         Optional<CoreSurvey> survey = surveys.core(row.toolId).filter(s -> s.id().equals(row.surveyId));
         if (survey.isEmpty()) {
             return SectionDrawing.of(tool.geometry());
         }
-        TargetBevel target = angles.target(angles.setup(row.setupId), tool.geometry());
+        TargetBevel target = setups.setup(row.setupId).setup().target(tool.geometry());
         return SectionDrawing.of(
                 tool.geometry(),
                 target,
@@ -189,19 +216,19 @@ public class PlanService {
                 ready.target,
                 tool.steel(),
                 tool.trade(),
-                angles.manner(tool, ready.setup),
+                setups.manner(tool, ready.setup.setup()),
                 shelf,
                 PlanRules.USUAL,
                 new PlanAsk(tool.scratchUm(), Optional.empty())));
         return new SchoolsView(
-                trials.stream().map(t -> PlanViews.school(t, ready.setup)).toList());
+                trials.stream().map(t -> PlanViews.school(t, ready.setup.setup())).toList());
     }
 
     /** What one abrasive more would do for all tools that are surveyed and have their angle. */
     @Transactional(readOnly = true)
     public GainsView whatToBuy() {
         List<WhatToBuy.Need> needs = new ArrayList<>();
-        for (ToolLine line : tools.all()) {
+        for (RackedTool line : tools.all()) {
             if (line.powered()) {
                 continue;
             }
@@ -237,22 +264,22 @@ public class PlanService {
                         .toList());
     }
 
-    private record Ready(CoreTool tool, CoreSurvey survey, SetupView setup, TargetBevel target) {}
+    private record Ready(CoreTool tool, CoreSurvey survey, SavedSetup setup, TargetBevel target) {}
 
     private Ready ready(UUID toolId) {
         CoreTool tool = tools.core(toolId);
         CoreSurvey survey = surveys.core(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.SURVEY_FIRST, "", "")));
-        SetupView setup = angles.current(toolId)
+        SavedSetup setup = setups.newest(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.ANGLE_FIRST, "", "")));
-        return new Ready(tool, survey, setup, angles.target(setup, tool.geometry()));
+        return new Ready(tool, survey, setup, setup.setup().target(tool.geometry()));
     }
 
     private Worked work(UUID toolId, PlanForm in) {
         Ready ready = ready(toolId);
         CoreTool tool = ready.tool;
         CoreSurvey survey = ready.survey;
-        SetupView setup = ready.setup;
+        SavedSetup setup = ready.setup;
         TargetBevel target = ready.target;
         Restoration restoration = Restorer.restore(tool.geometry(), survey.survey(), target);
         if (tool.geometry().kind().powered()) {
@@ -285,14 +312,14 @@ public class PlanService {
                         target,
                         tool.steel(),
                         edge,
-                        angles.manner(tool, setup),
+                        setups.manner(tool, setup.setup()),
                         grindPlan(tool, restoration, target, plan),
                         shelf);
         PlanView view = PlanViews.of(
                 restoration,
                 plan,
                 steps,
-                setup,
+                setup.setup(),
                 tool.steel(),
                 tool.geometry(),
                 edge,
@@ -313,7 +340,7 @@ public class PlanService {
         }
         boolean retired = restoration.scope() == Scope.RETIRE;
         List<Step> steps = retired ? List.of() : plan.steps();
-        PlanView view = PoweredViews.of(restoration, plan, steps, ready.setup, tool);
+        PlanView view = PoweredViews.of(restoration, plan, steps, ready.setup.setup(), tool);
         return new Worked(ready.survey, ready.setup, restoration, steps, Optional.empty(), view);
     }
 
@@ -323,8 +350,14 @@ public class PlanService {
                 .flatMap(m -> grinding.plan(tool, r, target, m, g.machine().name())));
     }
 
-    private static SavedPlan view(PlanRow p) {
-        return new SavedPlan(p.id, p.toolId, p.surveyId, p.setupId, p.madeAt.toString(), p.snapshot);
+    private SavedPlan view(PlanRow p, ChosenPlan chosen) {
+        return new SavedPlan(
+                p.id,
+                p.toolId,
+                p.surveyId,
+                p.setupId,
+                p.madeAt.toString(),
+                PlanViews.of(chosen, setups.setup(p.setupId).setup()));
     }
 
     interface Plans extends JpaRepository<PlanRow, UUID> {

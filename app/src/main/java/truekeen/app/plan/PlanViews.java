@@ -2,25 +2,29 @@ package truekeen.app.plan;
 
 import java.util.List;
 import java.util.Optional;
-import truekeen.app.angle.AngleRecords.KeptSetting;
-import truekeen.app.angle.AngleRecords.SetupView;
 import truekeen.app.kit.KitService;
 import truekeen.app.plan.PlanRecords.AnswerView;
+import truekeen.app.plan.PlanRecords.ChosenJobView;
+import truekeen.app.plan.PlanRecords.ChosenLegView;
+import truekeen.app.plan.PlanRecords.ChosenPlanView;
 import truekeen.app.plan.PlanRecords.JobView;
 import truekeen.app.plan.PlanRecords.LegView;
 import truekeen.app.plan.PlanRecords.OfferView;
 import truekeen.app.plan.PlanRecords.PassedView;
 import truekeen.app.plan.PlanRecords.PlanView;
+import truekeen.app.plan.PlanRecords.PredictedView;
 import truekeen.app.plan.PlanRecords.SchoolView;
 import truekeen.app.plan.PlanRecords.StepView;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.repair.HeatViews;
-import truekeen.app.survey.SurveyService;
+import truekeen.app.survey.SurveyViews;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.care.PrepAct;
 import truekeen.core.condition.Restoration;
+import truekeen.core.holding.SavedSetting;
+import truekeen.core.holding.Setup;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.FinishWindow;
 import truekeen.core.progression.Job;
@@ -31,6 +35,7 @@ import truekeen.core.progression.WorkPlan;
 import truekeen.core.quantity.Angle;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.stepsheet.ChosenPlan;
 import truekeen.core.stepsheet.SchoolTrial;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.tool.Blade;
@@ -43,18 +48,18 @@ public final class PlanViews {
             Restoration r,
             WorkPlan plan,
             List<Step> steps,
-            SetupView setup,
+            Setup setup,
             SteelClass steel,
             Blade blade,
             double edgeLengthMm,
             List<PrepAct> preparation) {
         return new PlanView(
                 r.scope().name(),
-                SurveyService.words(r.scope()),
+                SurveyViews.words(r.scope()),
                 r.reasons(),
                 edgeLengthMm,
-                setup.primaryDeg(),
-                setup.lastDeg(),
+                setup.bevels().primary().degrees(),
+                setup.bevels().last().degrees(),
                 r.lostMm(),
                 r.honedWidthMm(),
                 r.measuresAfter().values(),
@@ -69,7 +74,7 @@ public final class PlanViews {
                                 o.mostSeconds(),
                                 plan.grind().filter(o::equals).isPresent(),
                                 HeatViews.of(
-                                        o.machine().kind().name(), blade, Angle.ofDegrees(setup.primaryDeg()), steel)))
+                                        o.machine().kind().name(), blade, setup.bevels().primary(), steel)))
                         .toList(),
                 plan.strop().map(Abrasive::id).orElse(""),
                 plan.strop().map(Abrasive::name).orElse(""),
@@ -79,14 +84,10 @@ public final class PlanViews {
     }
 
     /** A step, with what to set where the holder is set. */
-    public static StepView step(Step s, SetupView setup) {
-        Optional<KeptSetting> set =
-                s.kind() == Step.Kind.SET_GUIDE && s.angleDeg().isPresent() && setup.holderId() != null
-                        ? setup.settings().stream()
-                                .filter(k ->
-                                        Math.abs(k.angleDeg() - s.angleDeg().get()) < 1e-6)
-                                .findFirst()
-                        : Optional.empty();
+    public static StepView step(Step s, Setup setup) {
+        Optional<SavedSetting> set = s.kind() == Step.Kind.SET_GUIDE
+                ? s.angleDeg().map(Angle::ofDegrees).flatMap(setup::settingFor)
+                : Optional.empty();
         return new StepView(
                 s.kind().name(),
                 s.title(),
@@ -95,10 +96,10 @@ public final class PlanViews {
                 s.where().fromMm(),
                 s.where().toMm(),
                 s.angleDeg().orElse(null),
-                set.map(KeptSetting::name).orElse(""),
-                set.map(KeptSetting::value).orElse(null),
-                set.map(KeptSetting::unit).orElse(""),
-                set.map(KeptSetting::scheme).orElse(null),
+                set.map(SavedSetting::label).orElse(""),
+                set.map(SavedSetting::value).orElse(null),
+                set.map(k -> k.unit().symbol()).orElse(""),
+                set.flatMap(SavedSetting::scheme).orElse(null),
                 s.forceN().orElse(null),
                 s.pressure(),
                 s.sides().stream().map(Enum::name).toList(),
@@ -118,8 +119,75 @@ public final class PlanViews {
                 s.setOf());
     }
 
+    /** What of a plan is kept when it is chosen. */
+    static ChosenPlan chosen(PlanView v, Restoration r, List<Step> steps) {
+        return new ChosenPlan(
+                r.scope(),
+                Angle.ofDegrees(v.primaryDeg()),
+                Angle.ofDegrees(v.lastDeg()),
+                v.edgeLengthMm(),
+                v.lostMm(),
+                v.secondaryWidthMm(),
+                v.volumeMm3(),
+                v.after(),
+                new ChosenPlan.Predicted(v.minutes().low(), v.minutes().value(), v.minutes().high()),
+                v.jobs().stream()
+                        .map(j -> new ChosenPlan.PlannedJob(
+                                Job.Kind.valueOf(j.kind()),
+                                j.volumeMm3(),
+                                j.legs().stream()
+                                        .map(l -> new ChosenPlan.PlannedLeg(
+                                                l.abrasiveId(),
+                                                l.name(),
+                                                l.d50Um(),
+                                                l.strokes(),
+                                                l.strokesLow(),
+                                                l.strokesHigh(),
+                                                l.seconds(),
+                                                l.volumeMm3(),
+                                                l.scratchAfterUm()))
+                                        .toList()))
+                        .toList(),
+                Optional.of(v.stropId()).filter(id -> !id.isEmpty()),
+                steps);
+    }
+
+    /** A chosen plan, for the screens. */
+    static ChosenPlanView of(ChosenPlan p, Setup setup) {
+        return new ChosenPlanView(
+                p.scope().name(),
+                SurveyViews.words(p.scope()),
+                p.edgeLengthMm(),
+                p.primary().degrees(),
+                p.last().degrees(),
+                p.lostMm(),
+                p.honedWidthMm(),
+                p.after(),
+                p.volumeMm3(),
+                new PredictedView(p.minutes().low(), p.minutes().value(), p.minutes().high()),
+                p.jobs().stream()
+                        .map(j -> new ChosenJobView(
+                                j.kind().name(),
+                                j.volumeMm3(),
+                                j.legs().stream()
+                                        .map(l -> new ChosenLegView(
+                                                l.abrasiveId(),
+                                                l.name(),
+                                                l.d50Um(),
+                                                l.strokes(),
+                                                l.strokesLow(),
+                                                l.strokesHigh(),
+                                                l.seconds(),
+                                                l.volumeMm3(),
+                                                l.scratchAfterUm()))
+                                        .toList()))
+                        .toList(),
+                p.stropId().orElse(""),
+                p.steps().stream().map(s -> step(s, setup)).toList());
+    }
+
     /** One school's trial. */
-    static SchoolView school(SchoolTrial t, SetupView setup) {
+    static SchoolView school(SchoolTrial t, Setup setup) {
         return new SchoolView(
                 t.school().name(),
                 t.school().words(),

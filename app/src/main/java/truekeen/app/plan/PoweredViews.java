@@ -1,35 +1,34 @@
 package truekeen.app.plan;
 
 import java.util.List;
-import truekeen.app.angle.AngleRecords.SetupView;
 import truekeen.app.plan.PlanRecords.OfferView;
 import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.repair.HeatViews;
-import truekeen.app.survey.SurveyService;
+import truekeen.app.survey.SurveyViews;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Scope;
+import truekeen.core.holding.Setup;
 import truekeen.core.message.Numbers;
 import truekeen.core.powered.PoweredPlan;
 import truekeen.core.powered.Tooling;
-import truekeen.core.quantity.Angle;
 import truekeen.core.stepsheet.Step;
 
 /** The plan of a machine's blade, for the screens. */
 final class PoweredViews {
     private PoweredViews() {}
 
-    static PlanView of(Restoration r, PoweredPlan plan, List<Step> steps, SetupView setup, CoreTool tool) {
+    static PlanView of(Restoration r, PoweredPlan plan, List<Step> steps, Setup setup, CoreTool tool) {
         return new PlanView(
                 r.scope().name(),
-                r.scope() == Scope.RETIRE ? SurveyService.words(r.scope()) : "Every edge alike",
+                r.scope() == Scope.RETIRE ? SurveyViews.words(r.scope()) : "Every edge alike",
                 r.reasons(),
                 tool.geometry().edgeLengthMm(),
-                setup.primaryDeg(),
-                setup.lastDeg(),
+                setup.bevels().primary().degrees(),
+                setup.bevels().last().degrees(),
                 r.lostMm(),
                 r.honedWidthMm(),
                 r.measuresAfter().values(),
@@ -47,7 +46,7 @@ final class PoweredViews {
                                 HeatViews.of(
                                         t.piece().kind().name(),
                                         tool.geometry(),
-                                        Angle.ofDegrees(setup.primaryDeg()),
+                                        setup.bevels().primary(),
                                         tool.steel())))
                         .toList(),
                 "",

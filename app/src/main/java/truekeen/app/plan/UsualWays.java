@@ -14,6 +14,8 @@ import truekeen.app.kit.KitService;
 import truekeen.app.plan.PlanRecords.WayForm;
 import truekeen.app.plan.PlanRecords.WayView;
 import truekeen.app.platform.Form;
+import truekeen.app.store.StoredFormat;
+import truekeen.app.store.StoredFormats;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
@@ -24,6 +26,10 @@ import truekeen.core.message.Refusal;
 @Transactional
 class UsualWays {
     private static final int MOST_STONES = 20;
+
+    /** Ids of the stones, coarse first. */
+    private static final StoredFormat<StoredFormats.Texts, List<String>> STONES =
+            StoredFormats.texts("usual_way.stones");
 
     private final Ways ways;
     private final KitService kit;
@@ -37,7 +43,7 @@ class UsualWays {
     @Transactional(readOnly = true)
     List<String> of(String person, String trade) {
         return ways.findByPersonAndTrade(Form.orEmpty(person), trade)
-                .map(w -> w.stones)
+                .map(w -> STONES.read(w.stones).orElse(List.of()))
                 .orElse(List.of());
     }
 
@@ -74,7 +80,7 @@ class UsualWays {
             }
         }
         Way way = ways.findByPersonAndTrade(person, trade).orElseGet(() -> new Way(person, trade));
-        way.stones = List.copyOf(stones);
+        way.stones = STONES.write(stones);
         ways.saveAndFlush(way);
         return view(person, trade);
     }
@@ -87,8 +93,9 @@ class UsualWays {
         String person;
         String trade;
 
+        /** JSON of {@link #STONES}. */
         @JdbcTypeCode(SqlTypes.JSON)
-        List<String> stones;
+        String stones;
 
         protected Way() {}
 

@@ -4,16 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import truekeen.app.angle.AngleRecords.KeptSetting;
-import truekeen.app.angle.AngleRecords.SetupView;
-import truekeen.app.angle.AngleService;
-import truekeen.app.kit.HolderRecords.CoreHolder;
+import truekeen.app.angle.SetupService;
 import truekeen.app.kit.HolderService;
+import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.machine.InspectionService;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.holding.RollerHolder;
+import truekeen.core.holding.SavedSetting;
+import truekeen.core.holding.Setting;
+import truekeen.core.holding.Setup;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
@@ -23,24 +24,22 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.quantity.QuantityReader;
 import truekeen.core.setup.HoningGuide;
-import truekeen.core.setup.PlaneSetting;
 import truekeen.core.template.Cards;
 import truekeen.core.template.Page;
 import truekeen.core.template.StopBoard;
 import truekeen.core.template.WedgeSheet;
-import truekeen.core.tool.PlaneIron;
 
 /** Lays out what is to be printed. */
 @Service
 class PrintService {
-    private final AngleService angles;
+    private final SetupService setups;
     private final HolderService holders;
     private final ToolService tools;
     private final InspectionService inspections;
 
-    PrintService(AngleService angles, HolderService holders, ToolService tools, InspectionService inspections) {
+    PrintService(SetupService setups, HolderService holders, ToolService tools, InspectionService inspections) {
         this.inspections = inspections;
-        this.angles = angles;
+        this.setups = setups;
         this.holders = holders;
         this.tools = tools;
     }
@@ -72,7 +71,7 @@ class PrintService {
         CoreHolder holder = holders.core(holderId);
         if (!(holder.core().orElse(null) instanceof RollerHolder roller)) {
             throw new RefusedException(Refusal.of(
-                    MessageCode.NOT_CALIBRATED_SO, "holder", holder.view().name()));
+                    MessageCode.NOT_CALIBRATED_SO, "holder", holder.name()));
         }
         Length thickness = !roller.byFace() && Form.blank(typedThickness)
                 ? Length.ofMm(0)
@@ -81,7 +80,7 @@ class PrintService {
         List<StopBoard.Lane> lanes = degrees(typedAngles).stream()
                 .map(a -> new StopBoard.Lane(a, projection(guide, a)))
                 .toList();
-        return StopBoard.pages(holder.view().name(), lanes);
+        return StopBoard.pages(holder.name(), lanes);
     }
 
     private static double projection(HoningGuide guide, Angle angle) {
@@ -112,46 +111,41 @@ class PrintService {
     /** The camber of a tool's present set-up. */
     List<Page> camber(UUID toolId) {
         CoreTool tool = tools.core(toolId);
-        SetupView setup = angles.current(toolId)
-                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.ANGLE_FIRST, "", "")));
-        if (!(tool.geometry() instanceof PlaneIron iron) || setup.camberMm() == null) {
-            throw new RefusedException(Refusal.of(MessageCode.NO_CAMBER, "", tool.name()));
-        }
+        Setup setup = setups.newest(toolId)
+                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.ANGLE_FIRST, "", "")))
+                .setup();
         return List.of(Cards.camber(
-                tool.name(), new PlaneSetting.Camber(iron.width(), iron.bed(), Length.ofMm(setup.camberMm()))));
+                tool.name(),
+                setup.camber(tool.geometry())
+                        .orElseThrow(
+                                () -> new RefusedException(Refusal.of(MessageCode.NO_CAMBER, "", tool.name())))));
     }
 
     List<Page> setupCard(UUID setupId) {
-        AngleService.Held held = angles.held(setupId);
-        SetupView s = held.setup();
+        SetupService.Held held = setups.held(setupId);
+        Setup s = held.setup();
         List<Cards.Line> lines = new ArrayList<>();
-        for (KeptSetting k : s.settings()) {
-            boolean length = k.unit().equals("mm");
+        for (SavedSetting k : s.settings()) {
+            boolean length = k.unit() == Setting.Unit.MM;
             lines.add(new Cards.Line(
-                    k.bevel() + " " + Numbers.plain(k.angleDeg(), 2) + "°: " + k.name(),
+                    k.bevel().words() + " " + k.angle() + ": " + k.label(),
                     Numbers.plain(k.value(), 2) + (length ? " mm" : "°"),
-                    length && k.name().equals("projection") ? k.value() : 0));
+                    length && s.holder().takesBlocks() ? k.value() : 0));
         }
         if (lines.isEmpty()) {
             lines.add(new Cards.Line(
                     "last bevel",
-                    Numbers.plain(s.lastDeg(), 2) + "° "
+                    s.bevels().last() + " "
                             + held.tool().geometry().kind().convention().words(),
                     0));
         }
         List<String> notes = new ArrayList<>();
-        if (s.backDeg() != null) {
-            notes.add("Back bevel " + Numbers.plain(s.backDeg(), 2) + "°.");
+        s.bevels().back().ifPresent(b -> notes.add("Back bevel " + b + "."));
+        s.camberBelowSole().ifPresent(c -> notes.add("Camber " + Numbers.plain(c.mm(), 3) + " mm below the sole."));
+        if (s.ink().degrees() != 0) {
+            notes.add("Moved " + s.ink() + " by the ink check.");
         }
-        if (s.camberMm() != null) {
-            notes.add("Camber " + Numbers.plain(s.camberMm(), 3) + " mm below the sole.");
-        }
-        if (s.inkDeg() != 0) {
-            notes.add("Moved " + Numbers.plain(s.inkDeg(), 2) + "° by the ink check.");
-        }
-        s.restated().stream()
-                .skip(Math.max(0, s.restated().size() - 2))
-                .forEach(r -> notes.add("Changed: " + r.because() + "."));
-        return List.of(Cards.setup(held.tool().name(), s.name(), s.holder(), lines, notes));
+        setups.changes(setupId, 2).forEach(because -> notes.add("Changed: " + because + "."));
+        return List.of(Cards.setup(held.tool().name(), s.name(), s.holderName(), lines, notes));
     }
 }

@@ -78,8 +78,12 @@ public final class ProfileRecords {
     /** A photograph that is kept. */
     public record PhotoView(UUID id, String takenAt, int width, int height) {}
 
-    /** All traces and photographs of a tool, oldest first. */
-    public record ProfileView(List<TraceView> traces, List<PhotoView> photos) {}
+    /**
+     * All traces and photographs of a tool, oldest first.
+     *
+     * @param unreadable how many older traces are kept that cannot be read any more
+     */
+    public record ProfileView(List<TraceView> traces, List<PhotoView> photos, int unreadable) {}
 
     /** Distance at a place along the edge as it was (mm). */
     public record DeviationView(double alongMm, double apartMm, double deviationMm) {}

@@ -58,13 +58,14 @@ public class ProfileService {
     @Transactional(readOnly = true)
     public ProfileView profile(UUID toolId) {
         tools.core(toolId);
+        List<TraceRow> all = traces.findByToolIdOrderByTakenAt(toolId);
+        List<TraceRow> readable = all.stream().filter(TraceRow::readable).toList();
         return new ProfileView(
-                traces.findByToolIdOrderByTakenAt(toolId).stream()
-                        .map(ProfileService::view)
-                        .toList(),
+                readable.stream().map(ProfileService::view).toList(),
                 photos.ofTool(toolId).stream()
                         .map(p -> new PhotoView(p.getId(), p.getTakenAt().toString(), p.getWidthPx(), p.getHeightPx()))
-                        .toList());
+                        .toList(),
+                all.size() - readable.size());
     }
 
     /** Keeps a photograph. */
@@ -147,9 +148,9 @@ public class ProfileService {
     public ComparisonView compare(UUID toolId, UUID beforeId, UUID afterId) {
         TraceRow before = trace(toolId, beforeId);
         TraceRow after = trace(toolId, afterId);
-        EdgeProfile was = EdgeProfile.through(before.points);
-        EdgeProfile is = EdgeProfile.through(after.points);
-        boolean sameFrame = sameFrame(before.form, after.form);
+        EdgeProfile was = EdgeProfile.through(before.points());
+        EdgeProfile is = EdgeProfile.through(after.points());
+        boolean sameFrame = sameFrame(before.form(), after.form());
         ProfileComparison c = ProfileComparison.of(was, is, sameFrame);
         Sample worst = c.worst();
         return new ComparisonView(
@@ -164,8 +165,8 @@ public class ProfileService {
                         List.of(
                                 new Advice.Given("at", Numbers.plain(worst.alongMm(), 0) + " mm along the edge"),
                                 new Advice.Given("went evenly", Numbers.plain(c.lostMm(), 2) + " mm"),
-                                new Advice.Given("earlier trace", before.points.size() + " points"),
-                                new Advice.Given("later trace", after.points.size() + " points"),
+                                new Advice.Given("earlier trace", before.points().size() + " points"),
+                                new Advice.Given("later trace", after.points().size() + " points"),
                                 new Advice.Given(
                                         "taken as the same shape",
                                         "up to " + Numbers.plain(ProfileComparison.SAME_SHAPE_MM, 1)
@@ -228,14 +229,14 @@ public class ProfileService {
     }
 
     private static TraceView view(TraceRow t) {
-        EdgeProfile profile = EdgeProfile.through(t.points);
+        EdgeProfile profile = EdgeProfile.through(t.points());
         return new TraceView(
                 t.id,
                 t.takenAt.toString(),
                 t.person,
                 t.photoId,
-                t.form,
-                places(t.points),
+                t.form(),
+                places(t.points()),
                 places(profile.curve()),
                 profile.lengthMm());
     }

@@ -9,6 +9,8 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import truekeen.app.profile.ProfileRecords.TraceForm;
+import truekeen.core.message.RefusedException;
+import truekeen.core.profile.EdgeProfile;
 import truekeen.core.section.Point;
 
 @Entity
@@ -22,12 +24,13 @@ class TraceRow {
     String person;
     UUID photoId;
 
+    /** JSON of {@link TraceStore#FORM}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    TraceForm form;
+    String form;
 
-    /** As traced, in millimetres. */
+    /** JSON of {@link TraceStore#POINTS}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<Point> points;
+    String points;
 
     protected TraceRow() {}
 
@@ -37,7 +40,27 @@ class TraceRow {
         this.takenAt = takenAt;
         this.person = form.person();
         this.photoId = photoId;
-        this.form = form;
-        this.points = points;
+        this.form = TraceStore.FORM.write(form);
+        this.points = TraceStore.POINTS.write(points);
+    }
+
+    /** The trace as it was put in; refused where it cannot be read any more. */
+    TraceForm form() {
+        return TraceStore.FORM.read(form).orRefuse("trace");
+    }
+
+    /** The same on the tool (mm); refused where it cannot be read any more. */
+    List<Point> points() {
+        return TraceStore.POINTS.read(points).orRefuse("trace");
+    }
+
+    /** Whether both can be read. */
+    boolean readable() {
+        try {
+            return TraceStore.FORM.read(form).value().isPresent()
+                    && EdgeProfile.through(points()).lengthMm() > 0;
+        } catch (RefusedException noCurve) {
+            return false;
+        }
     }
 }

@@ -3,11 +3,13 @@ package truekeen.app.repair;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
-import truekeen.app.angle.AngleService;
+import truekeen.app.angle.SetupService;
+import truekeen.app.angle.SetupService.SavedSetup;
 import truekeen.app.houserule.HouseRuleService;
-import truekeen.app.kit.HolderRecords.CoreHolder;
 import truekeen.app.kit.HolderService;
+import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.condition.Restoration;
 import truekeen.core.holding.BarHolder;
@@ -28,12 +30,12 @@ import truekeen.core.section.TargetBevel;
 /** Brings together what a grinding plan needs: the machine, the wheel that holds the angle and its setting, the house. */
 @Component
 public class Grinding {
-    private final AngleService angles;
+    private final SetupService setups;
     private final HolderService holders;
     private final HouseRuleService houses;
 
-    Grinding(AngleService angles, HolderService holders, HouseRuleService houses) {
-        this.angles = angles;
+    Grinding(SetupService setups, HolderService holders, HouseRuleService houses) {
+        this.setups = setups;
         this.holders = holders;
         this.houses = houses;
     }
@@ -82,14 +84,13 @@ public class Grinding {
 
     /** What holds the tool before a wheel of that kind: what its set-up is held by where that is one, else any. */
     private Optional<OnWheel> onWheel(CoreTool tool, TargetBevel target, Means means) {
-        Object chosen =
-                angles.current(tool.id()).map(s -> (Object) s.holderId()).orElse("");
+        Optional<UUID> chosen = setups.newest(tool.id()).flatMap(SavedSetup::holderId);
         return holders.core().stream()
-                .sorted(Comparator.comparing((CoreHolder h) -> !h.view().id().equals(chosen)))
+                .sorted(Comparator.comparing((CoreHolder h) -> !Optional.of(h.id()).equals(chosen)))
                 .flatMap(h -> h.core().stream()
                         .flatMap(core -> wheel(core)
                                 .filter(w -> turns(w, means))
-                                .map(w -> new OnWheel(w, words(h.view().name(), core, tool, target)))
+                                .map(w -> new OnWheel(w, words(h.name(), core, tool, target)))
                                 .stream()))
                 .findFirst();
     }

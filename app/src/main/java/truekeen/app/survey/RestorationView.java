@@ -16,6 +16,7 @@ import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Shaping;
+import truekeen.core.condition.StationCut;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.repair.SharpeningsLeft;
@@ -28,8 +29,8 @@ import truekeen.core.tool.DoubleBevelKnife;
 final class RestorationView {
     private RestorationView() {}
 
-    static List<StationView> stations(Restoration r) {
-        return r.stations().stream()
+    static List<StationView> stations(List<StationCut> stations) {
+        return stations.stream()
                 .map(s -> new StationView(s.xMm(), s.presentMm(), s.recessionMm()))
                 .toList();
     }
@@ -138,7 +139,7 @@ final class RestorationView {
                 new Advice.Given("last bevel", target.last().toString()));
         return new ResultView(
                 r.scope().name(),
-                SurveyService.words(r.scope()),
+                SurveyViews.words(r.scope()),
                 r.reasons(),
                 r.newEdgeMm(),
                 AdviceView.of(Advice.exact(
@@ -184,7 +185,7 @@ final class RestorationView {
                 r.regions().stream()
                         .map(g -> new RegionView(g.name(), g.fromMm(), g.toMm(), g.volumeMm3()))
                         .toList(),
-                stations(r),
+                stations(r.stations()),
                 SectionDrawing.of(tool.geometry(), target, r));
     }
 }

@@ -230,12 +230,6 @@ public final class SurveyRecords {
     /** The past of an edge: what happened, oldest first, and how much that is in words. */
     public record HistoryView(List<OutcomeView> outcomes, String evidence, @Nullable Double wantedDeg) {}
 
-    /** The edge as the newest survey found it, for the strip at the head of every page. */
-    public record EdgeOnStrip(List<FindingView> findings, List<StationView> stations) {
-        /** An edge of which nothing is known. */
-        public static final EdgeOnStrip NONE = new EdgeOnStrip(List.of(), List.of());
-    }
-
     /** The newest survey of a tool, if it has one. */
     public record LatestSurvey(@Nullable SurveyView survey, AsksView asks) {}
 }

@@ -7,11 +7,13 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
 import truekeen.core.condition.BackState;
+import truekeen.core.condition.Departures;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
@@ -44,14 +46,17 @@ class SurveyRow {
     double squareOffDeg;
     boolean squareMend;
 
+    /** JSON of {@link SurveyStore#FINDINGS}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    List<Finding> findings;
+    String findings;
 
+    /** JSON of {@link SurveyStore#FORM}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    SurveyForm form;
+    String form;
 
+    /** JSON of {@link SurveyStore#DEPARTURES}. */
     @JdbcTypeCode(SqlTypes.JSON)
-    KeptDepartures departures;
+    String departures;
 
     @Enumerated(EnumType.STRING)
     Scope scope;
@@ -73,19 +78,27 @@ class SurveyRow {
         this.highCorner = survey.square().high();
         this.squareOffDeg = survey.square().off().degrees();
         this.squareMend = survey.square().mend();
-        this.findings = survey.findings();
-        this.departures = KeptDepartures.of(survey.departures());
-        this.form = form;
+        this.findings = SurveyStore.FINDINGS.write(survey.findings());
+        this.departures = SurveyStore.DEPARTURES.write(survey.departures());
+        this.form = SurveyStore.FORM.write(form);
     }
 
-    EdgeSurvey toCore() {
-        return new EdgeSurvey(
-                findings,
+    /** The survey; empty where its record cannot be read any more. */
+    Optional<EdgeSurvey> toCore() {
+        Optional<List<Finding>> found = SurveyStore.FINDINGS.read(findings).value();
+        Optional<Departures> departs = SurveyStore.DEPARTURES.read(departures).value();
+        return found.flatMap(f -> departs.map(d -> new EdgeSurvey(
+                f,
                 new EdgeSurvey.Squareness(highCorner, Angle.ofDegrees(squareOffDeg), squareMend),
                 dullness,
                 stropTried,
                 backState,
                 backDepthMm,
-                departures.toCore());
+                d)));
+    }
+
+    /** The same as it was typed; empty where its record cannot be read any more. */
+    Optional<SurveyForm> typed() {
+        return SurveyStore.FORM.read(form).value();
     }
 }

@@ -5,15 +5,17 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.history.HistoryEntry;
+import truekeen.app.history.HistorySource;
+import truekeen.app.history.ToolChanged;
 import truekeen.app.houserule.HouseRuleService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
-import truekeen.app.survey.SurveyRecords.EdgeOnStrip;
-import truekeen.app.survey.SurveyRecords.FindingView;
 import truekeen.app.survey.SurveyRecords.HistoryView;
 import truekeen.app.survey.SurveyRecords.LatestSurvey;
 import truekeen.app.survey.SurveyRecords.LookChangeView;
@@ -34,9 +36,10 @@ import truekeen.core.angle.AngleChooser;
 import truekeen.core.angle.AngleHistory;
 import truekeen.core.angle.EdgeOutcome;
 import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.condition.Scope;
+import truekeen.core.condition.StationCut;
 import truekeen.core.condition.StationSection;
 import truekeen.core.condition.SurveyChange;
 import truekeen.core.message.MessageCode;
@@ -54,12 +57,13 @@ import truekeen.core.tool.Trade;
 /** Reads surveys, asks the core what must go, and keeps them. */
 @Service
 @Transactional
-public class SurveyService {
+public class SurveyService implements HistorySource {
     private final Surveys surveys;
     private final ToolService tools;
     private final Outcomes outcomes;
     private final HouseRuleService rules;
     private final ChosenBevels chosen;
+    private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
     SurveyService(
@@ -68,12 +72,14 @@ public class SurveyService {
             ToolService tools,
             HouseRuleService rules,
             ChosenBevels chosen,
+            ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.surveys = surveys;
         this.outcomes = outcomes;
         this.tools = tools;
         this.rules = rules;
         this.chosen = chosen;
+        this.publisher = publisher;
         this.clock = clock;
     }
 
@@ -93,7 +99,7 @@ public class SurveyService {
     @Transactional(readOnly = true)
     public Advised advised(CoreTool tool, Trade trade, HouseRules house) {
         Blade blade = tool.geometry();
-        AngleHistory history = history(tool.id());
+        AngleHistory history = fared(tool.id());
         AngleChoice choice = AngleChooser.choose(
                 trade,
                 tool.steel(),
@@ -115,7 +121,7 @@ public class SurveyService {
 
     /** What a tool's own history asks of its last bevel. */
     @Transactional(readOnly = true)
-    public AngleHistory history(UUID toolId) {
+    public AngleHistory fared(UUID toolId) {
         return AngleHistory.of(outcomes.ofTool(toolId).stream()
                 .map(o -> new EdgeOutcome(Angle.ofDegrees(o.lastDeg), o.result))
                 .toList());
@@ -125,7 +131,7 @@ public class SurveyService {
     @Transactional(readOnly = true)
     public HistoryView past(UUID toolId) {
         tools.core(toolId);
-        AngleHistory history = history(toolId);
+        AngleHistory history = fared(toolId);
         return new HistoryView(
                 outcomes.ofTool(toolId).stream()
                         .map(o ->
@@ -195,10 +201,11 @@ public class SurveyService {
         return newest(toolId)
                 .map(before -> {
                     double shift = tools.wear(toolId).stream()
-                            .filter(w -> w.at().isAfter(before.takenAt))
+                            .filter(w -> w.at().isAfter(before.row.takenAt))
                             .mapToDouble(w -> w.usableBeforeMm() - w.usableAfterMm())
                             .sum();
-                    return SurveyViews.changes(SurveyChange.between(before.findings, now.findings(), shift));
+                    return SurveyViews.changes(
+                            SurveyChange.between(before.survey.findings(), now.findings(), shift));
                 })
                 .orElse(List.of());
     }
@@ -240,7 +247,7 @@ public class SurveyService {
         CoreTool tool = tools.core(toolId);
         SurveyFormReader read = new SurveyFormReader(in, tool.geometry());
         read.form.checks().orThrow();
-        String newest = newest(toolId).map(s -> s.id.toString()).orElse("");
+        String newest = newest(toolId).map(s -> s.row.id.toString()).orElse("");
         if (!newest.equals(Form.orEmpty(in.basedOn()))) {
             throw new RefusedException(Refusal.of(MessageCode.CHANGED_MEANWHILE, "", in.basedOn()));
         }
@@ -251,9 +258,10 @@ public class SurveyService {
         row.volumeMm3 = restoration.volumeMm3();
         SurveyRow saved = surveys.saveAndFlush(row);
         forgetThisRound(toolId);
+        publisher.publishEvent(new ToolChanged(toolId));
         read.fared.ifPresent(result -> outcomes.save(new OutcomeRow(
                 toolId, saved.id, clock.instant(), tool.geometry().lastBevel().degrees(), result)));
-        return view(saved);
+        return view(new Readable(saved, read.survey, in));
     }
 
     /** An edge that is surveyed again before it was worked has one past, not two. */
@@ -276,55 +284,63 @@ public class SurveyService {
                 newest(toolId).map(SurveyService::view).orElse(null), SurveyViews.asks(tool.geometry()));
     }
 
+    /**
+     * An edge as the newest survey found it.
+     *
+     * @param stations how far it lies back and must go back, place by place; none where the survey no longer fits
+     */
+    public record EdgeSeen(List<Finding> findings, List<StationCut> stations) {
+        /** An edge of which nothing is known. */
+        public static final EdgeSeen NOTHING = new EdgeSeen(List.of(), List.of());
+    }
+
     /** The edge as the newest survey found it. */
     @Transactional(readOnly = true)
-    public EdgeOnStrip onStrip(UUID toolId) {
-        Optional<SurveyRow> newest = newest(toolId);
+    public EdgeSeen edge(UUID toolId) {
+        Optional<Readable> newest = newest(toolId);
         if (newest.isEmpty()) {
-            return EdgeOnStrip.NONE;
+            return EdgeSeen.NOTHING;
         }
         CoreTool tool = tools.core(toolId);
-        List<FindingView> findings = SurveyViews.findings(newest.get().findings);
+        List<Finding> findings = newest.get().survey.findings();
         try {
-            Restoration r = Restorer.restore(tool.geometry(), newest.get().toCore(), target(tool));
-            return new EdgeOnStrip(findings, RestorationView.stations(r));
+            Restoration r = Restorer.restore(tool.geometry(), newest.get().survey, target(tool));
+            return new EdgeSeen(findings, r.stations());
         } catch (RefusedException noLongerFits) {
             // The tool was changed at the door since; its marks are shown, what must go is not.
-            return new EdgeOnStrip(findings, List.of());
+            return new EdgeSeen(findings, List.of());
         }
     }
 
     /** The newest survey, for the core. */
     @Transactional(readOnly = true)
     public Optional<CoreSurvey> core(UUID toolId) {
-        return newest(toolId).map(s -> new CoreSurvey(s.id, s.takenAt, s.toCore()));
+        return newest(toolId).map(s -> new CoreSurvey(s.row.id, s.row.takenAt, s.survey));
     }
 
-    /** All surveys of a tool, oldest first. */
+    @Override
     @Transactional(readOnly = true)
-    public List<SurveyView> all(UUID toolId) {
+    public List<HistoryEntry> history(UUID toolId) {
         return surveys.findByToolIdOrderByTakenAt(toolId).stream()
-                .map(SurveyService::view)
+                .map(s -> s.toCore()
+                        .map(survey ->
+                                SurveyViews.entry(s.takenAt, s.scope, survey.findings(), s.volumeMm3, s.lostMm))
+                        .orElseGet(() -> HistoryEntry.unreadable(s.takenAt, HistoryEntry.Kind.SURVEY)))
                 .toList();
     }
 
-    /** The six scopes in words. */
-    public static String words(Scope scope) {
-        return switch (scope) {
-            case STROP_ONLY -> "Strop only";
-            case FINE_STONE_ONLY -> "Fine stone only";
-            case FULL_HONING -> "Full honing";
-            case REGRIND -> "Re-grind";
-            case REPAIR -> "Repair";
-            case RETIRE -> "Retire";
-        };
+    /** A survey whose record can be read. */
+    private record Readable(SurveyRow row, EdgeSurvey survey, SurveyForm form) {}
+
+
+    /** The newest survey; one that cannot be read any more counts as none, so that the edge is surveyed again. */
+    private Optional<Readable> newest(UUID toolId) {
+        return surveys.newest(toolId)
+                .flatMap(row -> row.toCore().flatMap(s -> row.typed().map(form -> new Readable(row, s, form))));
     }
 
-    private Optional<SurveyRow> newest(UUID toolId) {
-        return surveys.newest(toolId);
-    }
-
-    private static SurveyView view(SurveyRow s) {
+    private static SurveyView view(Readable r) {
+        SurveyRow s = r.row;
         return new SurveyView(
                 s.id,
                 s.toolId,
@@ -333,8 +349,8 @@ public class SurveyService {
                 s.scope.name(),
                 s.lostMm,
                 s.volumeMm3,
-                s.form,
-                SurveyViews.findings(s.findings),
+                r.form,
+                SurveyViews.findings(r.survey.findings()),
                 s.squareOffDeg);
     }
 

@@ -1,28 +1,60 @@
 package truekeen.app.survey;
 
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import truekeen.app.history.HistoryEntry;
 import truekeen.app.survey.SurveyRecords.AsksView;
 import truekeen.app.survey.SurveyRecords.FindingView;
 import truekeen.app.survey.SurveyRecords.LookChangeView;
 import truekeen.app.survey.SurveyRecords.MarkKindView;
+import truekeen.app.survey.SurveyRecords.StationView;
 import truekeen.app.survey.SurveyRecords.VaryingView;
 import truekeen.core.condition.Departures;
 import truekeen.core.condition.Finding;
+import truekeen.core.condition.Scope;
+import truekeen.core.condition.StationCut;
 import truekeen.core.condition.SurveyChange;
 import truekeen.core.message.Numbers;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.EdgeLayout;
 
 /** Findings in words, and what a survey of a family asks. */
-final class SurveyViews {
+public final class SurveyViews {
     private SurveyViews() {}
 
-    static List<FindingView> findings(List<Finding> findings) {
+    /** Findings, each in words. */
+    public static List<FindingView> findings(List<Finding> findings) {
         return findings.stream()
                 .map(f -> new FindingView(
                         f.kind().name(), f.fromMm(), f.toMm(), f.depthMm(), f.behindMm(), f.leave(), words(f)))
                 .toList();
+    }
+
+    /** The edge place by place. */
+    public static List<StationView> stations(List<StationCut> stations) {
+        return RestorationView.stations(stations);
+    }
+
+    /** The six scopes in words. */
+    public static String words(Scope scope) {
+        return switch (scope) {
+            case STROP_ONLY -> "Strop only";
+            case FINE_STONE_ONLY -> "Fine stone only";
+            case FULL_HONING -> "Full honing";
+            case REGRIND -> "Re-grind";
+            case REPAIR -> "Repair";
+            case RETIRE -> "Retire";
+        };
+    }
+
+    /** A survey as the log tells it. */
+    static HistoryEntry entry(Instant at, Scope scope, List<Finding> findings, double volumeMm3, double lostMm) {
+        List<String> lines =
+                new ArrayList<>(findings.stream().map(SurveyViews::words).toList());
+        lines.add(Numbers.plain(volumeMm3, 2) + " mm³ to remove, " + Numbers.plain(lostMm, 2) + " mm off the length");
+        return new HistoryEntry(at, HistoryEntry.Kind.SURVEY, "Surveyed: " + words(scope), lines);
     }
 
     private static String words(Finding f) {

@@ -9,12 +9,19 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import truekeen.app.store.Stored;
+import truekeen.core.message.RefusedException;
+import truekeen.core.steel.SteelClass;
+import truekeen.core.steel.Steels;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Measures;
+import truekeen.core.tool.Trade;
+import truekeen.core.tool.Trades;
 
 @Entity
 @Table(name = "tool")
@@ -30,17 +37,18 @@ class ToolRow {
     @Enumerated(EnumType.STRING)
     GeometryKind geometry;
 
-    /** By field, in mm, degrees and counts. */
+    /** JSON of {@link ToolStore#DIMENSIONS}: by field, in mm, degrees and counts. */
     @JdbcTypeCode(SqlTypes.JSON)
-    Map<String, Double> dimensions;
+    String dimensions;
 
     Double hardnessHrc;
     Double scratchUm;
     String note;
     LocalDate wantedBy;
 
+    /** JSON of {@link ToolStore#TYPED}: the same as they were typed. */
     @JdbcTypeCode(SqlTypes.JSON)
-    Map<String, String> typed;
+    String typed;
 
     Instant takenInAt;
 
@@ -53,7 +61,41 @@ class ToolRow {
         this.id = id;
     }
 
+    /** Dimensions by field (mm, degrees, counts). */
+    Map<String, Double> dimensions() {
+        return ToolStore.DIMENSIONS.read(dimensions).orRefuse("tool");
+    }
+
+    /** Dimensions as they were typed, by field; those that cannot be read are left out. */
+    Map<String, String> typed() {
+        return ToolStore.TYPED.read(typed).orElse(Map.of());
+    }
+
+    /** The blade, or a refusal where its record cannot be read any more. */
     Blade blade() {
-        return geometry.build(new Measures(dimensions));
+        try {
+            return geometry.build(new Measures(dimensions()));
+        } catch (IllegalArgumentException missing) {
+            throw Stored.olderRecord("tool");
+        }
+    }
+
+    /** What it is and what it is used for. */
+    Trade use() {
+        return Trades.byKey(trade).orElseThrow(() -> Stored.olderRecord("tool"));
+    }
+
+    /** Its class of steel. */
+    SteelClass steelClass() {
+        return Steels.byName(steel).orElseThrow(() -> Stored.olderRecord("tool"));
+    }
+
+    /** The blade, where its record can be read. */
+    Optional<Blade> bladeIfReadable() {
+        try {
+            return Optional.of(blade());
+        } catch (RefusedException unreadable) {
+            return Optional.empty();
+        }
     }
 }

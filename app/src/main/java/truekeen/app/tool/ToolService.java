@@ -1,15 +1,20 @@
 package truekeen.app.tool;
 
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.history.ToolChanged;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.SectionView;
@@ -19,15 +24,15 @@ import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.app.tool.ToolRecords.LayoutView;
 import truekeen.app.tool.ToolRecords.TakeInChoices;
 import truekeen.app.tool.ToolRecords.ToolForm;
-import truekeen.app.tool.ToolRecords.ToolLine;
 import truekeen.app.tool.ToolRecords.ToolPreview;
 import truekeen.app.tool.ToolRecords.ToolView;
 import truekeen.app.tool.ToolRecords.TradeView;
 import truekeen.core.message.Numbers;
 import truekeen.core.steel.SteelClass;
-import truekeen.core.steel.Steels;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Dimension;
+import truekeen.core.tool.EdgeLayout;
+import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Trade;
 import truekeen.core.tool.Trades;
 
@@ -38,12 +43,15 @@ public class ToolService {
     private final Tools tools;
     private final Wears wears;
     private final ShopService shop;
+    private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
-    ToolService(Tools tools, Wears wears, ShopService shop, BenchClock clock) {
+    ToolService(
+            Tools tools, Wears wears, ShopService shop, ApplicationEventPublisher publisher, BenchClock clock) {
         this.tools = tools;
         this.wears = wears;
         this.shop = shop;
+        this.publisher = publisher;
         this.clock = clock;
     }
 
@@ -100,7 +108,9 @@ public class ToolService {
         ToolRow row = new ToolRow(UUID.randomUUID());
         row.takenInAt = clock.instant();
         fill(row, in);
-        return view(tools.saveAndFlush(row));
+        ToolRow saved = tools.saveAndFlush(row);
+        publisher.publishEvent(new ToolChanged(saved.id));
+        return view(saved);
     }
 
     /** Changes what was taken down at the door. */
@@ -108,7 +118,9 @@ public class ToolService {
         ToolRow row = row(id);
         Form.sameVersion(row.version, in.version());
         fill(row, in);
-        return view(tools.saveAndFlush(row));
+        ToolRow saved = tools.saveAndFlush(row);
+        publisher.publishEvent(new ToolChanged(id));
+        return view(saved);
     }
 
     /** The tool of that id. */
@@ -117,31 +129,78 @@ public class ToolService {
         return view(row(id));
     }
 
+    /**
+     * A tool on the rack.
+     *
+     * @param owner the crew it belongs to
+     * @param kind what it is: "bench chisel"
+     * @param wantedBy day it is wanted back, if one was promised
+     * @param note what was said at the door
+     * @param layout how its edges lie; empty where its record cannot be read any more
+     */
+    public record RackedTool(
+            UUID id,
+            String name,
+            String owner,
+            String kind,
+            Optional<LocalDate> wantedBy,
+            Instant takenInAt,
+            String note,
+            Optional<EdgeLayout> layout,
+            boolean powered) {}
+
     /** All tools, those wanted soonest first. */
     @Transactional(readOnly = true)
-    public List<ToolLine> all() {
+    public List<RackedTool> all() {
         Map<UUID, String> crews = shop.crews().stream().collect(Collectors.toMap(c -> c.id(), c -> c.name()));
         return tools.findAllByOrderByWantedByAscNameAsc().stream()
-                .map(t -> line(t, crews.get(t.crewId)))
+                .map(t -> racked(t, crews.get(t.crewId)))
                 .toList();
     }
 
-    /** One tool, as a line. */
+    /** One tool, as it hangs on the rack. */
     @Transactional(readOnly = true)
-    public ToolLine line(UUID id) {
+    public RackedTool racked(UUID id) {
         ToolRow row = row(id);
-        return line(row, shop.crew(row.crewId).name());
+        return racked(row, shop.crew(row.crewId).name());
     }
 
-    private static ToolLine line(ToolRow t, String crew) {
-        return new ToolLine(
+    /** What the shop calls a tool. */
+    @Transactional(readOnly = true)
+    public String name(UUID id) {
+        return row(id).name;
+    }
+
+    private static RackedTool racked(ToolRow t, String owner) {
+        return new RackedTool(
                 t.id,
                 t.name,
-                crew,
-                Trades.byKey(t.trade).orElseThrow().tool(),
-                t.wantedBy == null ? "" : t.wantedBy.toString(),
-                LayoutView.of(t.blade().layout()),
+                owner,
+                Trades.byKey(t.trade).map(Trade::tool).orElse(t.trade),
+                Optional.ofNullable(t.wantedBy),
+                t.takenInAt,
+                t.note,
+                t.bladeIfReadable().map(Blade::layout),
                 t.geometry.powered());
+    }
+
+    /** The families of several tools. */
+    @Transactional(readOnly = true)
+    public Map<UUID, GeometryKind> kinds(Collection<UUID> ids) {
+        return tools.findAllById(ids).stream().collect(Collectors.toMap(t -> t.id, t -> t.geometry));
+    }
+
+    /** When sessions wore several tools. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<Instant>> wornAt(Collection<UUID> ids) {
+        return wears.findByToolIdInOrderByAt(ids).stream()
+                .collect(Collectors.groupingBy(w -> w.toolId, Collectors.mapping(w -> w.at, Collectors.toList())));
+    }
+
+    /** The family of a tool. */
+    @Transactional(readOnly = true)
+    public GeometryKind kind(UUID id) {
+        return row(id).geometry;
     }
 
     /** Whether a tool belongs to a machine that must be made safe first. */
@@ -158,8 +217,8 @@ public class ToolService {
                 id,
                 row.name,
                 row.blade(),
-                Trades.byKey(row.trade).orElseThrow(),
-                Steels.byName(row.steel).orElseThrow(),
+                row.use(),
+                row.steelClass(),
                 row.hardnessHrc == null ? OptionalDouble.empty() : OptionalDouble.of(row.hardnessHrc),
                 row.scratchUm == null ? OptionalDouble.empty() : OptionalDouble.of(row.scratchUm));
     }
@@ -179,25 +238,26 @@ public class ToolService {
             OptionalDouble scratchUm) {
         ToolRow row = row(toolId);
         double before = row.blade().usable().mm();
-        Map<String, Double> worn = new TreeMap<>(row.dimensions);
+        Map<String, Double> was = row.dimensions();
+        Map<String, Double> worn = new TreeMap<>(was);
         if (after.isEmpty()) {
             worn.put("usableLength", before - lostMm);
         } else {
             worn = new TreeMap<>(after);
         }
         // What was typed no longer holds for what has worn; the edit form must not bring it back.
-        Map<String, String> typed = new TreeMap<>(row.typed);
+        Map<String, String> typed = new TreeMap<>(row.typed());
         typed.remove(ToolFormReader.BEVEL_LENGTH);
         for (Dimension d : row.geometry.dimensions()) {
             Double now = worn.get(d.field());
             if (now == null) {
                 typed.remove(d.field());
-            } else if (!now.equals(row.dimensions.get(d.field())) || !typed.containsKey(d.field())) {
+            } else if (!now.equals(was.get(d.field())) || !typed.containsKey(d.field())) {
                 typed.put(d.field(), Numbers.plain(now, 4) + d.measure().unit());
             }
         }
-        row.dimensions = worn;
-        row.typed = typed;
+        row.dimensions = ToolStore.DIMENSIONS.write(worn);
+        row.typed = ToolStore.TYPED.write(typed);
         scratchUm.ifPresent(um -> row.scratchUm = um);
         wears.save(new WearRow(toolId, sessionId, clock.instant(), before, worn.get("usableLength"), honedWidthMm));
     }
@@ -227,10 +287,10 @@ public class ToolService {
         row.steel = read.steel.name();
         row.hardnessHrc = read.hardness;
         row.geometry = read.trade.geometry();
-        row.dimensions = new TreeMap<>(read.blade.measures().values());
+        row.dimensions = ToolStore.DIMENSIONS.write(new TreeMap<>(read.blade.measures().values()));
         row.note = Form.orEmpty(in.note());
         row.wantedBy = read.wantedBy;
-        row.typed = read.typed;
+        row.typed = ToolStore.TYPED.write(read.typed);
     }
 
     private ToolView view(ToolRow t) {
@@ -243,5 +303,7 @@ public class ToolService {
 
     interface Wears extends JpaRepository<WearRow, UUID> {
         List<WearRow> findByToolIdOrderByAt(UUID toolId);
+
+        List<WearRow> findByToolIdInOrderByAt(Collection<UUID> toolIds);
     }
 }

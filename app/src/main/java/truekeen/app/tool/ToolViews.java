@@ -2,6 +2,7 @@ package truekeen.app.tool;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import truekeen.app.platform.SectionView;
 import truekeen.app.tool.ToolRecords.DimensionView;
 import truekeen.app.tool.ToolRecords.FamilyView;
@@ -63,8 +64,9 @@ final class ToolViews {
     }
 
     static ToolView tool(ToolRow t, String crew) {
-        Trade trade = Trades.byKey(t.trade).orElseThrow();
+        Trade trade = t.use();
         Blade blade = t.blade();
+        Map<String, Double> dimensions = t.dimensions();
         return new ToolView(
                 t.id,
                 t.name,
@@ -78,8 +80,8 @@ final class ToolViews {
                 blade.kind().name(),
                 blade.kind().convention().words(),
                 blade.kind().dimensions().stream()
-                        .filter(d -> t.dimensions.containsKey(d.field()))
-                        .map(d -> measure(d, t.dimensions.get(d.field())))
+                        .filter(d -> dimensions.containsKey(d.field()))
+                        .map(d -> measure(d, dimensions.get(d.field())))
                         .toList(),
                 blade.edgeLengthMm(),
                 blade.usable().mm(),
@@ -96,7 +98,7 @@ final class ToolViews {
                 t.note,
                 t.wantedBy == null ? "" : t.wantedBy.toString(),
                 t.takenInAt.toString(),
-                t.typed,
+                t.typed(),
                 SectionDrawing.of(blade),
                 t.version);
     }

@@ -71,7 +71,7 @@ class BalanceTest extends Machines {
                 .as("back on its machine, the record is over")
                 .isTrue();
         assertThat(get(path).body().toString()).contains("ISOLATE_FIRST");
-        JsonNode export = get("/api/v1/tools/" + tool + "/export").body();
+        JsonNode export = get("/api/v1/tools/" + tool + "/export").body().path("sections");
         assertThat(export.path("balance")).hasSize(3);
         assertThat(export.path("isolated").get(0).path("person").asText()).isEqualTo("bench hand");
         assertThat(export.path("inspected").get(0).path("verdict").asText()).isEqualTo("FIT");

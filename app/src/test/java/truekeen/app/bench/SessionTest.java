@@ -15,6 +15,7 @@ import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** Counts at the bench: once each, in order, one device at a time, nothing lost and nothing merged in silence. */
 class SessionTest extends ApiTest {
@@ -169,10 +170,13 @@ class SessionTest extends ApiTest {
         JsonNode log = get("/api/v1/tools/" + tool + "/log").body();
         assertThat(log.path("entries").toString()).contains("strokes", "Keen", "as planned");
         JsonNode export = get("/api/v1/tools/" + tool + "/export").body();
-        assertThat(export.path("format").asText()).isEqualTo("truekeen-tool/1");
-        assertThat(export.path("sessions")).hasSize(1);
-        assertThat(export.path("tests")).hasSize(1);
-        assertThat(export.path("wear")).hasSize(1);
+        assertThat(export.path("format").asText()).isEqualTo("truekeen-tool/2");
+        JsonNode sections = export.path("sections");
+        for (String section : List.of("tool", "surveys", "setups", "plans", "sessions", "tests", "wear")) {
+            assertThat(sections.path(section)).as(section).hasSize(1);
+        }
+        assertThat(sections.path("events").size()).isGreaterThan(1);
+        assertThat(sections.size()).as("every place that keeps something of tools").isGreaterThanOrEqualTo(20);
         assertThat(tell(session, TABLET, event("COUNT", work, "BEVEL", 1)).status())
                 .isEqualTo(409);
     }

@@ -17,9 +17,9 @@ class BoardTest extends ApiTest {
         JsonNode stages = get("/api/v1/tools/" + tool + "/stages").body();
         StringBuilder line = new StringBuilder();
         for (JsonNode s : stages.path("stages")) {
-            line.append(s.path("state").asText().charAt(0));
+            line.append(Character.toLowerCase(s.path("state").asText().charAt(0)));
         }
-        return line + " " + stages.path("next").path("act").asText();
+        return line + " " + stages.path("next").path("words").asText();
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import truekeen.core.progression.Answer;
 
 /** Machines: made safe with a name, blades inspected or rejected, hours that make them due. */
 class MachineTest extends Machines {
@@ -88,7 +89,7 @@ class MachineTest extends Machines {
                     .contains("Not to be straightened, heated or welded");
         }
         JsonNode stages = get("/api/v1/tools/" + tool + "/stages").body();
-        assertThat(stages.path("standing").asText()).isEqualTo("rejected");
+        assertThat(stages.path("standing").asText()).isEqualTo("REJECTED");
         // A slip of the finger is put right in words, never silently.
         assertThat(post("/api/v1/tools/" + tool + "/inspection", sound(tool)).messageAt("corrects"))
                 .contains("was rejected");

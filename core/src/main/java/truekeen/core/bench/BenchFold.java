@@ -1,145 +1,30 @@
 package truekeen.core.bench;
 
-import java.util.ArrayDeque;
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.Deque;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import truekeen.core.fault.Observation;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.stepsheet.Step;
 
-/**
- * The state of a session as a fold over its events, in the order they were committed. Undo takes back the last thing
- * that was done and not yet taken back. Counts of a displaced device are set aside until someone decides.
- */
+/** What may happen at the bench, given where a session stands: each event is looked at before it is added. */
 public final class BenchFold {
     /** Most strokes that one event may add. */
     public static final int MOST_AT_ONCE = 20;
 
     private final List<Step> steps;
 
-    /** A fold over the steps of a session. */
+    /** The rules of a session with these steps. */
     public BenchFold(List<Step> steps) {
         this.steps = List.copyOf(steps);
     }
 
     /** The state after all events. */
     public BenchState state(List<BenchEvent> events) {
-        Deque<BenchEvent> effective = new ArrayDeque<>();
-        List<BenchEvent> late = new ArrayList<>();
-        for (BenchEvent event : events) {
-            if (event.displaced()) {
-                if (event.kind() == BenchEvent.Kind.COUNT) {
-                    late.add(event);
-                }
-                continue;
-            }
-            switch (event.kind()) {
-                case UNDO -> effective.pollLast();
-                case TAKEN_OVER -> {}
-                case LATE_ADDED -> {
-                    effective.addAll(late);
-                    late.clear();
-                }
-                case LATE_LEFT_OUT -> late.clear();
-                default -> effective.addLast(event);
-            }
-        }
-        int lateStrokes = late.stream().mapToInt(BenchEvent::amount).sum();
-        return walk(effective, lateStrokes);
-    }
-
-    private BenchState walk(Deque<BenchEvent> effective, int late) {
-        int n = steps.size();
-        List<Tally> tallies = steps.stream().map(Tally::new).toList();
-        int current = 0;
-        for (BenchEvent event : effective) {
-            int at = event.step();
-            switch (event.kind()) {
-                case COUNT -> tallies.get(at).count(event);
-                case OBSERVED -> tallies.get(at).see(event.seen().orElseThrow());
-                case READ ->
-                    tallies.get(at)
-                            .readings
-                            .add(new BenchState.ReadingTaken(
-                                    event.note(),
-                                    event.value().orElseThrow(),
-                                    Optional.ofNullable(event.side()),
-                                    event.station()));
-                case LEFT_OUT ->
-                    tallies.get(at)
-                            .leftOut
-                            .computeIfAbsent(event.side(), s -> new TreeSet<>())
-                            .add(event.station());
-                case GATE_FAILED -> tallies.get(at).failures++;
-                case GATE_PASSED, STEP_DONE -> current = at + 1;
-                case SKIPPED -> {
-                    tallies.get(at).skipped = true;
-                    current = at + 1;
-                }
-                default -> throw new IllegalStateException("no effect known of " + event.kind());
-            }
-        }
-        List<BenchState.StepState> states = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            BenchState.Status status = i > current
-                    ? BenchState.Status.WAITING
-                    : i == current
-                            ? BenchState.Status.HERE
-                            : tallies.get(i).skipped ? BenchState.Status.SKIPPED : BenchState.Status.DONE;
-            states.add(tallies.get(i).state(status));
-        }
-        return new BenchState(current, states, late, !effective.isEmpty());
-    }
-
-    /** What adds up at one step. */
-    private static final class Tally {
-        private final Map<Step.Side, Integer> counts = new EnumMap<>(Step.Side.class);
-        private final Map<Step.Side, List<Integer>> stations = new EnumMap<>(Step.Side.class);
-        private final List<BenchState.Seen> seen = new ArrayList<>();
-        private final List<BenchState.ReadingTaken> readings = new ArrayList<>();
-        private final Map<Step.Side, Set<Integer>> leftOut = new EnumMap<>(Step.Side.class);
-        private Step.Side last;
-        private int failures;
-        private boolean skipped;
-
-        Tally(Step step) {
-            for (Step.Side side : step.sides()) {
-                counts.put(side, 0);
-                stations.put(
-                        side,
-                        new ArrayList<>(Collections.nCopies(step.stations().size(), 0)));
-            }
-        }
-
-        void count(BenchEvent event) {
-            counts.merge(event.side(), event.amount(), Integer::sum);
-            if (event.station() > 0) {
-                stations.get(event.side())
-                        .set(event.station() - 1, stations.get(event.side()).get(event.station() - 1) + event.amount());
-            }
-            last = event.side();
-        }
-
-        void see(Observation observation) {
-            int strokes = counts.values().stream().mapToInt(Integer::intValue).sum();
-            seen.add(new BenchState.Seen(observation, strokes));
-        }
-
-        BenchState.StepState state(BenchState.Status status) {
-            Map<Step.Side, List<Integer>> at = new EnumMap<>(Step.Side.class);
-            stations.forEach((side, list) -> at.put(side, List.copyOf(list)));
-            return new BenchState.StepState(
-                    status, Map.copyOf(counts), failures, at, Optional.ofNullable(last), seen, readings, leftOut);
-        }
+        SessionFold fold = new SessionFold(steps);
+        fold.addAll(events);
+        return fold.state();
     }
 
     /**

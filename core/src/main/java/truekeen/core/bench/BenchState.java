@@ -40,6 +40,7 @@ public record BenchState(int current, List<StepState> steps, int late, boolean u
      * @param seen what was seen, oldest first
      * @param readings what instruments read, oldest first
      * @param leftOut edges of a row that are broken and left out of the count, by side, from 1
+     * @param skippedBecause the reason it was skipped with; empty where it was not
      */
     public record StepState(
             Status status,
@@ -49,7 +50,8 @@ public record BenchState(int current, List<StepState> steps, int late, boolean u
             Optional<Step.Side> lastSide,
             List<Seen> seen,
             List<ReadingTaken> readings,
-            Map<Step.Side, Set<Integer>> leftOut) {
+            Map<Step.Side, Set<Integer>> leftOut,
+            String skippedBecause) {
         /** Keeps lists from changing. */
         public StepState {
             seen = List.copyOf(seen);

@@ -58,6 +58,11 @@ public record EdgeCheck(String key, String title, String how, String safety, Lis
         return ALL;
     }
 
+    /** The test of that name in the table. */
+    public static Optional<EdgeCheck> named(String key) {
+        return ALL.stream().filter(c -> c.key.equals(key)).findFirst();
+    }
+
     /** The ladder of tests of a tool at its work. */
     public static List<EdgeCheck> ladder(Trade trade) {
         Set<Suits> works = works(trade);

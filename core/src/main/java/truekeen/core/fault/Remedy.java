@@ -1,6 +1,7 @@
 package truekeen.core.fault;
 
 import java.util.List;
+import java.util.Optional;
 import truekeen.core.table.TableReader;
 
 /**
@@ -57,11 +58,13 @@ public record Remedy(String key, String fault, Entry entry, boolean whole, Strin
         return ALL;
     }
 
+    /** The remedy of that name, if it is in the table. */
+    public static Optional<Remedy> find(String key) {
+        return ALL.stream().filter(r -> r.key.equals(key)).findFirst();
+    }
+
     /** The remedy of that name; a name that is not in the table is a fault of the program. */
     public static Remedy named(String key) {
-        return ALL.stream()
-                .filter(r -> r.key.equals(key))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no remedy " + key));
+        return find(key).orElseThrow(() -> new IllegalArgumentException("no remedy " + key));
     }
 }

@@ -62,22 +62,10 @@ public record Step(
         List<Integer> stations,
         int setOf) {
 
-    /** Older sessions are kept without the last of these, and teach nothing. */
+    /** Keeps the lists from changing. */
     public Step {
-        how = how == null ? List.of() : List.copyOf(how);
-        burrTask = burrTask == null ? older(kind, gate) : burrTask;
-        stations = stations == null ? List.of() : List.copyOf(stations);
-    }
-
-    /** What a step of an older session does to the burr, by the question it asks. */
-    private static BurrTask older(Kind kind, String gate) {
-        return switch (kind) {
-            case WORK ->
-                gate.contains("burr along") ? BurrTask.RAISE : gate.contains("burr") ? BurrTask.KEEP : BurrTask.NOTHING;
-            case DEBURR -> BurrTask.TAKE_OFF;
-            case STROP -> BurrTask.SHED;
-            default -> BurrTask.NOTHING;
-        };
+        how = List.copyOf(how);
+        stations = List.copyOf(stations);
     }
 
     /** What a step does to the burr. */

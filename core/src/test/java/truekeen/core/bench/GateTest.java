@@ -414,49 +414,6 @@ class GateTest {
     }
 
     @Test
-    void aStepOfAnOlderSessionIsReadByTheQuestionItAsks() {
-        Step kept = work(BurrTask.RAISE, "coarse", Side.BEVEL);
-        assertThat(old(kept, Step.Kind.WORK, "Is there a burr along the whole edge, end to end?"))
-                .isEqualTo(BurrTask.RAISE);
-        assertThat(old(kept, Step.Kind.WORK, "Are the old scratches gone and is the burr still unbroken?"))
-                .isEqualTo(BurrTask.KEEP);
-        assertThat(old(kept, Step.Kind.WORK, "Is the strip evenly scratched?")).isEqualTo(BurrTask.NOTHING);
-        assertThat(old(kept, Step.Kind.DEBURR, "")).isEqualTo(BurrTask.TAKE_OFF);
-        assertThat(old(kept, Step.Kind.STROP, "")).isEqualTo(BurrTask.SHED);
-        assertThat(old(kept, Step.Kind.PROTECT, "")).isEqualTo(BurrTask.NOTHING);
-    }
-
-    private static BurrTask old(Step like, Step.Kind kind, String gate) {
-        return new Step(
-                        kind,
-                        like.title(),
-                        "",
-                        "",
-                        like.where(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        "",
-                        List.of(),
-                        0,
-                        0,
-                        0,
-                        0,
-                        "",
-                        "",
-                        gate,
-                        "",
-                        "",
-                        "",
-                        "",
-                        null,
-                        0,
-                        null,
-                        null,
-                        0)
-                .burrTask();
-    }
-
-    @Test
     void everyStepThatIsWorkedHasSomethingToSee() {
         for (BurrTask task : BurrTask.values()) {
             assertThat(Sight.of(work(task, "stone", Side.BEVEL))).isNotEmpty();

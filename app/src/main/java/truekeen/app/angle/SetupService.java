@@ -1,0 +1,234 @@
+package truekeen.app.angle;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.angle.AngleRecords.InkTakenForm;
+import truekeen.app.angle.AngleRecords.KeptSetting;
+import truekeen.app.angle.AngleRecords.RestatedNote;
+import truekeen.app.angle.AngleRecords.SetupView;
+import truekeen.app.history.HistoryEntry;
+import truekeen.app.history.HistorySource;
+import truekeen.app.houserule.HouseRuleService;
+import truekeen.app.kit.HolderService;
+import truekeen.app.kit.HolderService.CoreHolder;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.holding.Holder;
+import truekeen.core.holding.HolderKind;
+import truekeen.core.holding.SavedSetting;
+import truekeen.core.holding.Seat;
+import truekeen.core.holding.Setting;
+import truekeen.core.holding.Setup;
+import truekeen.core.message.Checks;
+import truekeen.core.message.Numbers;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.stepsheet.Manner;
+import truekeen.core.stepsheet.SheetHabits;
+
+/** The set-ups that are saved: what each asks for, what it is set to, and how that changed since. */
+@Service
+@Transactional
+public class SetupService implements HistorySource {
+    private final Setups setups;
+    private final ToolService tools;
+    private final HouseRuleService rules;
+    private final HolderService holders;
+    private final BenchClock clock;
+
+    SetupService(
+            Setups setups, ToolService tools, HouseRuleService rules, HolderService holders, BenchClock clock) {
+        this.setups = setups;
+        this.tools = tools;
+        this.rules = rules;
+        this.holders = holders;
+        this.clock = clock;
+    }
+
+    /**
+     * A set-up that was saved.
+     *
+     * @param holderId what holds it; empty for the bare hand
+     * @param setup as the core knows it
+     * @param madeAt when it was saved last
+     * @param version of its row, for a change that is based on it
+     */
+    public record SavedSetup(
+            UUID id, UUID toolId, Optional<UUID> holderId, Setup setup, Instant madeAt, long version) {}
+
+    /** A set-up with the tool it holds, and the holder as the core knows it. */
+    public record Held(SavedSetup saved, CoreTool tool, Holder holder, Seat seat) {
+        /** The set-up. */
+        public Setup setup() {
+            return saved.setup();
+        }
+    }
+
+    /** The tool's newest set-up. */
+    @Transactional(readOnly = true)
+    public Optional<SavedSetup> newest(UUID toolId) {
+        return setups.newest(toolId).map(this::saved);
+    }
+
+    /** The set-up of that id. */
+    @Transactional(readOnly = true)
+    public SavedSetup setup(UUID id) {
+        return saved(row(id));
+    }
+
+    /** The tool that a set-up is for. */
+    @Transactional(readOnly = true)
+    public UUID toolOf(UUID id) {
+        return row(id).toolId;
+    }
+
+    /** How a tool is worked with a set-up. */
+    @Transactional(readOnly = true)
+    public Manner manner(CoreTool tool, Setup s) {
+        return Manner.of(
+                        tool.geometry().kind(),
+                        s.target(tool.geometry()),
+                        s.byHand() ? Optional.empty() : Optional.of(s.holderName()),
+                        s.holder(),
+                        s.camber(tool.geometry()))
+                .with(SheetHabits.of(rules.core(tool.id())));
+    }
+
+    /** What holds a set-up, and where its settings stand. */
+    @Transactional(readOnly = true)
+    public Held held(UUID setupId) {
+        SavedSetup setup = setup(setupId);
+        CoreTool tool = tools.core(setup.toolId);
+        Optional<CoreHolder> holder = setup.holderId.map(holders::core);
+        return new Held(
+                setup, tool, holder.flatMap(CoreHolder::core).orElse(HolderSettings.BARE), Seat.of(tool.geometry()));
+    }
+
+    /** Takes what an ink check says: the settings of a set-up move, its bevels stay. */
+    public SetupView takeInk(UUID setupId, InkTakenForm in) {
+        SetupRow row = row(setupId);
+        Form.sameVersion(row.version, in.version());
+        Checks checks = new Checks();
+        checks.within("offDeg", "A correction", in.offDeg(), -20, 20, "°");
+        checks.orThrow();
+        CoreTool tool = tools.core(row.toolId);
+        Optional<CoreHolder> holder = Optional.ofNullable(row.holderId).map(holders::core);
+        double moved = row.inkDeg + in.offDeg();
+        List<SavedSetting> now = HolderSettings.of(holder, Seat.of(tool.geometry()), moved, Optional.empty())
+                .kept(row.target());
+        Restating.note(row, now, "the ink check asked for " + Numbers.plain(in.offDeg(), 2) + "°", clock.instant());
+        row.inkDeg = moved;
+        return view(setups.saveAndFlush(row));
+    }
+
+    /** Why the settings of a set-up changed since it was saved: the newest few, oldest first. */
+    @Transactional(readOnly = true)
+    public List<String> changes(UUID setupId, int most) {
+        List<SetupRow.Restated> all = row(setupId).restated();
+        return all.subList(Math.max(0, all.size() - most), all.size()).stream()
+                .map(SetupRow.Restated::because)
+                .toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<HistoryEntry> history(UUID toolId) {
+        return setups.findByToolIdOrderByMadeAtDesc(toolId).stream()
+                .map(row -> entry(saved(row), row))
+                .toList();
+    }
+
+    private static HistoryEntry entry(SavedSetup saved, SetupRow row) {
+        Setup s = saved.setup;
+        List<String> lines = new ArrayList<>();
+        String bevels = s.bevels().hasSecondary()
+                ? s.bevels().primary() + " primary, " + s.bevels().last() + " at the edge"
+                : s.bevels().last().toString();
+        String settings = s.settings().stream()
+                .map(k -> k.label() + " " + Numbers.plain(k.value(), 1) + (k.unit() == Setting.Unit.MM ? " mm" : "°"))
+                .distinct()
+                .collect(Collectors.joining(" and "));
+        lines.add(bevels + ", " + s.holderName() + (settings.isEmpty() || s.byHand() ? "" : ": " + settings));
+        row.restated().forEach(r -> lines.add(r.because() + ": " + r.change()));
+        s.bevels().back().ifPresent(b -> lines.add("back bevel " + b));
+        s.bevels().wheel().ifPresent(wheel -> lines.add("hollow ground on a wheel of " + wheel));
+        s.camberBelowSole().ifPresent(c -> lines.add("camber " + Numbers.plain(c.mm(), 3) + " mm below the sole"));
+        return new HistoryEntry(saved.madeAt, HistoryEntry.Kind.SETUP, "Set-up “" + s.name() + "”", lines);
+    }
+
+    /** The newest set-up, as it is shown. */
+    Optional<SetupView> newestView(UUID toolId) {
+        return setups.newest(toolId).map(this::view);
+    }
+
+    /** All set-ups of a tool as they are shown, newest first. */
+    List<SetupView> views(UUID toolId) {
+        return setups.findByToolIdOrderByMadeAtDesc(toolId).stream()
+                .map(this::view)
+                .toList();
+    }
+
+    private SetupRow row(UUID id) {
+        return setups.findById(id).orElseThrow(() -> Form.notFound("set-up", id));
+    }
+
+    private SavedSetup saved(SetupRow row) {
+        Optional<CoreHolder> holder = Optional.ofNullable(row.holderId).map(holders::core);
+        return new SavedSetup(
+                row.id,
+                row.toolId,
+                Optional.ofNullable(row.holderId),
+                new Setup(
+                        row.name,
+                        row.target(),
+                        Optional.ofNullable(row.camberMm).map(Length::ofMm),
+                        holder.map(CoreHolder::kind).orElse(HolderKind.HAND),
+                        holder.map(CoreHolder::name).orElse("by hand"),
+                        row.settings(),
+                        Angle.ofDegrees(row.inkDeg)),
+                row.madeAt,
+                row.version);
+    }
+
+    SetupView view(SetupRow row) {
+        SavedSetup saved = saved(row);
+        Setup s = saved.setup;
+        return new SetupView(
+                row.id,
+                s.name(),
+                row.trade,
+                row.primaryDeg,
+                row.lastDeg,
+                row.backDeg,
+                row.wheelMm,
+                row.camberMm,
+                row.holderId,
+                s.holderName(),
+                s.holder().name(),
+                s.settings().stream()
+                        .map(k -> new KeptSetting(
+                                k.bevel().words(),
+                                k.angle().degrees(),
+                                k.label(),
+                                k.unit().symbol(),
+                                k.value(),
+                                k.where(),
+                                k.scheme().orElse(null)))
+                        .toList(),
+                row.inkDeg,
+                row.restated().stream()
+                        .map(r -> new RestatedNote(r.at().toString(), r.because(), r.change()))
+                        .toList(),
+                row.madeAt.toString(),
+                row.typed(),
+                row.version);
+    }
+}

@@ -1,0 +1,100 @@
+package truekeen.app.board;
+
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import truekeen.app.history.ToolChanged;
+import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolService.RackedTool;
+import truekeen.core.message.RefusedException;
+
+/** Keeps the board's rows true: each within the transaction that changes its tool. */
+@Component
+class BoardProjection implements SmartInitializingSingleton {
+    private static final Logger LOG = LoggerFactory.getLogger(BoardProjection.class);
+
+    private final StandingRow.Rows rows;
+    private final Standings standings;
+    private final ToolService tools;
+    private final TransactionTemplate transaction;
+    private final boolean rebuild;
+
+    BoardProjection(
+            StandingRow.Rows rows,
+            Standings standings,
+            ToolService tools,
+            TransactionTemplate transaction,
+            @Value("${truekeen.rebuild-board:false}") boolean rebuild) {
+        this.rows = rows;
+        this.standings = standings;
+        this.tools = tools;
+        this.transaction = transaction;
+        this.rebuild = rebuild;
+    }
+
+    /** Works out anew where a tool stands. */
+    @EventListener
+    @Transactional
+    public void changed(ToolChanged change) {
+        write(change.toolId());
+    }
+
+    /** Fills in what is missing, as on a shop that comes from an older version; everything, where that is asked for. */
+    @Override
+    public void afterSingletonsInstantiated() {
+        if (rebuild) {
+            transaction.executeWithoutResult(t -> rows.deleteAllInBatch());
+        }
+        var missing = rows.missing();
+        for (UUID tool : missing) {
+            transaction.executeWithoutResult(t -> write(tool));
+        }
+        if (!missing.isEmpty()) {
+            LOG.info("The board was worked out for {} tools", missing.size());
+        }
+    }
+
+    private void write(UUID id) {
+        RackedTool tool = tools.racked(id);
+        StandingRow row = rows.findById(id).orElseGet(() -> new StandingRow(id));
+        row.name = tool.name();
+        row.owner = tool.owner();
+        row.kind = tool.kind();
+        row.wantedBy = tool.wantedBy().orElse(null);
+        row.layout = tool.layout().map(StoredLayout.FORMAT::write).orElse(null);
+        row.powered = tool.powered();
+        if (tool.layout().isPresent()) {
+            fill(row, id);
+        } else {
+            unreadable(row);
+        }
+        rows.save(row);
+    }
+
+    private void fill(StandingRow row, UUID id) {
+        try {
+            ToolStanding s = standings.of(id);
+            row.standing = s.standing();
+            row.next = s.next();
+            row.sessionId = s.openSession().orElse(null);
+            row.ready = s.rested();
+            row.nextCheck = s.rested() ? s.nextCheck().orElse(null) : null;
+        } catch (RefusedException olderRecord) {
+            unreadable(row);
+        }
+    }
+
+    private static void unreadable(StandingRow row) {
+        row.standing = Standing.UNREADABLE;
+        row.next = NextAct.LOOK;
+        row.sessionId = null;
+        row.ready = false;
+        row.nextCheck = null;
+    }
+}

@@ -1,0 +1,63 @@
+package truekeen.app.board;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+/** A tool on the board. */
+@Entity
+@Table(name = "tool_standing")
+class StandingRow {
+    @Id
+    UUID toolId;
+
+    String name;
+    String owner;
+    String kind;
+    LocalDate wantedBy;
+
+    /** JSON of {@link StoredLayout#FORMAT}; null where the tool's record cannot be read. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    String layout;
+
+    boolean powered;
+
+    @Enumerated(EnumType.STRING)
+    Standing standing;
+
+    @Enumerated(EnumType.STRING)
+    NextAct next;
+
+    /** The open session, or null. */
+    UUID sessionId;
+
+    boolean ready;
+    LocalDate nextCheck;
+
+    protected StandingRow() {}
+
+    StandingRow(UUID toolId) {
+        this.toolId = toolId;
+    }
+
+    interface Rows extends JpaRepository<StandingRow, UUID> {
+        @Query(value = "select * from tool_standing order by wanted_by asc nulls last, name", nativeQuery = true)
+        List<StandingRow> inOrder();
+
+        /** Tools that have no row yet. */
+        @Query(
+                value = "select t.id from tool t where not exists"
+                        + " (select 1 from tool_standing s where s.tool_id = t.id)",
+                nativeQuery = true)
+        List<UUID> missing();
+    }
+}

@@ -1,0 +1,45 @@
+package truekeen.app.history;
+
+import java.time.Instant;
+import java.util.List;
+
+/**
+ * Something that happened to a tool.
+ *
+ * @param at when it happened
+ * @param kind what kind of thing it was
+ * @param title it in a line
+ * @param lines what else is to be said
+ */
+public record HistoryEntry(Instant at, Kind kind, String title, List<String> lines) {
+    /** Kinds of things that happen to a tool. */
+    public enum Kind {
+        TAKE_IN,
+        SURVEY,
+        SETUP,
+        PLAN,
+        BENCH,
+        TEST,
+        STEEL,
+        NOTE,
+        FINISH,
+        SAFE,
+        INSPECT,
+        BALANCE,
+        HOURS
+    }
+
+    /** Keeps the lines from changing. */
+    public HistoryEntry {
+        lines = List.copyOf(lines);
+    }
+
+    /** A record that is there and cannot be read. */
+    public static HistoryEntry unreadable(Instant at, Kind kind) {
+        return new HistoryEntry(
+                at,
+                kind,
+                "An older record that cannot be read",
+                List.of("It is kept as it is and stands in the file of the tool."));
+    }
+}

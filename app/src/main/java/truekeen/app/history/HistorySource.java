@@ -1,0 +1,10 @@
+package truekeen.app.history;
+
+import java.util.List;
+import java.util.UUID;
+
+/** A place that knows something of a tool's past. */
+public interface HistorySource {
+    /** What it knows, in any order. Never throws because of a record that cannot be read. */
+    List<HistoryEntry> history(UUID toolId);
+}

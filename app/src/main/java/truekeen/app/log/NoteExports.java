@@ -1,0 +1,16 @@
+package truekeen.app.log;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.jdbc.core.JdbcTemplate;
+import truekeen.app.history.ExportSource;
+import truekeen.app.history.TableExport;
+
+/** What this place writes into the file of a tool. */
+@Configuration
+class NoteExports {
+    @Bean
+    ExportSource noteExport(JdbcTemplate jdbc) {
+        return TableExport.ofTool(jdbc, "notes", "log_note", "at");
+    }
+}

@@ -1,0 +1,60 @@
+package truekeen.app.machine;
+
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import truekeen.app.history.HistoryEntry;
+import truekeen.app.history.HistoryEntry.Kind;
+import truekeen.core.machine.Inspection;
+import truekeen.core.machine.Isolation;
+import truekeen.core.machine.PowerSource;
+import truekeen.core.machine.SafetyAct;
+import truekeen.core.message.Numbers;
+import truekeen.core.tool.GeometryKind;
+
+/** What a machine and its blade tell the log, in words. */
+final class MachineHistory {
+    private MachineHistory() {}
+
+    static List<HistoryEntry> isolation(IsolationRow i, PowerSource power, GeometryKind kind) {
+        List<HistoryEntry> entries = new ArrayList<>();
+        entries.add(new HistoryEntry(
+                i.at,
+                Kind.SAFE,
+                "Made safe by " + i.person,
+                Isolation.acts(power, kind).stream()
+                        .filter(a -> i.acts().contains(a.key()))
+                        .map(SafetyAct::title)
+                        .toList()));
+        if (i.liftedAt != null) {
+            entries.add(new HistoryEntry(
+                    i.liftedAt,
+                    Kind.SAFE,
+                    "Machine given back by " + named(i.liftedBy),
+                    i.liftedWhy == null || i.liftedWhy.isBlank() ? List.of() : List.of(i.liftedWhy)));
+        }
+        return entries;
+    }
+
+    static HistoryEntry inspection(InspectionRow i) {
+        boolean rejected = i.verdict == Inspection.Verdict.REJECT;
+        List<String> lines = new ArrayList<>(rejected ? i.reasons() : i.notes());
+        if (!i.corrects.isBlank()) {
+            lines.add("corrects an earlier inspection: " + i.corrects);
+        }
+        return new HistoryEntry(
+                i.at, Kind.INSPECT, (rejected ? "Rejected by " : "Inspected and fit, by ") + i.person, lines);
+    }
+
+    static HistoryEntry hours(HoursRow h) {
+        return new HistoryEntry(
+                h.day.atStartOfDay().toInstant(ZoneOffset.UTC),
+                Kind.HOURS,
+                Numbers.plain(h.hours, 1) + " h run on " + h.ground.words() + " ground",
+                h.person.isBlank() ? List.of() : List.of("entered by " + h.person));
+    }
+
+    private static String named(String person) {
+        return person == null || person.isBlank() ? "no name given" : person;
+    }
+}

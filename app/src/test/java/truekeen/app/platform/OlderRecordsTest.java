@@ -1,0 +1,167 @@
+package truekeen.app.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.context.TestPropertySource;
+import org.springframework.transaction.support.TransactionTemplate;
+import truekeen.app.ApiTest;
+import truekeen.app.TestDatabase;
+import truekeen.core.progression.Answer;
+
+/**
+ * Whatever stands in a JSON column, no page goes down for it: what is not known is passed over, and what cannot be read
+ * any more is said to be so. Every JSON column there is in the database is tried, on the demonstration, which fills them.
+ */
+@TestPropertySource(properties = {"truekeen.demo=true", "truekeen.clock=2026-05-14T09:30:00Z"})
+class OlderRecordsTest extends ApiTest {
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    @Autowired
+    private TransactionTemplate transaction;
+
+    private final List<String> undo = new ArrayList<>();
+
+    @DynamicPropertySource
+    static void own(DynamicPropertyRegistry registry) {
+        TestDatabase.own(registry);
+    }
+
+    private record Column(String table, String name) {
+        @Override
+        public String toString() {
+            return table + "." + name;
+        }
+    }
+
+    private List<Column> columns() {
+        return jdbc.query(
+                "select table_name, column_name from information_schema.columns where table_schema = 'public'"
+                        + " and data_type = 'jsonb' order by 1, 2",
+                (row, n) -> new Column(row.getString(1), row.getString(2)));
+    }
+
+    /** Puts something else into a column of every row; it is put back after the test. */
+    private void change(Column c, String expression) {
+        transaction.executeWithoutResult(t -> keepAndChange(c, expression));
+    }
+
+    private void keepAndChange(Column c, String expression) {
+        jdbc.execute("create table kept_%1$s_%2$s as select t.* from %1$s t".formatted(c.table, c.name));
+        String key = jdbc.queryForObject(
+                "select string_agg('t.' || a.attname || ' = k.' || a.attname, ' and ') from pg_index i"
+                        + " join pg_attribute a on a.attrelid = i.indrelid and a.attnum = any(i.indkey)"
+                        + " where i.indrelid = ?::regclass and i.indisprimary",
+                String.class,
+                c.table);
+        undo.add("update %1$s t set %2$s = k.%2$s from kept_%1$s_%2$s k where %3$s; drop table kept_%1$s_%2$s"
+                .formatted(c.table, c.name, key));
+        jdbc.update("update %s set %s = %s where %2$s is not null".formatted(c.table, c.name, expression));
+    }
+
+    @AfterEach
+    void putBack() {
+        transaction.executeWithoutResult(t -> undo.forEach(jdbc::execute));
+        undo.clear();
+    }
+
+    /** Tools that have a row in the table, a few of them, and always one of a machine. */
+    private Set<String> toolsOf(Column c) {
+        Set<String> tools = new LinkedHashSet<>(jdbc.queryForList(
+                "select tool_id::text from machine_blade order by since limit 1", String.class));
+        boolean ofTool = Boolean.TRUE.equals(jdbc.queryForObject(
+                "select exists (select 1 from information_schema.columns where table_name = ?"
+                        + " and column_name = 'tool_id')",
+                Boolean.class,
+                c.table));
+        String from = ofTool ? "select tool_id::text from " + c.table : "select id::text from tool";
+        tools.addAll(jdbc.queryForList(
+                "select * from (" + from + ") as x(id) group by id order by count(*) desc, id limit 3", String.class));
+        return tools;
+    }
+
+    private List<String> pages(String tool) {
+        List<String> pages = new ArrayList<>();
+        for (String page : List.of("", "/stages", "/log", "/export", "/machine", "/session", "/house-rules")) {
+            pages.add("/api/v1/tools/" + tool + page);
+        }
+        for (String page :
+                List.of("/survey", "/angle", "/plan", "/profile", "/test", "/finish", "/plan/usual-way", "/balance")) {
+            pages.add("/api/v1/tools/" + tool + page);
+        }
+        jdbc.queryForList("select id::text from bench_session where tool_id = ?::uuid", String.class, tool)
+                .forEach(s -> pages.add("/api/v1/sessions/" + s));
+        return pages;
+    }
+
+    @Test
+    void anUnknownKeyInAnyColumnIsPassedOver() {
+        assertThat(columns()).hasSizeGreaterThanOrEqualTo(30);
+        for (Column c : columns()) {
+            Set<String> tools = toolsOf(c);
+            List<Integer> before = new ArrayList<>();
+            for (String tool : tools) {
+                pages(tool).forEach(p -> before.add(get(p).status()));
+            }
+            change(c, "case when jsonb_typeof(%1$s) = 'object' then %1$s || '{\"unheard of\": {\"a\": [1]}}' else %1$s end"
+                    .formatted(c.name));
+            assertThat(get("/api/v1/board").status()).as("board with " + c).isEqualTo(200);
+            assertThat(get("/api/v1/board").body().toString()).as(c.toString()).doesNotContain("UNREADABLE");
+            assertThat(get("/api/v1/kit").status()).as("kit with " + c).isEqualTo(200);
+            assertThat(get("/api/v1/sessions").status()).as("bench with " + c).isEqualTo(200);
+            List<Integer> after = new ArrayList<>();
+            for (String tool : tools) {
+                pages(tool).forEach(p -> after.add(get(p).status()));
+            }
+            assertThat(after).as(c.toString()).isEqualTo(before).contains(200);
+            putBack();
+        }
+    }
+
+    @Test
+    void whatCannotBeReadTakesNoPageDownAndIsWrittenOutRaw() {
+        for (Column c : columns()) {
+            change(c, "'\"torn to shreds\"'::jsonb");
+            assertThat(get("/api/v1/board").status()).as("board with " + c).isEqualTo(200);
+            assertThat(get("/api/v1/kit").status()).as("kit with " + c).isEqualTo(200);
+            assertThat(get("/api/v1/sessions").status()).as("bench with " + c).isEqualTo(200);
+            for (String tool : toolsOf(c)) {
+                for (String page : pages(tool)) {
+                    Answer answer = get(page);
+                    assertThat(answer.status())
+                            .as("%s with %s: %s", page, c, answer.raw().body())
+                            .isLessThan(500);
+                }
+                if (!c.table.equals("tool")) {
+                    assertThat(get("/api/v1/tools/" + tool + "/log").status())
+                            .as("log with " + c)
+                            .isEqualTo(200);
+                }
+                assertThat(get("/api/v1/tools/" + tool + "/export").status()).isEqualTo(200);
+            }
+            putBack();
+        }
+    }
+
+    @Test
+    void anOlderRecordIsNamedAsOneInTheLogAndStandsInTheFile() {
+        change(new Column("survey", "findings"), "'\"torn to shreds\"'::jsonb");
+        String tool = jdbc.queryForObject("select tool_id::text from survey order by taken_at limit 1", String.class);
+        JsonNode log = get("/api/v1/tools/" + tool + "/log").body();
+        assertThat(log.toString()).contains("An older record that cannot be read");
+        JsonNode file = get("/api/v1/tools/" + tool + "/export").body();
+        assertThat(file.path("sections").path("surveys").get(0).path("findings").asText())
+                .isEqualTo("torn to shreds");
+    }
+}
