@@ -1,126 +1,147 @@
-import { Route, Switch } from 'wouter'
-import { AnglePage } from './angle/AnglePage'
-import { BalancePage } from './balance/BalancePage'
-import { BenchPage } from './bench/BenchPage'
+import { Suspense } from 'react'
+import { Route, Switch, useLocation } from 'wouter'
 import { BoardPage } from './board/BoardPage'
-import { TestPage } from './edgetest/TestPage'
-import { FinishPage } from './finish/FinishPage'
-import { HouseRulesPage } from './houserule/HouseRulesPage'
-import { KitPage } from './kit/KitPage'
-import { LogPage } from './log/LogPage'
-import { Door } from './machine/Door'
-import { InspectPage } from './machine/InspectPage'
-import { MachinePage } from './machine/MachinePage'
-import { PlanPage } from './plan/PlanPage'
-import { SchoolsPage } from './plan/SchoolsPage'
-import { ProfilePage } from './profile/ProfilePage'
-import { RackPage } from './rack/RackPage'
-import { EntryPage } from './reference/EntryPage'
-import { ReferencePage } from './reference/ReferencePage'
-import { RepairPage } from './repair/RepairPage'
-import { SurveyPage } from './survey/SurveyPage'
-import { TakeInPage } from './takein/TakeInPage'
-import { ToolBench, ToolHub } from './tool/ToolHub'
+import { OnlyWhenSafe } from './machine/OnlyWhenSafe'
+import { Coming } from './ui/Notice'
+import { page, PageBoundary } from './ui/page'
 import { Shell } from './ui/Shell'
+
+// A page is fetched when it is opened; the board, where every day begins, comes with the first load.
+const AnglePage = page(() => import('./angle/AnglePage').then((m) => ({ default: m.AnglePage })))
+const BalancePage = page(() => import('./balance/BalancePage').then((m) => ({ default: m.BalancePage })))
+const BenchPage = page(() => import('./bench/BenchPage').then((m) => ({ default: m.BenchPage })))
+const TestPage = page(() => import('./edgetest/TestPage').then((m) => ({ default: m.TestPage })))
+const FinishPage = page(() => import('./finish/FinishPage').then((m) => ({ default: m.FinishPage })))
+const HouseRulesPage = page(() =>
+  import('./houserule/HouseRulesPage').then((m) => ({ default: m.HouseRulesPage })),
+)
+const KitPage = page(() => import('./kit/KitPage').then((m) => ({ default: m.KitPage })))
+const LogPage = page(() => import('./log/LogPage').then((m) => ({ default: m.LogPage })))
+const InspectPage = page(() => import('./machine/InspectPage').then((m) => ({ default: m.InspectPage })))
+const MachinePage = page(() => import('./machine/MachinePage').then((m) => ({ default: m.MachinePage })))
+const PlanPage = page(() => import('./plan/PlanPage').then((m) => ({ default: m.PlanPage })))
+const SchoolsPage = page(() => import('./plan/SchoolsPage').then((m) => ({ default: m.SchoolsPage })))
+const ProfilePage = page(() => import('./profile/ProfilePage').then((m) => ({ default: m.ProfilePage })))
+const RackPage = page(() => import('./rack/RackPage').then((m) => ({ default: m.RackPage })))
+const EntryPage = page(() => import('./reference/EntryPage').then((m) => ({ default: m.EntryPage })))
+const ReferencePage = page(() =>
+  import('./reference/ReferencePage').then((m) => ({ default: m.ReferencePage })),
+)
+const RepairPage = page(() => import('./repair/RepairPage').then((m) => ({ default: m.RepairPage })))
+const SurveyPage = page(() => import('./survey/SurveyPage').then((m) => ({ default: m.SurveyPage })))
+const TakeInPage = page(() => import('./takein/TakeInPage').then((m) => ({ default: m.TakeInPage })))
+const ToolBench = page(() => import('./tool/ToolHub').then((m) => ({ default: m.ToolBench })))
+const ToolHub = page(() => import('./tool/ToolHub').then((m) => ({ default: m.ToolHub })))
 
 /** Every place has an address of its own; the bench fills the screen. */
 export function App() {
+  const [at] = useLocation()
   return (
-    <Switch>
-      <Route path="/bench/:id">{(p) => <BenchPage key={p.id} sessionId={p.id} />}</Route>
-      <Route>
-        <Shell>
-          <Switch>
-            <Route path="/" component={BoardPage} />
-            <Route path="/rack" component={RackPage} />
-            <Route path="/kit" component={KitPage} />
-            <Route path="/house-rules">{() => <HouseRulesPage />}</Route>
-            <Route path="/tools/:id/house-rules">{(p) => <HouseRulesPage key={p.id} toolId={p.id} />}</Route>
-            <Route path="/reference" component={ReferencePage} />
-            <Route path="/reference/:id">{(p) => <EntryPage key={p.id} id={p.id} />}</Route>
-            <Route path="/take-in">{() => <TakeInPage />}</Route>
-            <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/take-in">{(p) => <TakeInPage key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/survey">
-              {(p) => (
-                <Door key={p.id} toolId={p.id} at="Survey">
-                  <SurveyPage toolId={p.id} />
-                </Door>
-              )}
-            </Route>
-            <Route path="/tools/:id/profile">
-              {(p) => (
-                <Door key={p.id} toolId={p.id} at="Survey">
-                  <ProfilePage toolId={p.id} />
-                </Door>
-              )}
-            </Route>
-            <Route path="/tools/:id/repair">
-              {(p) => (
-                <Door key={p.id} toolId={p.id} at="Survey">
-                  <RepairPage toolId={p.id} />
-                </Door>
-              )}
-            </Route>
-            <Route path="/tools/:id/angle">
-              {(p) => (
-                <Door key={p.id} toolId={p.id} at="Angle">
-                  <AnglePage toolId={p.id} />
-                </Door>
-              )}
-            </Route>
-            <Route path="/tools/:id/plan">
-              {(p) => (
-                <Door key={p.id} toolId={p.id} at="Plan">
-                  <PlanPage toolId={p.id} />
-                </Door>
-              )}
-            </Route>
-            <Route path="/tools/:id/schools">
-              {(p) => (
-                <Door key={p.id} toolId={p.id} at="Plan">
-                  <SchoolsPage toolId={p.id} />
-                </Door>
-              )}
-            </Route>
-            <Route path="/tools/:id/bench">
-              {(p) => (
-                <Door key={p.id} toolId={p.id} at="Bench">
-                  <ToolBench toolId={p.id} />
-                </Door>
-              )}
-            </Route>
-            <Route path="/tools/:id/machine">{(p) => <MachinePage key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/inspect">{(p) => <InspectPage key={p.id} toolId={p.id} />}</Route>
-            <Route path="/tools/:id/balance">
-              {(p) => (
-                <Door key={p.id} toolId={p.id} at="Balance">
-                  <BalancePage toolId={p.id} />
-                </Door>
-              )}
-            </Route>
-            <Route path="/tools/:id/test">
-              {(p) => (
-                <Door key={p.id} toolId={p.id} at="Test">
-                  <TestPage toolId={p.id} />
-                </Door>
-              )}
-            </Route>
-            <Route path="/tools/:id/finish">
-              {(p) => (
-                <Door key={p.id} toolId={p.id} at="Log">
-                  <FinishPage toolId={p.id} />
-                </Door>
-              )}
-            </Route>
-            <Route path="/tools/:id/log">{(p) => <LogPage key={p.id} toolId={p.id} />}</Route>
-            <Route>
-              <h1 className="text-xl font-semibold mt-8">There is nothing at this address</h1>
-              <p className="mt-2">Go back to the bench board and start from the tool.</p>
-            </Route>
-          </Switch>
-        </Shell>
-      </Route>
-    </Switch>
+    <PageBoundary at={at}>
+      <Suspense fallback={<Coming />}>
+        <Switch>
+          <Route path="/bench/:id">{(p) => <BenchPage key={p.id} sessionId={p.id} />}</Route>
+          <Route>
+            <Shell>
+              <PageBoundary at={at}>
+                <Suspense fallback={<Coming />}>
+                  <Switch>
+                    <Route path="/" component={BoardPage} />
+                    <Route path="/rack" component={RackPage} />
+                    <Route path="/kit" component={KitPage} />
+                    <Route path="/house-rules">{() => <HouseRulesPage />}</Route>
+                    <Route path="/tools/:id/house-rules">
+                      {(p) => <HouseRulesPage key={p.id} toolId={p.id} />}
+                    </Route>
+                    <Route path="/reference" component={ReferencePage} />
+                    <Route path="/reference/:id">{(p) => <EntryPage key={p.id} id={p.id} />}</Route>
+                    <Route path="/take-in">{() => <TakeInPage />}</Route>
+                    <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>
+                    <Route path="/tools/:id/take-in">{(p) => <TakeInPage key={p.id} toolId={p.id} />}</Route>
+                    <Route path="/tools/:id/survey">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="SURVEY">
+                          <SurveyPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/profile">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="SURVEY">
+                          <ProfilePage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/repair">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="SURVEY">
+                          <RepairPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/angle">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="ANGLE">
+                          <AnglePage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/plan">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="PLAN">
+                          <PlanPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/schools">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="PLAN">
+                          <SchoolsPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/bench">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="BENCH">
+                          <ToolBench toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/machine">{(p) => <MachinePage key={p.id} toolId={p.id} />}</Route>
+                    <Route path="/tools/:id/inspect">{(p) => <InspectPage key={p.id} toolId={p.id} />}</Route>
+                    <Route path="/tools/:id/balance">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="BALANCE">
+                          <BalancePage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/test">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="TEST">
+                          <TestPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/finish">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="LOG">
+                          <FinishPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/log">{(p) => <LogPage key={p.id} toolId={p.id} />}</Route>
+                    <Route>
+                      <h1 className="text-xl font-semibold mt-8">There is nothing at this address</h1>
+                      <p className="mt-2">Go back to the bench board and start from the tool.</p>
+                    </Route>
+                  </Switch>
+                </Suspense>
+              </PageBoundary>
+            </Shell>
+          </Route>
+        </Switch>
+      </Suspense>
+    </PageBoundary>
   )
 }

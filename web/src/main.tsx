@@ -3,6 +3,7 @@ import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { App } from './App'
 import './theme.css'
+import { fetchPages } from './ui/page'
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: 1, staleTime: 2_000, refetchOnWindowFocus: true } },
@@ -15,3 +16,6 @@ createRoot(document.getElementById('root')!).render(
     </QueryClientProvider>
   </StrictMode>,
 )
+
+// The rest of the pages come while the first is looked at.
+window.setTimeout(() => void fetchPages(), 1500)

@@ -109,7 +109,7 @@ function Angle({
   const fields = { form, set, fault, answer: a }
   return (
     <>
-      <ToolHead stages={stages} at="Angle" />
+      <ToolHead stages={stages} at="ANGLE" />
       <Sheet
         drawing={
           <>

@@ -18,12 +18,10 @@ type BalanceSheet = Schemas['BalanceSheet']
 /** The beam: hung, corrected and hung again until it stays level. */
 export function BalancePage({ toolId }: { toolId: string }) {
   const stages = useStages(toolId)
-  const device = deviceKey()
   const sheet = useQuery({
     queryKey: ['balance', toolId],
     refetchOnMount: 'always',
-    queryFn: () =>
-      ask(api.GET('/api/v1/tools/{id}/balance', { params: { path: { id: toolId }, query: { device } } })),
+    queryFn: () => ask(api.GET('/api/v1/tools/{id}/balance', { params: { path: { id: toolId } } })),
   })
   const error = stages.error ?? sheet.error
   if (error) return <Trouble error={error} />
@@ -31,13 +29,13 @@ export function BalancePage({ toolId }: { toolId: string }) {
   if (!sheet.data.sessionId || !sheet.data.benchDone)
     return (
       <>
-        <ToolHead stages={stages.data} at="Balance" />
+        <ToolHead stages={stages.data} at="BALANCE" />
         <p className="pt-6 max-w-[44rem] text-[1.15rem]">
           The blade is hung once its edges are done: what they lose changes its balance.
           {sheet.data.removedAllG > 0 &&
             ` So far ${num(sheet.data.removedAllG)} g came off it for balance alone.`}
         </p>
-        <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+        <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
       </>
     )
   return (
@@ -80,9 +78,8 @@ function Hanging({
   const [form, setForm, drop] = useDraft(`balance.${sheet.sessionId}.${sheet.tries.length}`, start)
   const [person] = usePerson()
   const queries = useQueryClient()
-  const device = deviceKey()
   const params = { path: { id: toolId } }
-  const body = { device, person, ...form }
+  const body = { device: deviceKey(), person, ...form }
   const asked = useAnswer(
     'beam',
     toolId,
@@ -104,7 +101,7 @@ function Hanging({
   const done = sheet.level
   return (
     <>
-      <ToolHead stages={stages} at="Balance" />
+      <ToolHead stages={stages} at="BALANCE" />
       <Sheet
         drawing={
           <>

@@ -8,6 +8,7 @@ import { Coming, Notice, Trouble } from '../ui/Notice'
 import { Beside } from './Beside'
 import { StepAtHand, type Marking } from './StepAtHand'
 import { useStages } from '../tool/ToolHead'
+import type { SetAside } from './eventStore'
 import { useSession, useWakeLock, type Session } from './useSession'
 
 /** The bench: one step, full screen, for wet hands an arm's length away. */
@@ -36,7 +37,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
     if (!marking) return
     const [from, to] =
       toMm - fromMm < 0.2 ? [Math.max(0, fromMm - 1), Math.min(layout.totalMm, toMm + 1)] : [fromMm, toMm]
-    bench.tell({ kind: 'OBSERVED', step: s.current, sign: marking.sign, fromMm: from, toMm: to })
+    bench.add({ kind: 'OBSERVED', step: s.current, sign: marking.sign, fromMm: from, toMm: to })
     setMarking(null)
   }
   return (
@@ -77,7 +78,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
       ) : s.allDone ? (
         <>
           <p className="text-[1.6rem] font-semibold pt-8">Every step is done. Now see what the edge says.</p>
-          {s.held && s.undoable && <UndoLast onUndo={() => bench.tell({ kind: 'UNDO', step: s.current })} />}
+          {s.held && s.undoable && <UndoLast onUndo={() => bench.add({ kind: 'UNDO', step: s.current })} />}
           <Onward toolId={s.toolId} />
         </>
       ) : (
@@ -119,7 +120,7 @@ function Shut({ words, kept, toolId }: { words: string; kept: number; toolId: st
 function Onward({ toolId }: { toolId: string }) {
   const stages = useStages(toolId)
   if (!stages.data || stages.isFetching) return null
-  return <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+  return <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
 }
 
 function UndoLast({ onUndo }: { onUndo: () => void }) {
@@ -162,7 +163,7 @@ function Progress({ session }: { session: Session }) {
 
 /** Who holds the session, what is not sent yet, what came late: in the flow, never in the way. */
 function Standing({ bench, session }: { bench: ReturnType<typeof useSession>; session: Session }) {
-  const { pending, trouble, act } = bench
+  const { pending, trouble, aside, act } = bench
   return (
     <div aria-live="polite">
       {!session.held && !session.finishedAt && (
@@ -193,6 +194,26 @@ function Standing({ bench, session }: { bench: ReturnType<typeof useSession>; se
           </button>
         </div>
       )}
+      {aside.length > 0 && (
+        <div className="border-l-4 border-warning pl-3 py-2 my-2 flex flex-wrap items-center gap-3">
+          <p className="flex-1 min-w-[14rem]">
+            {strokesOf(aside)} not taken by the service and set aside on this device: {aside[0]!.why}
+          </p>
+          <button type="button" className="btn min-h-[72px]" onClick={bench.bringBack}>
+            Send them again
+          </button>
+          <a
+            className="btn btn-outline min-h-[72px]"
+            download={`set-aside-${session.id}.json`}
+            href={`data:application/json,${encodeURIComponent(JSON.stringify(aside, null, 1))}`}
+          >
+            Save them as a file
+          </a>
+          <button type="button" className="btn btn-outline min-h-[72px]" onClick={bench.discardAside}>
+            Discard them
+          </button>
+        </div>
+      )}
       {trouble && (
         <Notice kind={trouble.away ? 'warn' : 'danger'}>
           {trouble.words}
@@ -201,6 +222,11 @@ function Standing({ bench, session }: { bench: ReturnType<typeof useSession>; se
       )}
     </div>
   )
+}
+
+function strokesOf(aside: SetAside[]): string {
+  const strokes = aside.reduce((sum, a) => sum + a.event.amount, 0)
+  return strokes === 1 ? 'One stroke was' : strokes > 0 ? `${strokes} strokes were` : 'Something was'
 }
 
 /** The edge until its own layout has come. */

@@ -37,7 +37,7 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
   const now = session.steps[at]!
   const here = session.here
   const s = now.step
-  const { pending, tell } = bench
+  const { pending, add } = bench
   const tablet = useTablet()
   const [lastSide, setLastSide] = useState('')
   const mine = pending.filter((e) => e.step === at)
@@ -65,27 +65,27 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
     (side: string, amount: number, where?: number) => {
       if (!open || !side) return
       setLastSide(side)
-      tell({ kind: 'COUNT', step: at, side, amount, station: where ?? (amount === 1 ? station : 0) })
+      add({ kind: 'COUNT', step: at, side, amount, station: where ?? (amount === 1 ? station : 0) })
       speak(String(total + amount))
     },
-    [open, tell, at, station, total],
+    [open, add, at, station, total],
   )
   const done = useCallback(() => {
-    if (open && !shut) tell({ kind: s.gate ? 'GATE_PASSED' : 'STEP_DONE', step: at })
-  }, [open, shut, tell, at, s.gate])
+    if (open && !shut) add({ kind: s.gate ? 'GATE_PASSED' : 'STEP_DONE', step: at })
+  }, [open, shut, add, at, s.gate])
   const undo = useCallback(() => {
-    if (open && (session.undoable || pending.length > 0)) tell({ kind: 'UNDO', step: at })
-  }, [open, session.undoable, pending.length, tell, at])
+    if (open && (session.undoable || pending.length > 0)) add({ kind: 'UNDO', step: at })
+  }, [open, session.undoable, pending.length, add, at])
   const tap = (sign: Schemas['TapView']) => {
     if (sign.placed) setMarking(marking?.sign === sign.sign ? null : sign)
     else {
       setMarking(null)
-      tell({ kind: 'OBSERVED', step: at, sign: sign.sign })
+      add({ kind: 'OBSERVED', step: at, sign: sign.sign })
     }
   }
   const read = useCallback(
-    (instrument: string) => (value: number) => tell({ kind: 'READ', step: at, note: instrument, value }),
-    [tell, at],
+    (instrument: string) => (value: number) => add({ kind: 'READ', step: at, note: instrument, value }),
+    [add, at],
   )
   useKeys({
     sides: counting ? s.sides : [],
@@ -118,10 +118,10 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
             ready={ready}
             onCount={(side, at_, amount) => count(side, amount, at_)}
             onLeaveOut={(side, where) =>
-              tell({ kind: 'LEFT_OUT', step: at, side, station: where, note: 'broken' })
+              add({ kind: 'LEFT_OUT', step: at, side, station: where, note: 'broken' })
             }
             onAngle={(side, where, value) =>
-              tell({ kind: 'READ', step: at, note: 'ANGLE_GAUGE', side, station: where, value })
+              add({ kind: 'READ', step: at, note: 'ANGLE_GAUGE', side, station: where, value })
             }
           />
         )}
@@ -143,7 +143,7 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
           session={session}
           open={open}
           onRead={(instrument, value, side, where) =>
-            tell({ kind: 'READ', step: at, note: instrument, side, station: where, value })
+            add({ kind: 'READ', step: at, note: instrument, side, station: where, value })
           }
         />
         <div className="rule-t pt-3">
@@ -169,9 +169,9 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
         undoable={session.undoable || pending.length > 0}
         leftHanded={tablet.leftHanded}
         onGo={done}
-        onNotYet={() => tell({ kind: 'GATE_FAILED', step: at })}
+        onNotYet={() => add({ kind: 'GATE_FAILED', step: at })}
         onUndo={undo}
-        onSkip={(note) => tell({ kind: 'SKIPPED', step: at, note })}
+        onSkip={(note) => add({ kind: 'SKIPPED', step: at, note })}
       />
     </div>
   )

@@ -1,39 +1,56 @@
 import { api, ask, Refused, type Schemas } from '../api/client'
-import { keep, kept } from '../api/local'
+import { EventStore, type Event, type SetAside } from './eventStore'
 
 export type Session = Schemas['SessionView']
-export type Event = Schemas['EventForm']
 
 export interface QueueState {
   pending: Event[]
+  aside: SetAside[]
   trouble: { words: string; away: boolean } | null
 }
 
+/** Sends events of a session to the service. @throws Refused when it would not take them, or cannot be reached */
+export type Send = (events: Event[]) => Promise<Session>
+
 const RETRY_MS = 2000
+/** The service takes no more at once. */
+const MOST_AT_ONCE = 500
+/** Refusals that pass by themselves: somebody takes the session over, makes the machine safe, inspects the blade. */
+const WAITS = ['SESSION_HELD', 'ISOLATE_FIRST', 'INSPECT_FIRST']
+
+/** Sends over the wire. */
+export function sendTo(sessionId: string, device: string, person: () => string): Send {
+  return (events) =>
+    ask(
+      api.POST('/api/v1/sessions/{id}/events', {
+        params: { path: { id: sessionId } },
+        body: { device, person: person(), events },
+      }),
+    )
+}
 
 /**
  * What is done at the bench, on its way to the service: kept on this device, sent in order and once each, and pending
- * until the service has confirmed it. Sending goes on after a reload and after the service was away.
+ * until the service has confirmed it. Sending goes on after a reload and after the service was away. What the service will
+ * never take as it is, is set aside: shown, to be sent again or saved, and never thrown away by itself.
  */
 export class StrokeQueue {
   private state: QueueState
   private sending = false
-  private timer: number | undefined
+  private timer: ReturnType<typeof setTimeout> | undefined
+  private stopped = true
   private readonly listeners = new Set<() => void>()
-  private readonly name: string
   private readonly confirmed = new Set<string>()
-  // One at a time after a refusal, so that only what is refused is let go of and nothing that came before it.
+  // One at a time after a refusal, so that only what is refused is set aside and nothing that came before it.
   private single = false
 
   constructor(
-    private readonly sessionId: string,
-    private readonly device: string,
-    private readonly person: () => string,
+    private readonly store: EventStore,
+    private readonly send: Send,
     private readonly onAnswer: (session: Session) => void,
     private readonly onRefused: () => void,
   ) {
-    this.name = 'queue.' + sessionId
-    this.state = { pending: this.read(), trouble: null }
+    this.state = { pending: store.pending(), aside: store.aside(), trouble: null }
   }
 
   readonly subscribe = (listener: () => void) => {
@@ -43,20 +60,26 @@ export class StrokeQueue {
 
   readonly snapshot = () => this.state
 
-  /** Starts sending what an earlier visit left; stop() before letting go of the queue. */
+  /** Starts sending what an earlier visit or another tab left; stop() before letting go of the queue. */
   start() {
+    this.stopped = false
     void this.flush()
   }
 
   stop() {
-    window.clearTimeout(this.timer)
+    this.stopped = true
+    clearTimeout(this.timer)
   }
 
-  /** Puts one event down and sends it. */
-  readonly tell = (event: Pick<Event, 'kind' | 'step'> & Partial<Event>) => {
-    const sequence = Number(kept('sequence') ?? '0') + 1
-    keep('sequence', String(sequence))
-    const full = {
+  /** Reads the store again: another tab of this device has written to it. */
+  readonly reread = () => {
+    this.set({})
+    if (!this.stopped) void this.flush()
+  }
+
+  /** Adds one event and sends it. */
+  readonly add = (event: Pick<Event, 'kind' | 'step'> & Partial<Event>) => {
+    this.store.put({
       id: crypto.randomUUID(),
       at: new Date().toISOString(),
       side: '',
@@ -68,10 +91,9 @@ export class StrokeQueue {
       toMm: null,
       value: null,
       ...event,
-      sequence,
-    }
-    const trouble = this.state.trouble?.away ? this.state.trouble : null
-    this.set({ pending: [...this.state.pending, full], trouble })
+      sequence: this.store.nextSequence(),
+    })
+    this.set({ trouble: this.state.trouble?.away ? this.state.trouble : null })
     void this.flush()
   }
 
@@ -79,34 +101,42 @@ export class StrokeQueue {
 
   readonly fail = (words: string) => this.set({ trouble: { words, away: false } })
 
+  /** Sends what was set aside once more. */
+  readonly bringBack = () => {
+    this.store.bringBack()
+    this.set({ trouble: null })
+    void this.flush()
+  }
+
+  /** Lets go of what was set aside. */
+  readonly discardAside = () => {
+    this.store.discardAside()
+    this.set({ trouble: null })
+  }
+
   private async flush() {
-    window.clearTimeout(this.timer)
+    clearTimeout(this.timer)
     const unsent = this.unsent()
     if (this.sending || unsent.length === 0) return
     this.sending = true
     let again = 0
+    const sent = unsent.slice(0, this.single ? 1 : MOST_AT_ONCE)
     try {
-      const next = await ask(
-        api.POST('/api/v1/sessions/{id}/events', {
-          params: { path: { id: this.sessionId } },
-          body: {
-            device: this.device,
-            person: this.person(),
-            events: this.single ? unsent.slice(0, 1) : unsent,
-          },
-        }),
-      )
+      const next = await this.send(sent)
+      sent.forEach((e) => this.confirmed.add(e.id))
       next.confirmed.forEach((id) => this.confirmed.add(id))
-      this.keepUnsent()
       if (this.state.trouble?.away) this.set({ trouble: null })
       this.onAnswer(next)
     } catch (error) {
-      again = this.refused(error instanceof Refused ? error : new Refused('It could not be sent.', 0, []))
+      again = this.refused(
+        sent,
+        error instanceof Refused ? error : new Refused('It could not be sent.', 0, []),
+      )
     } finally {
       this.sending = false
     }
     if (this.unsent().length === 0) this.single = false
-    if (this.unsent().length > 0) this.timer = window.setTimeout(() => void this.flush(), again)
+    else if (!this.stopped) this.timer = setTimeout(() => void this.flush(), again)
   }
 
   /**
@@ -115,51 +145,38 @@ export class StrokeQueue {
    */
   settle(session: Session) {
     const shown = new Set(session.confirmed)
-    if (this.state.pending.some((e) => shown.has(e.id))) {
-      this.set({ pending: this.state.pending.filter((e) => !shown.has(e.id)) })
+    const gone = this.state.pending.filter((e) => shown.has(e.id))
+    if (gone.length > 0) {
+      gone.forEach((e) => this.store.remove(e.id))
+      this.set({})
     }
   }
 
   private unsent(): Event[] {
-    return this.state.pending.filter((e) => !this.confirmed.has(e.id))
-  }
-
-  private keepUnsent() {
-    const unsent = this.unsent()
-    keep(this.name, unsent.length > 0 ? JSON.stringify(unsent) : null)
+    return this.store.pending().filter((e) => !this.confirmed.has(e.id))
   }
 
   /** Says what was refused; gives how long to wait before the next try (ms). */
-  private refused(refused: Refused): number {
+  private refused(sent: Event[], refused: Refused): number {
     const away = refused.status === 0 || refused.status >= 500
     const trouble = { words: refused.message, away }
-    // What was done while the machine was no longer recorded as safe waits with the count until it is again.
-    if (away || refused.has('SESSION_HELD') || refused.has('ISOLATE_FIRST') || refused.has('INSPECT_FIRST')) {
+    if (away || WAITS.some((code) => refused.has(code))) {
       this.set({ trouble })
       return RETRY_MS
     }
-    if (!this.single && this.unsent().length > 1) {
+    if (!this.single && sent.length > 1) {
       this.single = true
       return 0
     }
-    // The service will never take the first one as it is: say so, let go of it, and show what holds.
-    const first = this.unsent()[0]
-    this.set({ trouble, pending: this.state.pending.filter((e) => e !== first) })
+    // The service will never take the first one as it is: say so, set it aside, and show what holds.
+    sent.forEach((e) => this.store.setAside(e, refused.message))
+    this.set({ trouble })
     this.onRefused()
     return 0
   }
 
-  private set(part: Partial<QueueState>) {
-    this.state = { ...this.state, ...part }
-    if (part.pending) this.keepUnsent()
+  private set(part: Partial<Pick<QueueState, 'trouble'>>) {
+    this.state = { ...this.state, ...part, pending: this.store.pending(), aside: this.store.aside() }
     this.listeners.forEach((l) => l())
-  }
-
-  private read(): Event[] {
-    try {
-      return JSON.parse(kept(this.name) ?? '[]') as Event[]
-    } catch {
-      return []
-    }
   }
 }

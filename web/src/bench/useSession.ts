@@ -2,7 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react'
 import { api, ask } from '../api/client'
 import { deviceKey, kept } from '../api/local'
-import { StrokeQueue, type Session } from './strokeQueue'
+import { deviceStorage, EventStore } from './eventStore'
+import { sendTo, StrokeQueue, type Session } from './strokeQueue'
 
 export type { Session } from './strokeQueue'
 
@@ -18,24 +19,32 @@ export function useSession(id: string) {
     refetchInterval: WATCH_MS,
     retry: false,
   })
+  const store = useMemo(() => new EventStore(id, deviceStorage()), [id])
   const queue = useMemo(
     () =>
       new StrokeQueue(
-        id,
-        device,
-        () => kept('person') ?? '',
+        store,
+        sendTo(id, device, () => kept('person') ?? ''),
         (next) => {
           void queries.cancelQueries({ queryKey: ['session', id] })
           queries.setQueryData<Session>(['session', id], next)
         },
         () => void queries.invalidateQueries({ queryKey: ['session', id] }),
       ),
-    [device, id, queries],
+    [device, id, queries, store],
   )
   useEffect(() => {
     queue.start()
-    return () => queue.stop()
-  }, [queue])
+    // Another tab of this device counts on the same session: what it adds is shown and sent here too.
+    const elsewhere = (e: StorageEvent) => {
+      if (store.owns(e.key)) queue.reread()
+    }
+    window.addEventListener('storage', elsewhere)
+    return () => {
+      window.removeEventListener('storage', elsewhere)
+      queue.stop()
+    }
+  }, [queue, store])
   const state = useSyncExternalStore(queue.subscribe, queue.snapshot)
   const shown = session.data
   useEffect(() => {
@@ -65,7 +74,16 @@ export function useSession(id: string) {
     [device, id, queries, queue],
   )
 
-  return { session, pending, trouble, tell: queue.tell, act }
+  return {
+    session,
+    pending,
+    aside: state.aside,
+    trouble,
+    add: queue.add,
+    act,
+    bringBack: queue.bringBack,
+    discardAside: queue.discardAside,
+  }
 }
 
 /** Keeps the screen awake while the bench is open, where the browser can. */

@@ -19,14 +19,14 @@ export function BoardPage() {
   if (board.isPending) return <Coming />
   if (board.isError) return <Trouble error={board.error} again={() => void board.refetch()} />
   const { tools, today, soaking, times } = board.data
-  const widest = Math.max(30, ...tools.map((t) => t.layout.edgeMm))
+  const widest = Math.max(30, ...tools.map((t) => t.layout?.edgeMm ?? 0))
   const groups = [
     { name: 'At the bench', list: tools.filter((t) => t.atBench) },
-    { name: 'Waiting', list: tools.filter((t) => !t.atBench && !t.ready && t.standing !== 'rejected') },
-    { name: 'Ready', list: tools.filter((t) => t.ready && t.standing !== 'rejected') },
+    { name: 'Waiting', list: tools.filter((t) => !t.atBench && !t.ready && t.standing !== 'REJECTED') },
+    { name: 'Ready', list: tools.filter((t) => t.ready && t.standing !== 'REJECTED') },
     {
       name: 'Rejected: not to be fitted',
-      list: tools.filter((t) => !t.atBench && t.standing === 'rejected'),
+      list: tools.filter((t) => !t.atBench && t.standing === 'REJECTED'),
     },
   ]
   return (

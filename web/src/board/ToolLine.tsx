@@ -2,14 +2,14 @@ import { Link } from 'wouter'
 import type { Schemas } from '../api/client'
 import { day } from '../ui/format'
 
-type Stages = Schemas['ToolStages']
+type Line = Schemas['BoardLine']
 
 /** A tool as one line of the board: its edge at true proportion to the others, whose it is, what comes next. */
-export function ToolLine({ tool, widest, today }: { tool: Stages; widest: number; today: string }) {
-  const late = tool.wantedBy !== '' && tool.wantedBy < today
+export function ToolLine({ tool, widest, today }: { tool: Line; widest: number; today: string }) {
+  const late = tool.wantedBy !== null && tool.wantedBy < today
   return (
     <li className="rule-b py-3 grid grid-cols-[minmax(0,1fr)_auto] md:grid-cols-[11rem_minmax(0,1fr)_auto] gap-x-5 gap-y-1 items-center">
-      <Edge layout={tool.layout} widest={widest} />
+      {tool.layout ? <Edge layout={tool.layout} widest={widest} /> : <span />}
       <div className="min-w-0">
         <Link
           href={`/tools/${tool.toolId}`}
@@ -29,7 +29,7 @@ export function ToolLine({ tool, widest, today }: { tool: Stages; widest: number
             </>
           )}
           {' · '}
-          {tool.standing}
+          {tool.standingWords}
           {tool.nextCheck && (
             <span className={tool.due ? 'text-warning font-semibold' : ''}>
               {tool.due ? ', due since ' : ', looked at again '}
@@ -42,7 +42,7 @@ export function ToolLine({ tool, widest, today }: { tool: Stages; widest: number
         href={tool.next.path}
         className={`btn min-h-14 px-5 text-[1.02rem] ${tool.atBench ? 'btn-primary' : 'btn-outline'}`}
       >
-        {tool.next.act}
+        {tool.next.words}
       </Link>
     </li>
   )

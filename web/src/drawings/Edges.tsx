@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import type { StripProps } from './Strip'
+import type { StripProps } from './strip.types'
 
 type Layout = Schemas['LayoutView']
 

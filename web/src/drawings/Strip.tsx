@@ -1,45 +1,11 @@
 import { useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { num } from '../ui/format'
-import type { Schemas } from '../api/client'
 import { Body, edgeHeight } from './Edges'
 import { Patterns } from './Patterns'
-import { MarkTag, SpotMark, type Spot } from './StripMarks'
+import type { StripProps } from './strip.types'
+import { MarkTag, SpotMark } from './StripMarks'
 import { pad, Rule } from './StripRule'
 import { useWidth } from './useWidth'
-
-type Layout = Schemas['LayoutView']
-
-export interface StripMark {
-  kind: string
-  fromMm: number
-  toMm: number
-  depthMm: number
-  leave?: boolean
-}
-
-export interface StripProps {
-  layout: Layout
-  label: string
-  marks?: StripMark[]
-  /** Present edge and recession, place by place. */
-  stations?: { xMm: number; presentMm: number; recessionMm: number }[]
-  readings?: { xMm: number; grams: number | null }[]
-  light?: { fromMm: number; toMm: number }[]
-  /** Places where something was seen at the bench or in a test. */
-  spots?: Spot[]
-  /** The stretch to work on; the rest is dimmed. */
-  where?: { fromMm: number; toMm: number }
-  /** Makes the strip take marks: called with a stretch once it is drawn or placed. */
-  onMark?: (fromMm: number, toMm: number) => void
-  /** The mark in hand: the arrow keys and the finger move it. */
-  selected?: number | null
-  onSelect?: (index: number | null) => void
-  onMove?: (index: number, fromMm: number, toMm: number) => void
-  onRemove?: (index: number) => void
-  /** A place that is looked at. */
-  lookMm?: number | null
-  tall?: boolean
-}
 
 const EDGE_Y = { low: 56, tall: 78 }
 

@@ -1,4 +1,4 @@
-import type { StripMark } from './Strip'
+import type { Spot, StripMark } from './strip.types'
 
 /** A mark on the strip: its number above, and what it is at the edge. */
 export function MarkTag({
@@ -45,14 +45,6 @@ export function MarkTag({
       </text>
     </g>
   )
-}
-
-/** A place where something was seen while working or testing. */
-export interface Spot {
-  fromMm: number
-  toMm: number
-  bad: boolean
-  words: string
 }
 
 const SPOT_PIECES = 16

@@ -20,13 +20,11 @@ type Outcome = Schemas['OutcomeOfCheck']
 /** The edge tested, and what the test says. */
 export function TestPage({ toolId }: { toolId: string }) {
   const stages = useStages(toolId)
-  const device = deviceKey()
   const sheet = useQuery({
     queryKey: ['test', toolId],
     // The bench moves on elsewhere: what was known a moment ago may be over.
     refetchOnMount: 'always',
-    queryFn: () =>
-      ask(api.GET('/api/v1/tools/{id}/test', { params: { path: { id: toolId }, query: { device } } })),
+    queryFn: () => ask(api.GET('/api/v1/tools/{id}/test', { params: { path: { id: toolId } } })),
   })
   const error = stages.error ?? sheet.error
   if (error) return <Trouble error={error} />
@@ -36,7 +34,7 @@ export function TestPage({ toolId }: { toolId: string }) {
   if (!t.sessionId || !t.benchDone) {
     return (
       <>
-        <ToolHead stages={stages.data} at="Test" />
+        <ToolHead stages={stages.data} at="TEST" />
         <p className="pt-4 max-w-[40rem]">
           An edge is tested when the bench is done with it. Then, in this order:
         </p>
@@ -47,7 +45,7 @@ export function TestPage({ toolId }: { toolId: string }) {
             </li>
           ))}
         </ol>
-        <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+        <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
       </>
     )
   }
@@ -159,7 +157,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
     <>
       <ToolHead
         stages={stages}
-        at="Test"
+        at="TEST"
         strip={{
           tall: true,
           marks: [],

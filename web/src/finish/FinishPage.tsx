@@ -15,12 +15,10 @@ type FinishSheet = Schemas['FinishSheet']
 /** The end of a job: clean, dry, protect, refit, the first cut, and the day it is looked at again. */
 export function FinishPage({ toolId }: { toolId: string }) {
   const stages = useStages(toolId)
-  const device = deviceKey()
   const sheet = useQuery({
     queryKey: ['finish', toolId],
     refetchOnMount: 'always',
-    queryFn: () =>
-      ask(api.GET('/api/v1/tools/{id}/finish', { params: { path: { id: toolId }, query: { device } } })),
+    queryFn: () => ask(api.GET('/api/v1/tools/{id}/finish', { params: { path: { id: toolId } } })),
   })
   const error = stages.error ?? sheet.error
   if (error) return <Trouble error={error} />
@@ -28,12 +26,12 @@ export function FinishPage({ toolId }: { toolId: string }) {
   if (!sheet.data.sessionId || !sheet.data.benchDone) {
     return (
       <>
-        <ToolHead stages={stages.data} at="Log" />
+        <ToolHead stages={stages.data} at="LOG" />
         <p className="pt-4 max-w-[40rem]">
           A tool is cleaned, protected and refitted once the bench is done with it.
           {sheet.data.last && ` It went back last on ${day(sheet.data.last.at)}.`}
         </p>
-        <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+        <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
       </>
     )
   }
@@ -102,7 +100,7 @@ function Finish({
     list.includes(one) ? list.filter((x) => x !== one) : [...list, one]
   return (
     <>
-      <ToolHead stages={stages} at="Log" />
+      <ToolHead stages={stages} at="LOG" />
       <Sheet
         drawing={
           <ol aria-label="Clean, protect, refit">

@@ -5,7 +5,7 @@ import { useAnswer } from '../api/useAnswer'
 import { Check, Choice, Field } from '../ui/Field'
 import { num } from '../ui/format'
 import { GritScale } from './GritScale'
-import type { Kit } from './KitPage'
+import type { Kit } from './kit.types'
 
 type Form = Schemas['AbrasiveForm']
 type Abrasive = Schemas['AbrasiveView']

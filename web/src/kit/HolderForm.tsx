@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { api, ask, type Schemas } from '../api/client'
 import { Choice, Field } from '../ui/Field'
-import type { Kit } from './KitPage'
+import type { Kit } from './kit.types'
 import { Frame, useSaved } from './saved'
 
 type Form = Schemas['HolderForm']

@@ -11,7 +11,6 @@ import { Lists } from './Lists'
 import { Adder, Row } from './Row'
 import { TesterForm } from './TesterForm'
 
-export type Kit = Schemas['KitView']
 type Abrasive = Schemas['AbrasiveView']
 
 /** Abrasives, what holds an angle, wheels and testers as they really stand, each with what it wants next. */

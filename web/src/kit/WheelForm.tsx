@@ -5,7 +5,7 @@ import { useAnswer } from '../api/useAnswer'
 import { Check, Choice, Field } from '../ui/Field'
 import { num } from '../ui/format'
 import { usePerson } from '../ui/person'
-import type { Kit } from './KitPage'
+import type { Kit } from './kit.types'
 import { Frame, useSaved } from './saved'
 
 type Form = Schemas['WheelForm']

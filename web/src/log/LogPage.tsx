@@ -7,9 +7,10 @@ import { Coming, Trouble } from '../ui/Notice'
 import { Lists } from './Lists'
 import { SteelLine } from './SteelLine'
 
-const KINDS: Record<string, string> = {
+const KINDS: Record<Schemas['Entry']['kind'], string> = {
   TAKE_IN: 'Take in',
   SURVEY: 'Survey',
+  PLAN: 'Plan',
   SETUP: 'Set-up',
   BENCH: 'Bench',
   TEST: 'Test',
@@ -38,7 +39,7 @@ export function LogPage({ toolId }: { toolId: string }) {
     <>
       <ToolHead
         stages={stages.data}
-        at="Log"
+        at="LOG"
         strip={{
           label: last ? 'Readings of the last test along the edge' : 'The edge',
           readings: last?.readings ?? [],
@@ -62,7 +63,7 @@ export function LogPage({ toolId }: { toolId: string }) {
           </>
         }
       />
-      <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+      <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
     </>
   )
 }
@@ -73,7 +74,7 @@ function History({ entries }: { entries: Schemas['Entry'][] }) {
       {entries.map((e, i) => (
         <li key={i} className="rule-b py-3 sm:grid sm:grid-cols-[11rem_minmax(0,1fr)] gap-4">
           <p className="quiet">
-            {KINDS[e.kind] ?? e.kind}
+            {KINDS[e.kind]}
             <br />
             <time dateTime={e.at} className="text-[0.9rem]">
               {moment(e.at)}
@@ -93,8 +94,8 @@ function History({ entries }: { entries: Schemas['Entry'][] }) {
   )
 }
 
-function Keenness({ tests }: { tests: Schemas['TestView'][] }) {
-  const indices = tests.flatMap((t) => (t.verdict.force ? [t.verdict.force.index.value] : []))
+function Keenness({ tests }: { tests: Schemas['MeasuredTest'][] }) {
+  const indices = tests.flatMap((t) => (t.index === null ? [] : [t.index]))
   if (indices.length === 0) return <p className="quiet">Readings gather here once the edge was tested.</p>
   const best = Math.min(...indices)
   return (

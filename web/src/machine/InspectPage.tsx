@@ -24,7 +24,7 @@ export function InspectPage({ toolId }: { toolId: string }) {
   if (error) return <Trouble error={error} />
   if (!stages.data || !machine.data) return <Coming />
   const m = machine.data
-  const head = <ToolHead stages={stages.data} at="Inspect" />
+  const head = <ToolHead stages={stages.data} at="INSPECT" />
   if (m.inspection && !again)
     return (
       <>
@@ -36,7 +36,7 @@ export function InspectPage({ toolId }: { toolId: string }) {
           again={() => setAgain(true)}
         />
         <Act href={m.inspection.verdict === 'REJECT' ? '/' : stages.data.next.path}>
-          {m.inspection.verdict === 'REJECT' ? 'Back to the board' : stages.data.next.act}
+          {m.inspection.verdict === 'REJECT' ? 'Back to the board' : stages.data.next.words}
         </Act>
       </>
     )
@@ -76,7 +76,8 @@ function Kept({
         {reject ? 'Rejected: it does not go back on' : 'Fit to be worked'}
       </h2>
       <p className="quiet">
-        Inspected by {inspection.person}, {moment(inspection.at)}
+        Inspected by {inspection.person}
+        {inspection.at && `, ${moment(inspection.at)}`}
       </p>
       <ul className="pt-3 text-[1.15rem]">
         {(reject ? inspection.reasons : inspection.notes).map((r) => (

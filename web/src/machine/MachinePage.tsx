@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useLocation } from 'wouter'
-import { api, ask, Refused } from '../api/client'
+import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
@@ -24,7 +24,7 @@ export function MachinePage({ toolId }: { toolId: string }) {
   const m = machine.data
   return (
     <>
-      <ToolHead stages={stages.data} at="Make safe" />
+      <ToolHead stages={stages.data} at="MAKE_SAFE" />
       {!m.powered ? (
         <p className="pt-4">This tool belongs to no machine.</p>
       ) : !m.machine ? (
@@ -131,7 +131,7 @@ function MakeSafe({ state }: { state: MachineState }) {
   )
 }
 
-function Safe({ state, next }: { state: MachineState; next: { act: string; path: string } }) {
+function Safe({ state, next }: { state: MachineState; next: Schemas['NextView'] }) {
   const [person] = usePerson()
   const [giving, setGiving] = useState(false)
   const [name, setName] = useState(person)
@@ -198,7 +198,7 @@ function Safe({ state, next }: { state: MachineState; next: { act: string; path:
           </>
         }
       />
-      <Act href={next.path}>{next.act}</Act>
+      <Act href={next.path}>{next.words}</Act>
     </>
   )
 }

@@ -46,7 +46,7 @@ export function PlanPage({ toolId }: { toolId: string }) {
   const refused = choose.error instanceof Refused ? choose.error : undefined
   return (
     <>
-      <ToolHead stages={stages.data} at="Plan" />
+      <ToolHead stages={stages.data} at="PLAN" />
       {preview.isError ? (
         <div className="max-w-[44rem] pt-4">
           <Trouble error={preview.error} again={() => void preview.refetch()} />
@@ -60,7 +60,7 @@ export function PlanPage({ toolId }: { toolId: string }) {
             </button>
           )}
           {preview.error instanceof Refused && preview.error.has('NO_ABRASIVE') && <WayOut />}
-          <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+          <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
         </div>
       ) : plan ? (
         <>

@@ -37,11 +37,11 @@ export function SchoolsPage({ toolId }: { toolId: string }) {
   const shown = schools.find((s) => s.school === open) ?? schools[0]
   return (
     <>
-      <ToolHead stages={stages.data} at="Plan" />
+      <ToolHead stages={stages.data} at="PLAN" />
       {answer.isError ? (
         <div className="max-w-[44rem] pt-4">
           <Trouble error={answer.error} again={() => void answer.refetch()} />
-          <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+          <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
         </div>
       ) : !shown ? (
         <Coming />

@@ -28,14 +28,14 @@ export function ProfilePage({ toolId }: { toolId: string }) {
   if (tracing || traces.length === 0) {
     return (
       <>
-        <ToolHead stages={stages.data} at="Survey" />
+        <ToolHead stages={stages.data} at="SURVEY" />
         <TraceForm toolId={toolId} profile={profile.data} done={() => setTracing(false)} />
       </>
     )
   }
   return (
     <>
-      <ToolHead stages={stages.data} at="Survey" />
+      <ToolHead stages={stages.data} at="SURVEY" />
       <Kept key={traces.length} toolId={toolId} profile={profile.data} />
       <Act onClick={() => setTracing(true)}>Trace the edge again</Act>
     </>

@@ -9,7 +9,7 @@ export function RackPage() {
   if (board.isPending) return <Coming />
   if (board.isError) return <Trouble error={board.error} again={() => void board.refetch()} />
   const { tools, today } = board.data
-  const widest = Math.max(30, ...tools.map((t) => t.layout.edgeMm))
+  const widest = Math.max(30, ...tools.map((t) => t.layout?.edgeMm ?? 0))
   const crews = [...new Set(tools.map((t) => t.crew))].sort()
   return (
     <>

@@ -32,7 +32,7 @@ export function RepairPage({ toolId }: { toolId: string }) {
   if (!stages.data) return <Coming />
   return (
     <>
-      <ToolHead stages={stages.data} at="Plan" />
+      <ToolHead stages={stages.data} at="PLAN" />
       {repair.isError ? (
         <div className="max-w-[44rem] pt-4">
           <Trouble error={repair.error} again={() => void repair.refetch()} />

@@ -55,7 +55,7 @@ export function SurveyPage({ toolId }: { toolId: string }) {
   if (!stages.data || !tool.data || !latest.data) return <Coming />
   const before = latest.data.survey
   // A survey of this round is shown again to be corrected; after the tool was finished one starts afresh.
-  const current = stages.data.stages.find((s) => s.name === 'Survey')?.state === 'done'
+  const current = stages.data.stages.find((s) => s.stage === 'SURVEY')?.state === 'DONE'
   const start = before && current ? before.form : FRESH
   return (
     <Survey
@@ -142,7 +142,7 @@ function Survey({
     <>
       <ToolHead
         stages={stages}
-        at="Survey"
+        at="SURVEY"
         strip={{
           tall: true,
           label: `The edge, ${num(tool.edgeLengthMm)} mm. Arrow keys move by a millimetre, Enter marks. With a mark in hand they move it, plus and minus change its width, Delete removes it.`,

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import type { StripMark } from '../drawings/Strip'
+import type { StripMark } from '../drawings/strip.types'
 import { num } from '../ui/format'
 
 type Finding = Schemas['FindingForm']

@@ -216,7 +216,7 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
 function Head({ tool }: { tool: Tool }) {
   const stages = useStages(tool.id)
   if (!stages.data) return null
-  return <ToolHead stages={stages.data} at="Take in" />
+  return <ToolHead stages={stages.data} at="TAKE_IN" />
 }
 
 function NewCrew({ onMade }: { onMade: (id: string) => void }) {

@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, type ReactNode } from 'react'
 import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
-import { Strip, type StripProps } from '../drawings/Strip'
+import { Strip } from '../drawings/Strip'
+import type { StripProps } from '../drawings/strip.types'
 import { day, num } from '../ui/format'
 
 type Stages = Schemas['ToolStages']
@@ -24,11 +25,11 @@ export function useTool(toolId: string) {
   })
 }
 
-const STATE: Record<string, { mark: string; look: string }> = {
-  done: { mark: '✓', look: '' },
-  here: { mark: '▸', look: 'bg-primary text-primary-content font-semibold' },
-  waiting: { mark: '·', look: 'quiet' },
-  skipped: { mark: '–', look: 'quiet line-through' },
+const STATE: Record<Schemas['StageView']['state'], { mark: string; look: string }> = {
+  DONE: { mark: '✓', look: '' },
+  HERE: { mark: '▸', look: 'bg-primary text-primary-content font-semibold' },
+  WAITING: { mark: '·', look: 'quiet' },
+  SKIPPED: { mark: '–', look: 'quiet line-through' },
 }
 
 /** The head of every page about a tool: its name, its edge along the full width, the line of stages. */
@@ -39,7 +40,8 @@ export function ToolHead({
   children,
 }: {
   stages: Stages
-  at: string
+  /** The stage that is shown; null on pages that belong to none. */
+  at: Schemas['StageView']['stage'] | null
   /** What this stage shows on the strip beyond the survey's findings. */
   strip?: Partial<StripProps>
   children?: ReactNode
@@ -67,7 +69,7 @@ export function ToolHead({
           className="relative flex overflow-x-auto max-w-full [scrollbar-width:none]"
         >
           {stages.stages.map((s) => (
-            <Stage key={s.name} stage={s} current={s.name === at} />
+            <Stage key={s.stage} stage={s} current={s.stage === at} />
           ))}
         </nav>
       </div>
@@ -84,7 +86,7 @@ export function ToolHead({
 }
 
 function Stage({ stage, current }: { stage: Schemas['StageView']; current: boolean }) {
-  const look = STATE[stage.state] ?? STATE.waiting!
+  const look = STATE[stage.state]
   return (
     <Link
       href={stage.path}

@@ -29,7 +29,7 @@ export function ToolHub({ toolId }: { toolId: string }) {
     queryFn: () =>
       ask(
         api.GET('/api/v1/tools/{id}/finish', {
-          params: { path: { id: toolId }, query: { device: deviceKey() } },
+          params: { path: { id: toolId } },
         }),
       ),
     retry: false,
@@ -39,7 +39,7 @@ export function ToolHub({ toolId }: { toolId: string }) {
   const t = tool.data
   return (
     <>
-      <ToolHead stages={stages.data} at="" />
+      <ToolHead stages={stages.data} at={null} />
       <Sheet
         drawing={
           <Section view={t.section} label={`Section: last bevel ${num(t.lastDeg)}° ${t.convention}`} />
@@ -101,7 +101,7 @@ export function ToolHub({ toolId }: { toolId: string }) {
           </>
         }
       />
-      <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+      <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
     </>
   )
 }
@@ -160,10 +160,10 @@ export function ToolBench({ toolId }: { toolId: string }) {
   if (state.isError || stages.isError) return <Trouble error={state.error ?? stages.error} />
   if (!state.data || !stages.data) return <Coming />
   const { open, plan } = state.data
-  const current = stages.data.stages.find((s) => s.name === 'Plan')?.state === 'done'
+  const current = stages.data.stages.find((s) => s.stage === 'PLAN')?.state === 'DONE'
   return (
     <>
-      <ToolHead stages={stages.data} at="Bench" />
+      <ToolHead stages={stages.data} at="BENCH" />
       <div className="max-w-[44rem] pt-4">
         <Trouble error={start.error} />
         {open && <p>A session is open. It stands at the stroke where it was left.</p>}
@@ -185,7 +185,7 @@ export function ToolBench({ toolId }: { toolId: string }) {
           Start at the bench
         </Act>
       ) : (
-        <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+        <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
       )}
     </>
   )

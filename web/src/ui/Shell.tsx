@@ -29,6 +29,7 @@ export function Shell({ children }: { children: ReactNode }) {
           </svg>
           True Keen
         </Link>
+        <Installation />
         <nav aria-label="Places" className="order-last sm:order-none w-full sm:w-auto flex -mx-2 sm:mx-0">
           {PLACES.map((p) => (
             <Link
@@ -48,6 +49,21 @@ export function Shell({ children }: { children: ReactNode }) {
       </header>
       <main className="px-4 sm:px-6 pb-32">{children}</main>
     </>
+  )
+}
+
+/** Says which records these are: a demonstration must never be taken for the shop's own. */
+function Installation() {
+  const installation = useQuery({
+    queryKey: ['installation'],
+    queryFn: () => ask(api.GET('/api/v1/installation')),
+    staleTime: Infinity,
+  })
+  if (!installation.data?.demonstration) return null
+  return (
+    <span className="border-2 border-warning rounded px-2 text-[0.85rem] font-semibold whitespace-nowrap">
+      Demonstration
+    </span>
   )
 }
 

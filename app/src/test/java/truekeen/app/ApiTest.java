@@ -31,6 +31,10 @@ public abstract class ApiTest {
     @LocalServerPort
     private int port;
 
+    protected int port() {
+        return port;
+    }
+
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) {
         registry.add("spring.datasource.url", () -> DATABASE);

@@ -1,6 +1,7 @@
 package truekeen.app.angle;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.kit.HolderRecords.HolderView;
@@ -10,7 +11,9 @@ import truekeen.app.survey.SurveyRecords.HistoryView;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.app.tool.ToolRecords.TradeView;
+import truekeen.core.holding.HolderKind;
 import truekeen.core.holding.Scheme;
+import truekeen.core.holding.SetBevel;
 
 /** What the angle stage shows and takes. */
 public final class AngleRecords {
@@ -66,7 +69,8 @@ public final class AngleRecords {
     /**
      * One setting.
      *
-     * @param bevel "primary", "secondary" or "bevel"
+     * @param bevel the bevel it is for
+     * @param bevelWords it in words
      * @param name what is set: projection, gap, tilt…
      * @param unit mm or °
      * @param setting the number to set, with its why
@@ -78,7 +82,7 @@ public final class AngleRecords {
      * @param scheme the drawing
      */
     public record SettingView(
-            String bevel,
+            SetBevel bevel, String bevelWords,
             double angleDeg,
             String name,
             String unit,
@@ -98,7 +102,7 @@ public final class AngleRecords {
      * @param scheme the drawing; none on old ones
      */
     public record KeptSetting(
-            String bevel,
+            SetBevel bevel, String bevelWords,
             double angleDeg,
             String name,
             String unit,
@@ -201,7 +205,7 @@ public final class AngleRecords {
             List<TradeView> trades, List<HolderView> holders, @Nullable SetupView current, List<SetupView> setups) {}
 
     /** Why and when a set-up's settings changed, and from what to what. */
-    public record RestatedNote(String at, String because, String change) {}
+    public record RestatedNote(Instant at, String because, String change) {}
 
     /** An ink check's correction that is taken. */
     public record InkTakenForm(double offDeg, long version) {}
@@ -223,11 +227,11 @@ public final class AngleRecords {
             @Nullable Double camberMm,
             @Nullable UUID holderId,
             String holder,
-            String holderKind,
+            HolderKind holderKind,
             List<KeptSetting> settings,
             double inkDeg,
             List<RestatedNote> restated,
-            String madeAt,
+            Instant madeAt,
             AngleForm typed,
             long version) {}
 }

@@ -88,6 +88,7 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
                     "moved by the ink check", Angle.ofDegrees(inkDeg).toString()));
         }
         return new SettingView(
+                b.which(),
                 b.which().words(),
                 b.angle().degrees(),
                 s.name(),

@@ -212,9 +212,10 @@ public class SetupService implements HistorySource {
                 row.camberMm,
                 row.holderId,
                 s.holderName(),
-                s.holder().name(),
+                s.holder(),
                 s.settings().stream()
                         .map(k -> new KeptSetting(
+                                k.bevel(),
                                 k.bevel().words(),
                                 k.angle().degrees(),
                                 k.label(),
@@ -225,9 +226,9 @@ public class SetupService implements HistorySource {
                         .toList(),
                 row.inkDeg,
                 row.restated().stream()
-                        .map(r -> new RestatedNote(r.at().toString(), r.because(), r.change()))
+                        .map(r -> new RestatedNote(r.at(), r.because(), r.change()))
                         .toList(),
-                row.madeAt.toString(),
+                row.madeAt,
                 row.typed(),
                 row.version);
     }

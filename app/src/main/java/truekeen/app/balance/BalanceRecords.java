@@ -1,12 +1,14 @@
 package truekeen.app.balance;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
+import truekeen.core.balance.Balancing;
 
 /** What the beam shows and takes. */
 public final class BalanceRecords {
@@ -56,7 +58,7 @@ public final class BalanceRecords {
      * @param gradeGmm permissible by the engineer's grade, 0 where speed or mass is not known
      */
     public record BalanceView(
-            String state,
+            Balancing.State state,
             int heavy,
             double unbalanceGmm,
             double resolutionGmm,
@@ -70,12 +72,12 @@ public final class BalanceRecords {
     /** A try as it is kept. */
     public record TryView(
             int number,
-            String at,
+            Instant at,
             String person,
             int heavy,
             String heavyName,
             double unbalanceGmm,
-            String state,
+            Balancing.State state,
             double removedG,
             String removedName) {}
 

@@ -278,7 +278,7 @@ public class BalanceService implements HistorySource {
 
     private static BalanceView view(Balancing b, HungBlade.Hung h, HungBlade blade, MachineService.Running running) {
         return new BalanceView(
-                b.state().name(),
+                b.state(),
                 b.heavy(),
                 b.unbalanceGmm(),
                 h.resolutionGmm(),
@@ -322,12 +322,12 @@ public class BalanceService implements HistorySource {
     private static TryView view(TryRow r, HungBlade blade) {
         return new TryView(
                 r.number,
-                r.at.toString(),
+                r.at,
                 r.person,
                 r.heavy,
                 r.heavy == 0 ? "" : blade.place(r.heavy),
                 r.unbalanceGmm,
-                r.state.name(),
+                r.state,
                 r.removedG,
                 r.removedAt == 0 ? "" : blade.place(r.removedAt));
     }

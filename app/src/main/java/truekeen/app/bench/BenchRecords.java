@@ -1,9 +1,18 @@
 package truekeen.app.bench;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.plan.PlanRecords.StepView;
+import truekeen.core.bench.BenchState;
+import truekeen.core.bench.BenchTimer;
+import truekeen.core.bench.BurrThread;
+import truekeen.core.bench.Gate;
+import truekeen.core.bench.Instrument;
+import truekeen.core.bench.Sight;
+import truekeen.core.fault.Sign;
+import truekeen.core.stepsheet.Step;
 
 /** What the bench shows and takes. */
 public final class BenchRecords {
@@ -63,35 +72,35 @@ public final class BenchRecords {
     public record FinishForm(String device, String person) {}
 
     /** Strokes of one side; {@code leftOut} are edges that are broken and left out, from 1. */
-    public record CountView(String side, int strokes, List<Integer> stations, List<Integer> leftOut) {}
+    public record CountView(Step.Side side, int strokes, List<Integer> stations, List<Integer> leftOut) {}
 
     /** A sign that can be put down: GOOD, BAD or NOTED, and whether it has a place. */
-    public record TapView(String sign, String words, String says, boolean placed) {}
+    public record TapView(Sign sign, String words, Sign.Says says, boolean placed) {}
 
     /** Something seen at the step, and the strokes counted until then. */
     public record SeenHere(
-            String sign,
+            Sign sign,
             String words,
-            String says,
+            Sign.Says says,
             @Nullable Double fromMm,
             @Nullable Double toMm,
             int strokesBefore) {}
 
     /** What an instrument read at the step, and what that means there. */
     public record TakenView(
-            String instrument, String words, double value, String unit, String says, String side, int station) {}
+            Instrument instrument, String words, double value, String unit, String says, String side, int station) {}
 
     /** What to do before the gate opens, and where. */
     public record TodoView(String words, @Nullable Double fromMm, @Nullable Double toMm) {}
 
     /** How the gate stands: NONE, ASK, OPEN or SHUT. */
-    public record GateView(String state, String words, List<TodoView> todo, List<String> notes) {}
+    public record GateView(Gate.State state, String words, List<TodoView> todo, List<String> notes) {}
 
     /** The burr's thread. */
-    public record BurrView(String life, String words, String ask, String warning, List<String> moments) {}
+    public record BurrView(BurrThread.Life life, String words, String ask, String warning, List<String> moments) {}
 
     /** Something to look for, right and wrong. */
-    public record SightView(String kind, String right, String wrong) {}
+    public record SightView(Sight kind, String right, String wrong) {}
 
     /**
      * What the step in hand has beyond its plan.
@@ -116,7 +125,7 @@ public final class BenchRecords {
             @Nullable Double leftHighSeconds) {}
 
     /** A step with where it stands. */
-    public record BenchStepView(StepView step, String status, List<CountView> counts, int gateFailures, int round) {}
+    public record BenchStepView(StepView step, BenchState.Status status, List<CountView> counts, int gateFailures, int round) {}
 
     /**
      * A session.
@@ -131,8 +140,8 @@ public final class BenchRecords {
             UUID planId,
             String toolName,
             double edgeLengthMm,
-            String startedAt,
-            @Nullable String finishedAt,
+            Instant startedAt,
+            @Nullable Instant finishedAt,
             String holderPerson,
             boolean held,
             int current,
@@ -147,7 +156,7 @@ public final class BenchRecords {
     public record AtBench(UUID id, UUID toolId, String toolName, String title, int step, int steps, boolean held) {}
 
     /** What can be timed, and how long it usually takes. */
-    public record TimerKindView(String kind, String words, int seconds, String why) {}
+    public record TimerKindView(BenchTimer kind, String words, int seconds, String why) {}
 
     /**
      * A time that runs.
@@ -155,10 +164,10 @@ public final class BenchRecords {
      * @param id its key; null where it is a stone's own soaking
      * @param endsAt instant (ISO) at which it is over
      */
-    public record BenchTimeView(@Nullable UUID id, String kind, String label, String endsAt) {}
+    public record BenchTimeView(@Nullable UUID id, BenchTimer kind, String label, Instant endsAt) {}
 
     /** What runs, and what could. */
-    public record BenchTimesView(String now, List<BenchTimeView> running, List<TimerKindView> kinds) {}
+    public record BenchTimesView(Instant now, List<BenchTimeView> running, List<TimerKindView> kinds) {}
 
     /** Starts a time: its kind, what it is for, and how many minutes as typed; empty for the usual. */
     public record TimerForm(String kind, String label, String minutes) {}

@@ -72,10 +72,10 @@ class SessionViews {
             Step step = all.get(i).step();
             steps.add(new BenchStepView(
                     PlanViews.step(step, setup),
-                    now.status().name(),
+                    now.status(),
                     step.sides().stream()
                             .map(side -> new CountView(
-                                    side.name(),
+                                    side,
                                     now.counts().get(side),
                                     now.stations().get(side),
                                     now.leftOut().getOrDefault(side, Set.of()).stream()
@@ -91,8 +91,8 @@ class SessionViews {
                 session.planId,
                 tools.name(session.toolId),
                 plan.chosen().edgeLengthMm(),
-                session.startedAt.toString(),
-                session.finishedAt == null ? null : session.finishedAt.toString(),
+                session.startedAt,
+                session.finishedAt,
                 session.holderPerson,
                 session.holderDevice.equals(device),
                 state.current(),
@@ -118,7 +118,7 @@ class SessionViews {
         int sides = Math.max(1, step.sides().size());
         return new HereView(
                 new GateView(
-                        gate.state().name(),
+                        gate.state(),
                         gate.words(),
                         gate.todo().stream()
                                 .map(t -> new TodoView(
@@ -128,13 +128,13 @@ class SessionViews {
                                 .toList(),
                         gate.notes()),
                 Gate.offers(step).stream()
-                        .map(s -> new TapView(s.name(), s.words(), s.says().name(), s.placed()))
+                        .map(s -> new TapView(s, s.words(), s.says(), s.placed()))
                         .toList(),
                 now.standing().stream().map(SessionViews::seen).toList(),
                 now.readings().stream().map(r -> taken(r, step, steel)).toList(),
-                new BurrView(burr.life().name(), burr.words(), burr.ask(), burr.warning(), burr.moments()),
+                new BurrView(burr.life(), burr.words(), burr.ask(), burr.warning(), burr.moments()),
                 Sight.of(step).stream()
-                        .map(s -> new SightView(s.name(), s.right(), s.wrong()))
+                        .map(s -> new SightView(s, s.right(), s.wrong()))
                         .toList(),
                 Gate.marks(step),
                 facet(step, setup),
@@ -150,9 +150,9 @@ class SessionViews {
     private static SeenHere seen(BenchState.Seen s) {
         Observation o = s.observation();
         return new SeenHere(
-                o.sign().name(),
+                o.sign(),
                 o.words(),
-                o.sign().says().name(),
+                o.sign().says(),
                 o.where().map(Stretch::fromMm).orElse(null),
                 o.where().map(Stretch::toMm).orElse(null),
                 s.strokesBefore());
@@ -161,7 +161,7 @@ class SessionViews {
     private static TakenView taken(BenchState.ReadingTaken r, Step step, SteelClass steel) {
         Instrument instrument = Instrument.valueOf(r.instrument());
         return new TakenView(
-                instrument.name(),
+                instrument,
                 instrument.words(),
                 r.value(),
                 instrument.unit(),

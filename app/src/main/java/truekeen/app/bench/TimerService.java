@@ -48,22 +48,22 @@ public class TimerService {
         kit.underWay()
                 .forEach(t -> running.add(new BenchTimeView(
                         null,
-                        BenchTimer.SOAK.name(),
+                        BenchTimer.SOAK,
                         t.name(),
-                        now.plusSeconds(Math.round(t.secondsLeft())).toString())));
+                        now.plusSeconds(Math.round(t.secondsLeft())))));
         timers.findByStoppedAtIsNull().stream()
                 .filter(t -> t.startedAt.plusSeconds(t.seconds + SHOWN_AFTER).isAfter(now))
                 .forEach(t -> running.add(new BenchTimeView(
                         t.id,
-                        t.kind.name(),
+                        t.kind,
                         t.label,
-                        t.startedAt.plusSeconds(t.seconds).toString())));
+                        t.startedAt.plusSeconds(t.seconds))));
         running.sort(Comparator.comparing(BenchTimeView::endsAt));
         return new BenchTimesView(
-                now.toString(),
+                now,
                 running,
                 Arrays.stream(BenchTimer.values())
-                        .map(k -> new TimerKindView(k.name(), k.words(), k.usualSeconds(), k.why()))
+                        .map(k -> new TimerKindView(k, k.words(), k.usualSeconds(), k.why()))
                         .toList());
     }
 

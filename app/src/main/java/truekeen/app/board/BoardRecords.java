@@ -1,6 +1,7 @@
 package truekeen.app.board;
 
 import jakarta.annotation.Nullable;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.bench.BenchRecords.BenchTimeView;
@@ -34,11 +35,11 @@ public final class BoardRecords {
      *
      * @param crew whose it is
      * @param kind what it is
-     * @param wantedBy day it is wanted back; empty where none was promised
+     * @param wantedBy day it is wanted back; null where none was promised
      * @param layout how its edges lie; null where its record cannot be read any more
      * @param standingWords where it stands, in words
      * @param ready whether it went back to work
-     * @param nextCheck day it is looked at again; empty where none was set
+     * @param nextCheck day it is looked at again; null where none was set
      * @param due whether that day has come
      */
     public record BoardLine(
@@ -46,14 +47,14 @@ public final class BoardRecords {
             String name,
             String crew,
             String kind,
-            String wantedBy,
+            @Nullable LocalDate wantedBy,
             @Nullable LayoutView layout,
             NextView next,
             Standing standing,
             String standingWords,
             boolean atBench,
             boolean ready,
-            String nextCheck,
+            @Nullable LocalDate nextCheck,
             boolean due) {}
 
     /**
@@ -70,7 +71,7 @@ public final class BoardRecords {
             String name,
             String crew,
             String kind,
-            String wantedBy,
+            @Nullable LocalDate wantedBy,
             LayoutView layout,
             List<StageView> stages,
             NextView next,
@@ -78,7 +79,7 @@ public final class BoardRecords {
             String standingWords,
             boolean atBench,
             boolean ready,
-            String nextCheck,
+            @Nullable LocalDate nextCheck,
             boolean due,
             List<FindingView> findings,
             List<StationView> stations) {}
@@ -90,12 +91,10 @@ public final class BoardRecords {
      * The board.
      *
      * @param today this day
-     * @param demonstration whether this is the demonstration, and not the shop's own records
      * @param times what dries and cures, and when it is over
      */
     public record BoardView(
-            String today,
-            boolean demonstration,
+            LocalDate today,
             List<BoardLine> tools,
             List<SoakView> soaking,
             List<BenchTimeView> times) {}

@@ -18,7 +18,6 @@ import truekeen.app.board.BoardRecords.ToolStages;
 import truekeen.app.kit.KitService;
 import truekeen.app.machine.HoursService;
 import truekeen.app.platform.BenchClock;
-import truekeen.app.platform.Settings;
 import truekeen.app.store.Stored;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.survey.SurveyViews;
@@ -38,7 +37,6 @@ public class BoardService {
     private final TimerService timers;
     private final HoursService hours;
     private final KitService kit;
-    private final Settings settings;
     private final BenchClock clock;
 
     BoardService(
@@ -49,7 +47,6 @@ public class BoardService {
             TimerService timers,
             HoursService hours,
             KitService kit,
-            Settings settings,
             BenchClock clock) {
         this.rows = rows;
         this.standings = standings;
@@ -58,7 +55,6 @@ public class BoardService {
         this.timers = timers;
         this.hours = hours;
         this.kit = kit;
-        this.settings = settings;
         this.clock = clock;
     }
 
@@ -70,8 +66,7 @@ public class BoardService {
                 .map(r -> r.toolId)
                 .collect(Collectors.toSet()));
         return new BoardView(
-                clock.today().toString(),
-                settings.demo(),
+                clock.today(),
                 all.stream()
                         .map(r -> line(
                                 r,
@@ -89,14 +84,14 @@ public class BoardService {
                 r.name,
                 r.owner,
                 r.kind,
-                r.wantedBy == null ? "" : r.wantedBy.toString(),
+                r.wantedBy,
                 StoredLayout.FORMAT.read(r.layout).value().map(LayoutView::of).orElse(null),
                 next(r.toolId, r.next, Optional.ofNullable(r.sessionId)),
                 r.standing,
                 r.standing.words(),
                 r.sessionId != null,
                 r.ready,
-                nextCheck.map(LocalDate::toString).orElse(""),
+                nextCheck.orElse(null),
                 nextCheck.filter(day -> !later(day)).isPresent());
     }
 
@@ -114,7 +109,7 @@ public class BoardService {
                 tool.name(),
                 tool.owner(),
                 tool.kind(),
-                tool.wantedBy().map(LocalDate::toString).orElse(""),
+                tool.wantedBy().orElse(null),
                 LayoutView.of(layout),
                 s.stages(nextCheck.filter(this::later).isPresent()).stream()
                         .map(x -> new StageView(
@@ -129,7 +124,7 @@ public class BoardService {
                 s.standing().words(),
                 s.openSession().isPresent(),
                 s.rested(),
-                nextCheck.map(LocalDate::toString).orElse(""),
+                nextCheck.orElse(null),
                 nextCheck.filter(day -> !later(day)).isPresent(),
                 SurveyViews.findings(edge.findings()),
                 SurveyViews.stations(edge.stations()));

@@ -19,7 +19,6 @@ import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestRecords.SignForm;
 import truekeen.app.edgetest.TestRecords.TestForm;
 import truekeen.app.edgetest.TestService;
-import truekeen.app.finish.FinishRecords.FinishActView;
 import truekeen.app.finish.FinishRecords.FinishCardForm;
 import truekeen.app.finish.FinishService;
 import truekeen.app.machine.HoursService;
@@ -36,6 +35,8 @@ import truekeen.app.machine.MachineRecords.SafetyActView;
 import truekeen.app.machine.MachineService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.survey.SurveyRecords.FindingForm;
+import truekeen.core.machine.InspectionItem;
+import truekeen.core.stepsheet.Step;
 
 /** The machines of the grounds crew and a season of their blades, done as a person would. */
 @Component
@@ -246,11 +247,11 @@ class DemoMachines {
             if (item.question()) {
                 here.put("answer", "no");
             } else {
-                double value = item.atLeast() ? item.usual() * 1.2 : item.key().equals("BEND") ? 41 : 0;
+                double value = item.atLeast() ? item.usual() * 1.2 : item.key() == InspectionItem.BEND ? 41 : 0;
                 item.inputs()
                         .forEach(i -> here.put(i.key(), text(value + (i.key().equals("right") ? 0.8 : 0))));
             }
-            found.put(item.key(), here);
+            found.put(item.key().name(), here);
         }
         return found;
     }
@@ -282,26 +283,28 @@ class DemoMachines {
         for (int i = 0; i < now.steps().size(); i++) {
             var step = now.steps().get(i).step();
             List<EventForm> events = new ArrayList<>();
-            int marks = step.sides().contains("EDGES") ? 4 : 3;
-            for (String side : step.sides()) {
+            int marks = step.sides().contains(Step.Side.EDGES) ? 4 : 3;
+            for (Step.Side side : step.sides()) {
                 if (step.stations().isEmpty()) {
                     for (int left = step.strokes(); left > 0; left -= 20) {
-                        events.add(event("COUNT", i, side, Math.min(20, left), 0, "", null));
+                        events.add(event("COUNT", i, side.name(), Math.min(20, left), 0, "", null));
                     }
                 }
                 for (int station = 1; station <= Math.min(most, step.stations().size()); station++) {
                     int each = step.stations().get(station - 1);
                     for (int left = each; left > 0; left -= 20) {
-                        events.add(event("COUNT", i, side, Math.min(20, left), station, "", null));
+                        events.add(event("COUNT", i, side.name(), Math.min(20, left), station, "", null));
                     }
                 }
-                boolean measured = step.kind().equals("MEASURE") || step.kind().equals("ENDS") || side.equals("EDGES");
+                boolean measured = step.kind() == Step.Kind.MEASURE
+                        || step.kind() == Step.Kind.ENDS
+                        || side == Step.Side.EDGES;
                 for (int mark = 1; measured && mark <= marks; mark++) {
-                    double width = step.kind().equals("MEASURE") ? before : before - lossMm - (mark == 2 ? 0.1 : 0);
-                    events.add(event("READ", i, side, 0, mark, "CALLIPER", width));
+                    double width = step.kind() == Step.Kind.MEASURE ? before : before - lossMm - (mark == 2 ? 0.1 : 0);
+                    events.add(event("READ", i, side.name(), 0, mark, "CALLIPER", width));
                 }
             }
-            if (step.kind().equals("GAP")) {
+            if (step.kind() == Step.Kind.GAP) {
                 events.add(event("READ", i, "", 0, 0, "FEELER", 0.15));
             }
             boolean away = step.stations().size() > most;
@@ -311,7 +314,7 @@ class DemoMachines {
             bench.add(
                     session,
                     new EventsForm(
-                            TABLET, HAND, away ? onlyFirst(events, step.sides().get(0)) : events));
+                            TABLET, HAND, away ? onlyFirst(events, step.sides().get(0).name()) : events));
             if (away) {
                 return;
             }
@@ -356,11 +359,11 @@ class DemoMachines {
 
     private void pass(UUID tool, UUID session) {
         List<SignForm> good = tests.sheet(tool).ladder().stream()
-                .map(c -> new SignForm(c.outcomes().get(0).sign(), null, null))
+                .map(c -> new SignForm(c.outcomes().get(0).sign().name(), null, null))
                 .toList();
         tests.take(session, new TestForm(TABLET, HAND, "", List.of(), good));
         List<String> done = finishing.sheet(tool).acts().stream()
-                .map(FinishActView::key)
+                .map(a -> a.key().name())
                 .toList();
         String torque = balance.turns(tool) ? "45 N·m" : "";
         finishing.close(session, new FinishCardForm(TABLET, HAND, done, "", torque, List.of(), ""));

@@ -21,7 +21,6 @@ import truekeen.app.edgetest.TestRecords.SignForm;
 import truekeen.app.edgetest.TestRecords.TestForm;
 import truekeen.app.edgetest.TestRecords.TestView;
 import truekeen.app.edgetest.TestService;
-import truekeen.app.finish.FinishRecords.FinishActView;
 import truekeen.app.finish.FinishRecords.FinishCardForm;
 import truekeen.app.finish.FinishService;
 import truekeen.app.kit.HolderService;
@@ -40,6 +39,7 @@ import truekeen.app.survey.SurveyRecords.SurveyView;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.ToolRecords.ToolForm;
 import truekeen.app.tool.ToolService;
+import truekeen.core.stepsheet.Step;
 
 /** Does at Larkmoor what a person would do on the screens, through the same services. */
 @Component
@@ -211,7 +211,7 @@ class DemoWork {
             i++;
         }
         StepView open = now.steps().get(i).step();
-        tell(session, strokes(i, open.sides().get(0), Math.max(1, open.strokes() * 3 / 5)));
+        tell(session, strokes(i, open.sides().get(0).name(), Math.max(1, open.strokes() * 3 / 5)));
     }
 
     void test(UUID session, String[] grams) {
@@ -232,7 +232,7 @@ class DemoWork {
     void finish(UUID session) {
         UUID tool = bench.ref(session).toolId();
         List<String> done = finishing.sheet(tool).acts().stream()
-                .map(FinishActView::key)
+                .map(a -> a.key().name())
                 .toList();
         String capIron = done.contains("CAP_IRON") ? "1.2 mm" : "";
         finishing.close(session, new FinishCardForm(TABLET, HAND, done, capIron, "", List.of(), ""));
@@ -250,8 +250,8 @@ class DemoWork {
 
     private void step(UUID session, int index, BenchStepView view, double factor) {
         List<EventForm> events = new ArrayList<>();
-        for (String side : view.step().sides()) {
-            events.addAll(strokes(index, side, (int) Math.round(view.step().strokes() * factor)));
+        for (Step.Side side : view.step().sides()) {
+            events.addAll(strokes(index, side.name(), (int) Math.round(view.step().strokes() * factor)));
         }
         String done = view.step().gate().isEmpty() ? "STEP_DONE" : "GATE_PASSED";
         events.add(event(done, index, "", 0));

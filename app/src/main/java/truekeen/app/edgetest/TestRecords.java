@@ -1,9 +1,11 @@
 package truekeen.app.edgetest;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
+import truekeen.core.fault.Sign;
 
 /** What the test stage shows and takes. */
 public final class TestRecords {
@@ -39,13 +41,13 @@ public final class TestRecords {
     public record ReadingView(double xMm, double grams) {}
 
     /** What may come of a test. */
-    public record OutcomeOfCheck(String sign, String words, String says, boolean placed) {}
+    public record OutcomeOfCheck(Sign sign, String words, Sign.Says says, boolean placed) {}
 
     /** A test of the ladder. */
     public record CheckView(String check, String title, String how, String safety, List<OutcomeOfCheck> outcomes) {}
 
     /** Something seen, in words and with its place. */
-    public record SignSeen(String sign, String words, String says, @Nullable Double fromMm, @Nullable Double toMm) {}
+    public record SignSeen(Sign sign, String words, Sign.Says says, @Nullable Double fromMm, @Nullable Double toMm) {}
 
     /** A piece of evidence: above zero it speaks for the fault, below against it. */
     public record ClueView(String words, double weight) {}
@@ -115,7 +117,7 @@ public final class TestRecords {
     public record TestView(
             UUID id,
             UUID sessionId,
-            String takenAt,
+            Instant takenAt,
             String person,
             @Nullable Double referenceG,
             List<ReadingView> readings,
@@ -126,7 +128,7 @@ public final class TestRecords {
             List<TrialView> judged) {}
 
     /** An earlier index of the same tool. */
-    public record EarlierIndex(String takenAt, double index) {}
+    public record EarlierIndex(Instant takenAt, double index) {}
 
     /**
      * What a test wants.

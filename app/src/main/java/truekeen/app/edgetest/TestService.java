@@ -100,7 +100,7 @@ public class TestService implements HistorySource {
                 .findByToolIdAndKeenTrueAndSessionIdNotOrderByTakenAt(toolId, session == null ? NO_SESSION : session)
                 .stream()
                 .flatMap(t -> t.verdict().stream()
-                        .map(v -> new EarlierIndex(t.takenAt.toString(), v.meanIndex())))
+                        .map(v -> new EarlierIndex(t.takenAt, v.meanIndex())))
                 .toList();
         return new TestSheet(
                 edge,

@@ -52,7 +52,7 @@ public final class TestViews {
         return new TestView(
                 t.id,
                 t.sessionId,
-                t.takenAt.toString(),
+                t.takenAt,
                 t.person,
                 t.referenceG,
                 t.readings().stream()
@@ -91,15 +91,15 @@ public final class TestViews {
     /** What may come of a check. */
     public static List<OutcomeOfCheck> outcomes(EdgeCheck c) {
         return c.signs().stream()
-                .map(s -> new OutcomeOfCheck(s.name(), s.words(), s.says().name(), s.placed()))
+                .map(s -> new OutcomeOfCheck(s, s.words(), s.says(), s.placed()))
                 .toList();
     }
 
     private static SignSeen seen(Observation o) {
         return new SignSeen(
-                o.sign().name(),
+                o.sign(),
                 o.words(),
-                o.sign().says().name(),
+                o.sign().says(),
                 o.where().map(Stretch::fromMm).orElse(null),
                 o.where().map(Stretch::toMm).orElse(null));
     }

@@ -1,10 +1,13 @@
 package truekeen.app.finish;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.edgetest.TestRecords.OutcomeOfCheck;
 import truekeen.app.edgetest.TestRecords.SignForm;
+import truekeen.core.finish.FinishAct;
 
 /** What the end of a job shows and takes. */
 public final class FinishRecords {
@@ -16,7 +19,7 @@ public final class FinishRecords {
      * @param settingName what is set by it; empty where nothing is
      */
     public record FinishActView(
-            String key,
+            FinishAct.Key key,
             String title,
             String words,
             String why,
@@ -32,13 +35,13 @@ public final class FinishRecords {
      */
     public record FinishCardView(
             UUID sessionId,
-            String at,
+            Instant at,
             String person,
             List<String> done,
             List<String> seen,
             @Nullable Double capIronMm,
             String torque,
-            String nextCheck) {}
+            LocalDate nextCheck) {}
 
     /**
      * What is left to do with a tool.
@@ -59,7 +62,7 @@ public final class FinishRecords {
             boolean keen,
             boolean torque,
             boolean level,
-            String nextCheck,
+            LocalDate nextCheck,
             String nextWords,
             @Nullable FinishCardView last) {}
 

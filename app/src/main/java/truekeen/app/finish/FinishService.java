@@ -103,7 +103,7 @@ public class FinishService implements HistorySource {
                         .orElse(false),
                 turns,
                 !turns || session != null && balance.level(session),
-                next.day.toString(),
+                next.day,
                 next.words,
                 cards.findFirstByToolIdOrderByAtDesc(toolId)
                         .map(FinishService::view)
@@ -245,7 +245,7 @@ public class FinishService implements HistorySource {
 
     private static FinishActView view(FinishAct a) {
         return new FinishActView(
-                a.key().name(),
+                a.key(),
                 a.title(),
                 a.words(),
                 a.why(),
@@ -257,7 +257,7 @@ public class FinishService implements HistorySource {
 
     private static FinishCardView view(CardRow c) {
         return new FinishCardView(
-                c.sessionId, c.at.toString(), c.person, c.done(), c.seen(), c.capIronMm, c.torque, c.nextCheck.toString());
+                c.sessionId, c.at, c.person, c.done(), c.seen(), c.capIronMm, c.torque, c.nextCheck);
     }
 
     interface Cards extends JpaRepository<CardRow, UUID> {

@@ -1,5 +1,6 @@
 package truekeen.app.hand;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 
@@ -40,7 +41,7 @@ public final class HandRecords {
             String abrasive,
             String person,
             String steel,
-            String at,
+            Instant at,
             int done,
             double expected,
             double times,

@@ -118,7 +118,7 @@ public class HandService {
                 name,
                 o.person,
                 o.steel,
-                o.at.toString(),
+                o.at,
                 o.done,
                 o.predicted * o.stoodOutFrom,
                 off,

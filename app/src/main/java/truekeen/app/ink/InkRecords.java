@@ -6,6 +6,7 @@ import java.util.UUID;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
+import truekeen.core.ink.InkAnswer;
 
 /** What the ink check shows and takes. */
 public final class InkRecords {
@@ -44,7 +45,7 @@ public final class InkRecords {
      * @param on what the strokes were taken on, and at which angle
      */
     public record InkView(
-            String finding,
+            InkAnswer.Finding finding,
             String words,
             @Nullable AdviceView off,
             List<String> also,

@@ -100,7 +100,7 @@ public class InkService {
                                 answer.finding().direction()))
                 : null;
         return new InkView(
-                answer.finding().name(),
+                answer.finding(),
                 answer.words(),
                 answer.off().map(o -> off(o, in, at, bevel)).orElse(null),
                 answer.also(),

@@ -57,7 +57,7 @@ final class AbrasiveViews {
                 a.grainEvidence.name(),
                 grit,
                 core.scratchUm(),
-                a.shape.name(),
+                a.shape,
                 a.lubricant,
                 a.flat,
                 a.strokesSinceLapped,
@@ -67,9 +67,9 @@ final class AbrasiveViews {
                 a.retired,
                 a.frozen,
                 next(a, core, now, shelf),
-                a.firmness.name(),
+                a.firmness,
                 a.favourite,
-                a.slurry.name(),
+                a.slurry,
                 a.lengthMm,
                 a.lengthTyped,
                 a.glazed,
@@ -114,7 +114,7 @@ final class AbrasiveViews {
 
     static CareView care(PrepAct p) {
         return new CareView(
-                p.kind().name(),
+                p.kind(),
                 p.abrasiveId(),
                 p.abrasiveName(),
                 p.toolName(),

@@ -1,20 +1,24 @@
 package truekeen.app.kit;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import truekeen.core.holding.HolderKind;
+import truekeen.core.holding.Wheel;
+import truekeen.core.tool.Measure;
 
 /** What the kit shows and takes of things that hold an angle, and of wheels. */
 public final class HolderRecords {
     private HolderRecords() {}
 
     /** One thing a kind of holder is measured by. */
-    public record PartView(String field, String label, String measure, boolean needed, String where) {}
+    public record PartView(String field, String label, Measure measure, boolean needed, String where) {}
 
     /** A kind of holder to choose from. */
     public record HolderKindView(
-            String key,
+            HolderKind key,
             String words,
             String sets,
             String meaning,
@@ -51,7 +55,7 @@ public final class HolderRecords {
     public record HolderView(
             UUID id,
             String name,
-            String kind,
+            HolderKind kind,
             String kindWords,
             String sets,
             Map<String, Double> parts,
@@ -63,7 +67,7 @@ public final class HolderRecords {
             String wheel,
             String note,
             @Nullable CalibrationView calibration,
-            @Nullable String calibratedAt,
+            @Nullable Instant calibratedAt,
             long version) {}
 
     /** One measured pair as typed: the projection set, and the angle it gave. */
@@ -116,13 +120,13 @@ public final class HolderRecords {
             String name, String kind, String diameter, String perMinute, String marked, String note, long version) {}
 
     /** A wheel's diameter after a truing. */
-    public record TruingView(String at, double diameterMm, String person) {}
+    public record TruingView(Instant at, double diameterMm, String person) {}
 
     /** A wheel. */
     public record WheelView(
             UUID id,
             String name,
-            String kind,
+            Wheel.Kind kind,
             String kindWords,
             double diameterMm,
             @Nullable Double perMinute,
@@ -134,7 +138,7 @@ public final class HolderRecords {
             long version) {}
 
     /** A kind of wheel to choose from. */
-    public record WheelKindView(String key, String words) {}
+    public record WheelKindView(Wheel.Kind key, String words) {}
 
     /**
      * A truing as typed.

@@ -63,7 +63,7 @@ public class HolderService {
         return Arrays.stream(HolderKind.values())
                 .filter(k -> k != HolderKind.HAND)
                 .map(k -> new HolderKindView(
-                        k.name(),
+                        k,
                         k.words(),
                         k.sets(),
                         k.meaning(),
@@ -71,7 +71,7 @@ public class HolderService {
                         k.takesBlocks(),
                         k.dimensions().stream()
                                 .map(d -> new PartView(
-                                        d.field(), d.label(), d.measure().name(), d.needed(), d.where()))
+                                        d.field(), d.label(), d.measure(), d.needed(), d.where()))
                                 .toList()))
                 .toList();
     }
@@ -168,7 +168,7 @@ public class HolderService {
                 Arrays.stream(HolderKind.values())
                         .filter(k -> k != HolderKind.HAND && k.name().equals(in.kind()))
                         .findFirst(),
-                kinds().stream().map(HolderKindView::key).collect(Collectors.joining(", ")));
+                kinds().stream().map(k -> k.key().name()).collect(Collectors.joining(", ")));
         form.checks().orThrow();
         // What was not touched stays as exact as it was measured; the form shows it rounded.
         Map<String, Double> values = kind == row.kind && row.typed().equals(in.parts())
@@ -277,7 +277,7 @@ public class HolderService {
         return new HolderView(
                 h.id,
                 h.name,
-                h.kind.name(),
+                h.kind,
                 h.kind.words(),
                 h.kind.sets(),
                 dimensions,
@@ -296,7 +296,7 @@ public class HolderService {
                         : h.calibration()
                                 .map(c -> Calibrations.view(c, h.kind, h.measures()))
                                 .orElse(null),
-                h.calibratedAt == null ? null : h.calibratedAt.toString(),
+                h.calibratedAt,
                 h.version == null ? 0 : h.version);
     }
 

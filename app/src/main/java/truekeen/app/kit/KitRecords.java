@@ -7,6 +7,10 @@ import truekeen.app.kit.HolderRecords.HolderKindView;
 import truekeen.app.kit.HolderRecords.HolderView;
 import truekeen.app.kit.HolderRecords.WheelKindView;
 import truekeen.app.kit.HolderRecords.WheelView;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.care.PrepAct;
+import truekeen.core.grit.GrainSize;
 
 /** What the kit shows and takes. */
 public final class KitRecords {
@@ -37,7 +41,7 @@ public final class KitRecords {
             String grainEvidence,
             String grit,
             double scratchUm,
-            String shape,
+            Abrasive.Shape shape,
             String lubricant,
             boolean flat,
             double strokesSinceLapped,
@@ -47,9 +51,9 @@ public final class KitRecords {
             boolean retired,
             boolean frozen,
             String next,
-            String firmness,
+            Abrasive.Firmness firmness,
             boolean favourite,
-            String slurry,
+            Abrasive.Slurry slurry,
             @Nullable Double lengthMm,
             String lengthTyped,
             boolean glazed,
@@ -170,7 +174,7 @@ public final class KitRecords {
 
     /** One thing the kit asks for. */
     public record CareView(
-            String kind,
+            PrepAct.Kind kind,
             String abrasiveId,
             String name,
             String with,
@@ -192,7 +196,7 @@ public final class KitRecords {
     public record TesterForm(String name, String reference, long version) {}
 
     /** A kind to choose from. */
-    public record KindView(String name, String use, List<String> lubricants, int soakMinutes) {}
+    public record KindView(String name, AbrasiveKind.Use use, List<String> lubricants, int soakMinutes) {}
 
     /** A standard to choose from. */
     public record StandardView(String key, String meaning, String source, String prefix) {}
@@ -207,7 +211,7 @@ public final class KitRecords {
      * @param evidence how it is known
      * @param sameName what the same number means in the other standards
      */
-    public record GrainView(double d50Um, String evidence, String words, List<NameView> sameName) {}
+    public record GrainView(double d50Um, GrainSize.Evidence evidence, String words, List<NameView> sameName) {}
 
     /** The kit. */
     public record KitView(

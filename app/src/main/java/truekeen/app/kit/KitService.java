@@ -68,7 +68,7 @@ public class KitService {
                 WheelService.kinds(),
                 testers(),
                 AbrasiveKinds.all().stream()
-                        .map(k -> new KindView(k.name(), k.use().name(), k.lubricants(), k.soakMinutes()))
+                        .map(k -> new KindView(k.name(), k.use(), k.lubricants(), k.soakMinutes()))
                         .toList(),
                 Arrays.stream(GritStandard.values())
                         .map(s -> new StandardView(s.key(), s.meaning(), s.source(), s.prefix()))
@@ -241,7 +241,7 @@ public class KitService {
         reading.checks().orThrow();
         return new GrainView(
                 size.d50Um(),
-                size.evidence().name(),
+                size.evidence(),
                 AbrasiveViews.words(size),
                 AbrasiveViews.sameName(form.gritStandard(), form.gritName()));
     }

@@ -54,7 +54,7 @@ public class WheelService {
     /** Kinds to choose from. */
     public static List<WheelKindView> kinds() {
         return Arrays.stream(Wheel.Kind.values())
-                .map(k -> new WheelKindView(k.name(), k.words()))
+                .map(k -> new WheelKindView(k, k.words()))
                 .toList();
     }
 
@@ -133,7 +133,7 @@ public class WheelService {
                 Arrays.stream(Wheel.Kind.values())
                         .filter(k -> k.name().equals(in.kind()))
                         .findFirst(),
-                kinds().stream().map(WheelKindView::key).collect(Collectors.joining(", ")));
+                kinds().stream().map(k -> k.key().name()).collect(Collectors.joining(", ")));
         Length diameter = diameter(form, in.diameter());
         Double turns = number(form, "perMinute", "Turns a minute", in.perMinute(), 1, 30000, "");
         Double marked = number(form, "marked", "A marked speed", in.marked(), 1, 150, "m/s");
@@ -167,7 +167,7 @@ public class WheelService {
         return new WheelView(
                 w.id,
                 w.name,
-                w.kind.name(),
+                w.kind,
                 w.kind.words(),
                 w.diameterMm,
                 w.turnsPerMin,
@@ -175,7 +175,7 @@ public class WheelService {
                 speed.orElse(null),
                 w.note,
                 truings.findByWheelIdOrderByAt(w.id).stream()
-                        .map(t -> new TruingView(t.at.toString(), t.diameterMm, t.person))
+                        .map(t -> new TruingView(t.at, t.diameterMm, t.person))
                         .toList(),
                 holders.findByWheelIdOrderByName(w.id).stream().map(h -> h.name).toList(),
                 w.version == null ? 0 : w.version);

@@ -2,18 +2,21 @@ package truekeen.app.log;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import jakarta.annotation.Nullable;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import truekeen.app.history.HistoryEntry;
+import truekeen.core.fault.Sign;
 
 /** What the log shows and writes out. */
 public final class LogRecords {
     private LogRecords() {}
 
     /** One line of the history: when, what kind, a title, and what there is to say. */
-    public record Entry(String at, String kind, String title, List<String> lines) {}
+    public record Entry(Instant at, HistoryEntry.Kind kind, String title, List<String> lines) {}
 
     /** Usable length after an event (mm). */
-    public record SteelPoint(String at, double usableMm) {}
+    public record SteelPoint(Instant at, double usableMm) {}
 
     /** Force at a place of the edge (mm, g). */
     public record ReadingAt(double xMm, double grams) {}
@@ -23,7 +26,7 @@ public final class LogRecords {
      *
      * @param says GOOD, BAD or NOTED
      */
-    public record SeenAt(String words, String says, @Nullable Double fromMm, @Nullable Double toMm) {}
+    public record SeenAt(String words, Sign.Says says, @Nullable Double fromMm, @Nullable Double toMm) {}
 
     /**
      * A test as it measured the edge.
@@ -32,7 +35,7 @@ public final class LogRecords {
      * @param target index that was wanted
      */
     public record MeasuredTest(
-            String takenAt,
+            Instant takenAt,
             boolean keen,
             boolean remedied,
             @Nullable Double index,
@@ -57,5 +60,5 @@ public final class LogRecords {
      * @param sections rows by place, as they are stored: columns by name, JSON columns with the version they were
      *     written in
      */
-    public record Export(String format, String writtenAt, Map<String, List<JsonNode>> sections) {}
+    public record Export(String format, Instant writtenAt, Map<String, List<JsonNode>> sections) {}
 }

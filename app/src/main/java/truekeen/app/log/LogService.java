@@ -61,12 +61,12 @@ public class LogService {
         List<ToolService.Wear> wear = tools.wear(toolId);
         List<SteelPoint> steel = new ArrayList<>();
         steel.add(new SteelPoint(
-                tools.racked(toolId).takenInAt().toString(),
+                tools.racked(toolId).takenInAt(),
                 wear.isEmpty() ? blade.usable().mm() : wear.get(0).usableBeforeMm()));
-        wear.forEach(w -> steel.add(new SteelPoint(w.at().toString(), w.usableAfterMm())));
+        wear.forEach(w -> steel.add(new SteelPoint(w.at(), w.usableAfterMm())));
         return new LogView(
                 entries(toolId).stream()
-                        .map(e -> new Entry(e.at().toString(), e.kind().name(), e.title(), e.lines()))
+                        .map(e -> new Entry(e.at(), e.kind(), e.title(), e.lines()))
                         .toList(),
                 steel,
                 blade.retire().mm(),
@@ -82,7 +82,7 @@ public class LogService {
 
     private static MeasuredTest test(TestService.Measured t) {
         return new MeasuredTest(
-                t.takenAt().toString(),
+                t.takenAt(),
                 t.keen(),
                 t.remedied(),
                 t.verdict().map(Verdict::meanIndex).orElse(null),
@@ -96,7 +96,7 @@ public class LogService {
     private static SeenAt seen(Observation o) {
         return new SeenAt(
                 o.words(),
-                o.sign().says().name(),
+                o.sign().says(),
                 o.where().map(Stretch::fromMm).orElse(null),
                 o.where().map(Stretch::toMm).orElse(null));
     }
@@ -106,7 +106,7 @@ public class LogService {
         tools.name(toolId);
         Map<String, List<JsonNode>> sections = new LinkedHashMap<>();
         exports.forEach(e -> sections.put(e.section(), e.rows(toolId)));
-        return new Export("truekeen-tool/2", clock.instant().toString(), sections);
+        return new Export("truekeen-tool/2", clock.instant(), sections);
     }
 
     /** The history as a list that other programs read. */

@@ -162,11 +162,11 @@ public class HoursService implements HistorySource {
                 due.worn(),
                 due.interval(),
                 due.intervals(),
-                due.due().map(LocalDate::toString).orElse(null),
+                due.due().orElse(null),
                 due.words(),
                 why(due, rows.size()),
                 rows.stream()
-                        .map(r -> new RunView(r.day.toString(), r.hours, r.ground.words()))
+                        .map(r -> new RunView(r.day, r.hours, r.ground.words()))
                         .toList(),
                 Arrays.stream(Ground.values())
                         .map(g -> new WordedChoice(g.name(), g.words()))

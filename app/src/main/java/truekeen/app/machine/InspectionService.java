@@ -1,5 +1,6 @@
 package truekeen.app.machine;
 
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -61,7 +62,7 @@ public class InspectionService implements HistorySource {
     }
 
     /** A rejected blade, for its tag. */
-    public record Rejected(String tool, List<String> reasons, String person, String at) {}
+    public record Rejected(String tool, List<String> reasons, String person, Instant at) {}
 
     /** A blade was rejected. */
     public record BladeRejected(UUID toolId) {}
@@ -73,7 +74,7 @@ public class InspectionService implements HistorySource {
     public InspectionView preview(UUID toolId, InspectionForm in) {
         gate.requireSafe(toolId);
         Read read = read(toolId, in);
-        return view(read.inspection, "", "", read.found);
+        return view(read.inspection, "", null, read.found);
     }
 
     /** Keeps an inspection; one that leaves something open is refused unless it rejects. */
@@ -135,7 +136,7 @@ public class InspectionService implements HistorySource {
     @Transactional(readOnly = true)
     public Rejected rejected(UUID toolId) {
         InspectionView now = current(toolId)
-                .filter(i -> i.verdict().equals(Inspection.Verdict.REJECT.name()))
+                .filter(i -> i.verdict() == Inspection.Verdict.REJECT)
                 .orElseThrow(() -> Form.notFound("reject tag of tool", toolId));
         return new Rejected(tools.name(toolId), now.reasons(), now.person(), now.at());
     }
@@ -147,7 +148,7 @@ public class InspectionService implements HistorySource {
         Map<String, Double> limits = blades.findById(toolId).map(BladeRow::limits).orElse(Map.of());
         return InspectionItem.of(blade).stream()
                 .map(i -> new ItemView(
-                        i.name(),
+                        i,
                         i.title(),
                         i.how(),
                         i.way() == Way.QUESTION,
@@ -239,12 +240,12 @@ public class InspectionService implements HistorySource {
 
     private static InspectionView view(InspectionRow i) {
         return new InspectionView(
-                i.verdict.name(), i.reasons(), i.notes(), List.of(), i.person, i.at.toString(), i.found());
+                i.verdict, i.reasons(), i.notes(), List.of(), i.person, i.at, i.found());
     }
 
-    private static InspectionView view(Inspection i, String person, String at, Map<String, Map<String, String>> found) {
+    private static InspectionView view(Inspection i, String person, Instant at, Map<String, Map<String, String>> found) {
         return new InspectionView(
-                i.verdict().name(),
+                i.verdict(),
                 i.reasons(),
                 i.notes(),
                 i.open().stream().map(InspectionItem::title).toList(),

@@ -1,10 +1,15 @@
 package truekeen.app.machine;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
+import truekeen.core.machine.Inspection;
+import truekeen.core.machine.InspectionItem;
+import truekeen.core.machine.PowerSource;
 
 /** What the places about machines show and take. */
 public final class MachineRecords {
@@ -24,7 +29,7 @@ public final class MachineRecords {
     public record MachineView(
             UUID id,
             String name,
-            String power,
+            PowerSource power,
             String powerWords,
             @Nullable Double perMinute,
             int seasonFrom,
@@ -66,7 +71,7 @@ public final class MachineRecords {
     public record SafetyActView(String key, String title, String how, String why) {}
 
     /** A machine in force as safe. */
-    public record IsolationView(String person, String at, List<String> acts) {}
+    public record IsolationView(String person, Instant at, List<String> acts) {}
 
     /** A number to be measured. */
     public record MeasuredInput(String key, String label) {}
@@ -81,7 +86,7 @@ public final class MachineRecords {
      * @param maker the maker's limit, where it was put in
      */
     public record ItemView(
-            String key,
+            InspectionItem key,
             String title,
             String how,
             boolean question,
@@ -93,23 +98,23 @@ public final class MachineRecords {
 
     /** An inspection: OPEN, FIT or REJECT. */
     public record InspectionView(
-            String verdict,
+            Inspection.Verdict verdict,
             List<String> reasons,
             List<String> notes,
             List<String> open,
             String person,
-            String at,
+            @Nullable Instant at,
             Map<String, Map<String, String>> found) {}
 
     /** Hours put down. */
-    public record RunView(String day, double hours, String groundWords) {}
+    public record RunView(LocalDate day, double hours, String groundWords) {}
 
     /** How far its hours have gone. */
     public record HoursView(
             double worn,
             double interval,
             int intervals,
-            @Nullable String due,
+            @Nullable LocalDate due,
             String words,
             AdviceView why,
             List<RunView> runs,

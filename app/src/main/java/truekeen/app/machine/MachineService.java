@@ -306,7 +306,7 @@ public class MachineService implements HistorySource {
     }
 
     private static MachineView view(MachineRow m) {
-        return new MachineView(m.id, m.name, m.power.name(), m.power.words(), m.perMinute, m.seasonFrom, m.seasonTo);
+        return new MachineView(m.id, m.name, m.power, m.power.words(), m.perMinute, m.seasonFrom, m.seasonTo);
     }
 
     private static SafetyActView view(SafetyAct a) {
@@ -316,7 +316,7 @@ public class MachineService implements HistorySource {
     private static IsolationView view(IsolationRow i, PowerSource power, GeometryKind kind) {
         return new IsolationView(
                 i.person,
-                i.at.toString(),
+                i.at,
                 Isolation.acts(power, kind).stream()
                         .filter(a -> i.acts().contains(a.key()))
                         .map(SafetyAct::title)

@@ -1,13 +1,19 @@
 package truekeen.app.plan;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import truekeen.app.kit.KitRecords.CareView;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.repair.RepairRecords.HeatView;
+import truekeen.core.condition.Scope;
 import truekeen.core.holding.Scheme;
+import truekeen.core.progression.Answer;
+import truekeen.core.progression.Job;
+import truekeen.core.rule.School;
+import truekeen.core.stepsheet.Step;
 
 /** What the plan shows and takes. */
 public final class PlanRecords {
@@ -36,7 +42,7 @@ public final class PlanRecords {
 
     /** One answer to a job: what it takes, against the others. */
     public record AnswerView(
-            String answer,
+            Answer answer,
             String words,
             String meaning,
             List<String> stones,
@@ -48,7 +54,7 @@ public final class PlanRecords {
 
     /** One school on this tool. */
     public record SchoolView(
-            String school,
+            School school,
             String words,
             String meaning,
             double minutes,
@@ -110,7 +116,7 @@ public final class PlanRecords {
      * @param leastFirstUm least grain that its depth asks to be started on (µm)
      */
     public record JobView(
-            String kind,
+            Job.Kind kind,
             String title,
             double volumeMm3,
             double areaMm2,
@@ -125,7 +131,7 @@ public final class PlanRecords {
             List<String> flags,
             double seconds,
             double freelySeconds,
-            String answered,
+            Answer answered,
             List<AnswerView> answers) {}
 
     /** A wheel or belt that could shape the primary. */
@@ -145,7 +151,7 @@ public final class PlanRecords {
      * @param scheme the drawing of it
      */
     public record StepView(
-            String kind,
+            Step.Kind kind,
             String title,
             String abrasiveId,
             String abrasiveName,
@@ -158,7 +164,7 @@ public final class PlanRecords {
             @Nullable Scheme scheme,
             @Nullable Double forceN,
             String pressure,
-            List<String> sides,
+            List<Step.Side> sides,
             int strokes,
             int strokesLow,
             int strokesHigh,
@@ -182,7 +188,7 @@ public final class PlanRecords {
 
     /** A plan. */
     public record PlanView(
-            String scope,
+            Scope scope,
             String scopeWords,
             List<String> reasons,
             double edgeLengthMm,
@@ -217,11 +223,11 @@ public final class PlanRecords {
             double scratchAfterUm) {}
 
     /** One job of a chosen plan. */
-    public record ChosenJobView(String kind, double volumeMm3, List<ChosenLegView> legs) {}
+    public record ChosenJobView(Job.Kind kind, double volumeMm3, List<ChosenLegView> legs) {}
 
     /** A plan as it was chosen: it stays so, whatever happens to the shelf. */
     public record ChosenPlanView(
-            String scope,
+            Scope scope,
             String scopeWords,
             double edgeLengthMm,
             double primaryDeg,
@@ -236,7 +242,7 @@ public final class PlanRecords {
             List<StepView> steps) {}
 
     /** A plan that was chosen. */
-    public record SavedPlan(UUID id, UUID toolId, UUID surveyId, UUID setupId, String madeAt, ChosenPlanView plan) {}
+    public record SavedPlan(UUID id, UUID toolId, UUID surveyId, UUID setupId, Instant madeAt, ChosenPlanView plan) {}
 
     /** The newest plan of a tool, if it has one. */
     public record LatestPlan(@Nullable SavedPlan plan) {}

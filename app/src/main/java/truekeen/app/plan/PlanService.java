@@ -356,7 +356,7 @@ public class PlanService {
                 p.toolId,
                 p.surveyId,
                 p.setupId,
-                p.madeAt.toString(),
+                p.madeAt,
                 PlanViews.of(chosen, setups.setup(p.setupId).setup()));
     }
 

@@ -54,7 +54,7 @@ public final class PlanViews {
             double edgeLengthMm,
             List<PrepAct> preparation) {
         return new PlanView(
-                r.scope().name(),
+                r.scope(),
                 SurveyViews.words(r.scope()),
                 r.reasons(),
                 edgeLengthMm,
@@ -89,7 +89,7 @@ public final class PlanViews {
                 ? s.angleDeg().map(Angle::ofDegrees).flatMap(setup::settingFor)
                 : Optional.empty();
         return new StepView(
-                s.kind().name(),
+                s.kind(),
                 s.title(),
                 s.abrasiveId(),
                 s.abrasiveName(),
@@ -102,7 +102,7 @@ public final class PlanViews {
                 set.flatMap(SavedSetting::scheme).orElse(null),
                 s.forceN().orElse(null),
                 s.pressure(),
-                s.sides().stream().map(Enum::name).toList(),
+                s.sides(),
                 s.strokes(),
                 s.strokesLow(),
                 s.strokesHigh(),
@@ -133,7 +133,7 @@ public final class PlanViews {
                 new ChosenPlan.Predicted(v.minutes().low(), v.minutes().value(), v.minutes().high()),
                 v.jobs().stream()
                         .map(j -> new ChosenPlan.PlannedJob(
-                                Job.Kind.valueOf(j.kind()),
+                                j.kind(),
                                 j.volumeMm3(),
                                 j.legs().stream()
                                         .map(l -> new ChosenPlan.PlannedLeg(
@@ -155,7 +155,7 @@ public final class PlanViews {
     /** A chosen plan, for the screens. */
     static ChosenPlanView of(ChosenPlan p, Setup setup) {
         return new ChosenPlanView(
-                p.scope().name(),
+                p.scope(),
                 SurveyViews.words(p.scope()),
                 p.edgeLengthMm(),
                 p.primary().degrees(),
@@ -167,7 +167,7 @@ public final class PlanViews {
                 new PredictedView(p.minutes().low(), p.minutes().value(), p.minutes().high()),
                 p.jobs().stream()
                         .map(j -> new ChosenJobView(
-                                j.kind().name(),
+                                j.kind(),
                                 j.volumeMm3(),
                                 j.legs().stream()
                                         .map(l -> new ChosenLegView(
@@ -189,7 +189,7 @@ public final class PlanViews {
     /** One school's trial. */
     static SchoolView school(SchoolTrial t, Setup setup) {
         return new SchoolView(
-                t.school().name(),
+                t.school(),
                 t.school().words(),
                 t.school().meaning(),
                 t.seconds() / 60,
@@ -231,7 +231,7 @@ public final class PlanViews {
         Job job = path.job();
         Optional<FinishWindow> finish = job.finish();
         return new JobView(
-                job.kind().name(),
+                job.kind(),
                 title(job),
                 job.shaping().volumeMm3(),
                 job.shaping().workedAreaMm2(),
@@ -255,10 +255,10 @@ public final class PlanViews {
                 path.flags(),
                 path.seconds(),
                 path.freelySeconds(),
-                path.answered().name(),
+                path.answered(),
                 path.alternatives().stream()
                         .map(a -> new AnswerView(
-                                a.answer().name(),
+                                a.answer(),
                                 a.answer().words(),
                                 a.answer().meaning(),
                                 a.legs().stream().map(l -> l.abrasive().name()).toList(),

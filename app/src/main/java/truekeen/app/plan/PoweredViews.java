@@ -23,7 +23,7 @@ final class PoweredViews {
 
     static PlanView of(Restoration r, PoweredPlan plan, List<Step> steps, Setup setup, CoreTool tool) {
         return new PlanView(
-                r.scope().name(),
+                r.scope(),
                 r.scope() == Scope.RETIRE ? SurveyViews.words(r.scope()) : "Every edge alike",
                 r.reasons(),
                 tool.geometry().edgeLengthMm(),

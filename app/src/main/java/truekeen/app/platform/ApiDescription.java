@@ -2,14 +2,24 @@ package truekeen.app.platform;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.ComposedSchema;
+import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.MediaType;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.responses.ApiResponse;
 import io.swagger.v3.oas.models.servers.Server;
 import jakarta.annotation.Nullable;
 import java.lang.annotation.Annotation;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.OperationCustomizer;
 import org.springdoc.core.customizers.PropertyCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -50,9 +60,58 @@ class ApiDescription {
         };
     }
 
+    /** Every operation says how it may refuse. */
+    @Bean
+    OperationCustomizer problemAnswers() {
+        return (operation, method) -> {
+            for (Map.Entry<String, String> problem : PROBLEMS.entrySet()) {
+                operation
+                        .getResponses()
+                        .addApiResponse(
+                                problem.getKey(),
+                                new ApiResponse()
+                                        .description(problem.getValue())
+                                        .content(new Content()
+                                                .addMediaType(
+                                                        "application/problem+json",
+                                                        new MediaType()
+                                                                .schema(new Schema<>()
+                                                                        .$ref("#/components/schemas/Problem")))));
+            }
+            return operation;
+        };
+    }
+
+    private static final Map<String, String> PROBLEMS = new TreeMap<>(Map.of(
+            "400", "What was sent could not be read",
+            "404", "There is no such thing",
+            "409", "It does not fit where things stand",
+            "413", "What was sent is too large",
+            "422", "A field is wrong, each with its words and what is allowed",
+            "503", "The store of records cannot be reached",
+            "507", "The disk is full"));
+
+    /** What can be wrong, as RFC 9457 has it, with the faults by field. */
+    private static Schema<?> problem() {
+        Schema<?> fault = new ObjectSchema()
+                .addProperty("field", new StringSchema().description("name of the field, or empty"))
+                .addProperty("code", new StringSchema().description("name of the message"))
+                .addProperty("value", new StringSchema().description("what was given"))
+                .addProperty("allowed", new StringSchema().description("what is allowed, or empty"))
+                .addProperty("message", new StringSchema().description("it in words"));
+        return new ObjectSchema()
+                .description("A refusal (RFC 9457)")
+                .addProperty("type", new StringSchema().format("uri"))
+                .addProperty("title", new StringSchema())
+                .addProperty("status", new IntegerSchema())
+                .addProperty("detail", new StringSchema().description("the first fault in words"))
+                .addProperty("errors", new ArraySchema().items(fault));
+    }
+
     @Bean
     OpenApiCustomizer everythingIsThere() {
         return api -> {
+            api.getComponents().addSchemas("Problem", problem());
             for (Schema<?> schema : api.getComponents().getSchemas().values()) {
                 if (schema.getProperties() != null) {
                     schema.setRequired(new ArrayList<>(schema.getProperties().keySet()));

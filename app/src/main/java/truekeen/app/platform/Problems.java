@@ -1,6 +1,7 @@
 package truekeen.app.platform;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.sql.SQLException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -39,7 +40,8 @@ class Problems extends ResponseEntityExceptionHandler {
             MessageCode.EVENT_OUT_OF_PLACE,
             MessageCode.ISOLATE_FIRST,
             MessageCode.INSPECT_FIRST,
-            MessageCode.BLADE_REJECTED);
+            MessageCode.BLADE_REJECTED,
+            MessageCode.OLDER_RECORD);
 
     /**
      * One fault, as the screens read it.
@@ -83,6 +85,9 @@ class Problems extends ResponseEntityExceptionHandler {
         TransactionSystemException.class
     })
     ResponseEntity<ProblemDetail> storeAway(Exception away) {
+        if (diskFull(away)) {
+            return full(away);
+        }
         LOG.error("The database cannot be reached", away);
         return problem(HttpStatus.SERVICE_UNAVAILABLE, List.of(Refusal.of(MessageCode.STORE_AWAY, "", "")));
     }
@@ -95,8 +100,26 @@ class Problems extends ResponseEntityExceptionHandler {
                         .with("what", "such thing as")));
     }
 
+    /** Whether the database had no room left to write (SQLSTATE 53100). */
+    private static boolean diskFull(Throwable fault) {
+        for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql && "53100".equals(sql.getSQLState())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static ResponseEntity<ProblemDetail> full(Exception fault) {
+        LOG.error("The disk is full", fault);
+        return problem(HttpStatus.INSUFFICIENT_STORAGE, List.of(Refusal.of(MessageCode.DISK_FULL, "", "")));
+    }
+
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unexpected(Exception fault, HttpServletRequest request) {
+        if (diskFull(fault)) {
+            return full(fault);
+        }
         LOG.error("Unexpected fault at {} {}", request.getMethod(), request.getRequestURI(), fault);
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(
                 HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here. Nothing was changed; try again.");
@@ -109,18 +132,33 @@ class Problems extends ResponseEntityExceptionHandler {
             HttpHeaders headers,
             HttpStatusCode status,
             WebRequest request) {
-        String cause = unreadable.getMostSpecificCause().getMessage();
-        String line = cause == null ? "no body" : cause.lines().findFirst().orElse("no body");
-        Refusal refusal = Refusal.of(MessageCode.BODY_UNREADABLE, "", "")
-                .with("what", line.length() > 160 ? line.substring(0, 160) + "…" : line);
-        return ResponseEntity.badRequest().body(body(HttpStatus.BAD_REQUEST, List.of(refusal)));
+        Refusal refusal = UnreadableBody.why(unreadable);
+        HttpStatus answer = refusal.code() == MessageCode.BODY_TOO_LARGE
+                ? HttpStatus.PAYLOAD_TOO_LARGE
+                : HttpStatus.BAD_REQUEST;
+        return ResponseEntity.status(answer).body(body(answer, List.of(refusal)));
+    }
+
+    /** Every other failure that the framework names: the same form, in our words. */
+    @Override
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception failure, Object ignored, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        HttpStatus named = HttpStatus.valueOf(status.value());
+        MessageCode code = switch (named) {
+            case NOT_FOUND -> MessageCode.NO_SUCH_PAGE;
+            case METHOD_NOT_ALLOWED -> MessageCode.METHOD_UNKNOWN;
+            case UNSUPPORTED_MEDIA_TYPE, NOT_ACCEPTABLE -> MessageCode.MEDIA_UNKNOWN;
+            default -> MessageCode.REQUEST_UNREADABLE;
+        };
+        return ResponseEntity.status(named).headers(headers).body(body(named, List.of(Refusal.of(code, "", ""))));
     }
 
     private static ResponseEntity<ProblemDetail> problem(HttpStatus status, List<Refusal> refusals) {
         return ResponseEntity.status(status).body(body(status, refusals));
     }
 
-    private static ProblemDetail body(HttpStatus status, List<Refusal> refusals) {
+    /** A problem of these faults, the first of them in its detail. */
+    static ProblemDetail body(HttpStatus status, List<Refusal> refusals) {
         ProblemDetail detail =
                 ProblemDetail.forStatusAndDetail(status, refusals.get(0).words());
         String code = refusals.get(0).code().name();

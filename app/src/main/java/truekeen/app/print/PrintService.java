@@ -1,5 +1,7 @@
 package truekeen.app.print;
 
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -63,7 +65,7 @@ class PrintService {
     /** The tag of a rejected blade. */
     List<Page> rejectTag(UUID toolId) {
         InspectionService.Rejected r = inspections.rejected(toolId);
-        return List.of(Cards.rejectTag(r.tool(), r.reasons(), r.person(), r.at().substring(0, 10)));
+        return List.of(Cards.rejectTag(r.tool(), r.reasons(), r.person(), LocalDate.ofInstant(r.at(), ZoneId.systemDefault()).toString()));
     }
 
     /** A stop board for a guide; the thickness counts for one that grips by the bevel side. */

@@ -1,11 +1,13 @@
 package truekeen.app.profile;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolRecords.FaultView;
+import truekeen.core.profile.ShapeChange;
 
 /** What the profile keeper shows and takes. */
 public final class ProfileRecords {
@@ -67,7 +69,7 @@ public final class ProfileRecords {
     /** A trace that is kept. */
     public record TraceView(
             UUID id,
-            String takenAt,
+            Instant takenAt,
             String person,
             @Nullable UUID photoId,
             TraceForm form,
@@ -76,7 +78,7 @@ public final class ProfileRecords {
             double lengthMm) {}
 
     /** A photograph that is kept. */
-    public record PhotoView(UUID id, String takenAt, int width, int height) {}
+    public record PhotoView(UUID id, Instant takenAt, int width, int height) {}
 
     /**
      * All traces and photographs of a tool, oldest first.
@@ -89,7 +91,7 @@ public final class ProfileRecords {
     public record DeviationView(double alongMm, double apartMm, double deviationMm) {}
 
     /** A stretch that changed its shape. */
-    public record ShapeChangeView(String kind, String words, double fromMm, double toMm) {}
+    public record ShapeChangeView(ShapeChange.Kind kind, String words, double fromMm, double toMm) {}
 
     /**
      * Two traces laid over each other.

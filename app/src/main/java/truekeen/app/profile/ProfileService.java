@@ -63,7 +63,7 @@ public class ProfileService {
         return new ProfileView(
                 readable.stream().map(ProfileService::view).toList(),
                 photos.ofTool(toolId).stream()
-                        .map(p -> new PhotoView(p.getId(), p.getTakenAt().toString(), p.getWidthPx(), p.getHeightPx()))
+                        .map(p -> new PhotoView(p.getId(), p.getTakenAt(), p.getWidthPx(), p.getHeightPx()))
                         .toList(),
                 all.size() - readable.size());
     }
@@ -73,7 +73,7 @@ public class ProfileService {
         tools.core(toolId);
         room(photos.countByToolId(toolId), "photographs of a tool");
         PhotoRow row = photos.save(new PhotoRow(toolId, clock.instant(), person, reader.read(sent)));
-        return new PhotoView(row.id, row.takenAt.toString(), row.widthPx, row.heightPx);
+        return new PhotoView(row.id, row.takenAt, row.widthPx, row.heightPx);
     }
 
     /** A photograph's picture, as JPEG. */
@@ -175,7 +175,7 @@ public class ProfileService {
                 worst.alongMm(),
                 c.lostMm(),
                 c.changes().stream()
-                        .map(s -> new ShapeChangeView(s.kind().name(), s.kind().words(), s.fromMm(), s.toMm()))
+                        .map(s -> new ShapeChangeView(s.kind(), s.kind().words(), s.fromMm(), s.toMm()))
                         .toList(),
                 c.samples().stream()
                         .map(s -> new DeviationView(s.alongMm(), s.apartMm(), s.deviationMm()))
@@ -232,7 +232,7 @@ public class ProfileService {
         EdgeProfile profile = EdgeProfile.through(t.points());
         return new TraceView(
                 t.id,
-                t.takenAt.toString(),
+                t.takenAt,
                 t.person,
                 t.photoId,
                 t.form(),

@@ -1,6 +1,7 @@
 package truekeen.app.reference;
 
 import java.util.List;
+import truekeen.core.reference.Calculator;
 
 /** What the reference shows. */
 public final class ReferenceRecords {
@@ -24,7 +25,7 @@ public final class ReferenceRecords {
     public record InputView(
             String name,
             String meaning,
-            String kind,
+            Calculator.Kind kind,
             String unit,
             double low,
             double high,

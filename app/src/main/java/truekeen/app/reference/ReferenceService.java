@@ -163,7 +163,7 @@ class ReferenceService {
                         .map(i -> new InputView(
                                 i.name(),
                                 i.meaning(),
-                                i.kind().name(),
+                                i.kind(),
                                 i.unit(),
                                 i.low(),
                                 i.high(),

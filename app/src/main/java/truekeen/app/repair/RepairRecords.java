@@ -6,6 +6,7 @@ import java.util.UUID;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.SectionView;
 import truekeen.app.survey.SurveyRecords.ResultView;
+import truekeen.core.repair.Overheated;
 
 /** What the repair page shows and takes. */
 public final class RepairRecords {
@@ -111,7 +112,7 @@ public final class RepairRecords {
             List<BackOptionView> options) {}
 
     /** Something that may be seen at the wheel; a colour is asked how far it reaches. */
-    public record SignView(String sign, String words, boolean colour) {}
+    public record SignView(Overheated.Sign sign, String words, boolean colour) {}
 
     /**
      * The repair of a tool.

@@ -122,7 +122,7 @@ public class RepairService {
     /** What may be seen at a wheel. */
     static List<SignView> signs() {
         return Arrays.stream(Overheated.Sign.values())
-                .map(s -> new SignView(s.name(), s.words(), s != Overheated.Sign.STEAM))
+                .map(s -> new SignView(s, s.words(), s != Overheated.Sign.STEAM))
                 .toList();
     }
 

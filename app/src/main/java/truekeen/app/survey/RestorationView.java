@@ -138,7 +138,7 @@ final class RestorationView {
                 new Advice.Given("primary", target.primary().toString()),
                 new Advice.Given("last bevel", target.last().toString()));
         return new ResultView(
-                r.scope().name(),
+                r.scope(),
                 SurveyViews.words(r.scope()),
                 r.reasons(),
                 r.newEdgeMm(),

@@ -1,6 +1,7 @@
 package truekeen.app.survey;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
@@ -8,6 +9,10 @@ import truekeen.app.platform.Form;
 import truekeen.app.platform.SectionView;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
+import truekeen.core.angle.EdgeOutcome;
+import truekeen.core.condition.Finding;
+import truekeen.core.condition.Scope;
+import truekeen.core.condition.SurveyChange;
 
 /** What the survey shows and takes. */
 public final class SurveyRecords {
@@ -120,7 +125,7 @@ public final class SurveyRecords {
 
     /** A mark as it was understood (mm from the left corner). */
     public record FindingView(
-            String kind, double fromMm, double toMm, double depthMm, double behindMm, boolean leave, String words) {}
+            Finding.Kind kind, double fromMm, double toMm, double depthMm, double behindMm, boolean leave, String words) {}
 
     /**
      * What one thing asks of the new edge.
@@ -139,10 +144,10 @@ public final class SurveyRecords {
     public record RegionView(String name, double fromMm, double toMm, double volumeMm3) {}
 
     /** What became of something since the last look. */
-    public record LookChangeView(String kind, String words, @Nullable Double fromMm, @Nullable Double toMm) {}
+    public record LookChangeView(SurveyChange.Kind kind, String words, @Nullable Double fromMm, @Nullable Double toMm) {}
 
     /** A kind of finding, and what is asked about it. */
-    public record MarkKindView(String kind, String words, boolean measured, boolean pit) {}
+    public record MarkKindView(Finding.Kind kind, String words, boolean measured, boolean pit) {}
 
     /** A dimension that may be measured at stations. */
     public record VaryingView(String field, String label, String how, String unit) {}
@@ -164,7 +169,7 @@ public final class SurveyRecords {
      * @param scopeWords it in words
      */
     public record ResultView(
-            String scope,
+            Scope scope,
             String scopeWords,
             List<String> reasons,
             double newEdgeMm,
@@ -206,9 +211,9 @@ public final class SurveyRecords {
     public record SurveyView(
             UUID id,
             UUID toolId,
-            String takenAt,
+            Instant takenAt,
             String person,
-            String scope,
+            Scope scope,
             double lostMm,
             double volumeMm3,
             SurveyForm form,
@@ -222,7 +227,7 @@ public final class SurveyRecords {
      * @param lastDeg the last bevel in use then
      * @param told whether it was told, rather than noted with a survey
      */
-    public record OutcomeView(UUID id, String at, String result, double lastDeg, boolean told) {}
+    public record OutcomeView(UUID id, Instant at, EdgeOutcome.Result result, double lastDeg, boolean told) {}
 
     /** What is told of an edge's past: the result, and the last bevel in use then as typed, empty for the present one. */
     public record OutcomeForm(String result, String last) {}

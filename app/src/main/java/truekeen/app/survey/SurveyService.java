@@ -135,7 +135,7 @@ public class SurveyService implements HistorySource {
         return new HistoryView(
                 outcomes.ofTool(toolId).stream()
                         .map(o ->
-                                new OutcomeView(o.id, o.at.toString(), o.result.name(), o.lastDeg, o.surveyId == null))
+                                new OutcomeView(o.id, o.at, o.result, o.lastDeg, o.surveyId == null))
                         .toList(),
                 history.evidence(),
                 history.wanted().map(Angle::degrees).orElse(null));
@@ -344,9 +344,9 @@ public class SurveyService implements HistorySource {
         return new SurveyView(
                 s.id,
                 s.toolId,
-                s.takenAt.toString(),
+                s.takenAt,
                 s.person,
-                s.scope.name(),
+                s.scope,
                 s.lostMm,
                 s.volumeMm3,
                 r.form,

@@ -28,7 +28,7 @@ public final class SurveyViews {
     public static List<FindingView> findings(List<Finding> findings) {
         return findings.stream()
                 .map(f -> new FindingView(
-                        f.kind().name(), f.fromMm(), f.toMm(), f.depthMm(), f.behindMm(), f.leave(), words(f)))
+                        f.kind(), f.fromMm(), f.toMm(), f.depthMm(), f.behindMm(), f.leave(), words(f)))
                 .toList();
     }
 
@@ -74,7 +74,7 @@ public final class SurveyViews {
                 Arrays.stream(Finding.Kind.values())
                         .filter(k -> k != Finding.Kind.PIT_BACK || blade.kind().back())
                         .filter(k -> k != Finding.Kind.ROUNDED_CORNER || corners)
-                        .map(k -> new MarkKindView(k.name(), k.words(), k.measured(), k.pit()))
+                        .map(k -> new MarkKindView(k, k.words(), k.measured(), k.pit()))
                         .toList(),
                 Departures.varying(blade).stream()
                         .map(d -> new VaryingView(
@@ -91,7 +91,7 @@ public final class SurveyViews {
         return changes.stream()
                 .map(c -> {
                     Finding at = c.is().orElseGet(() -> c.was().orElseThrow());
-                    return new LookChangeView(c.kind().name(), words(c, at), at.fromMm(), at.toMm());
+                    return new LookChangeView(c.kind(), words(c, at), at.fromMm(), at.toMm());
                 })
                 .toList();
     }

@@ -1,12 +1,15 @@
 package truekeen.app.tool;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.SectionView;
 import truekeen.core.tool.EdgeLayout;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Measure;
 
 /** What take in shows and takes. */
 public final class ToolRecords {
@@ -81,7 +84,7 @@ public final class ToolRecords {
      * @param bodyMm body between the edges of a bar, depth of a tooth (mm)
      */
     public record LayoutView(
-            String form,
+            EdgeLayout.Form form,
             int edges,
             double edgeMm,
             double totalMm,
@@ -92,7 +95,7 @@ public final class ToolRecords {
         /** The view of a layout. */
         public static LayoutView of(EdgeLayout l) {
             return new LayoutView(
-                    l.form().name(),
+                    l.form(),
                     l.edges(),
                     l.edgeMm(),
                     l.totalMm(),
@@ -122,7 +125,7 @@ public final class ToolRecords {
             String use,
             String steel,
             @Nullable Double hardnessHrc,
-            String geometry,
+            GeometryKind geometry,
             String convention,
             List<MeasureView> measures,
             double edgeLengthMm,
@@ -139,7 +142,7 @@ public final class ToolRecords {
             boolean powered,
             String note,
             String wantedBy,
-            String takenInAt,
+            Instant takenInAt,
             Map<String, String> typed,
             SectionView section,
             long version) {}
@@ -149,13 +152,13 @@ public final class ToolRecords {
             UUID id, String name, String crew, String tool, String wantedBy, LayoutView layout, boolean powered) {}
 
     /** A trade to choose from; {@code geometry} names its family. */
-    public record TradeView(String key, String tool, String use, String geometry, String note) {}
+    public record TradeView(String key, String tool, String use, GeometryKind geometry, String note) {}
 
     /** A class of steel to choose from. */
     public record SteelView(String name, String examples, String hardness, String note) {}
 
     /** A dimension to be asked for. */
-    public record DimensionView(String field, String label, String measure, boolean needed, String where) {}
+    public record DimensionView(String field, String label, Measure measure, boolean needed, String where) {}
 
     /**
      * A family of geometry.
@@ -167,7 +170,7 @@ public final class ToolRecords {
      * @param powered whether its machine must be made safe first
      */
     public record FamilyView(
-            String geometry,
+            GeometryKind geometry,
             String convention,
             List<DimensionView> dimensions,
             boolean bevelLength,

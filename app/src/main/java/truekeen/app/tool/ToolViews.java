@@ -38,16 +38,16 @@ final class ToolViews {
     }
 
     static TradeView trade(Trade t) {
-        return new TradeView(t.key(), t.tool(), t.use(), t.geometry().name(), t.note());
+        return new TradeView(t.key(), t.tool(), t.use(), t.geometry(), t.note());
     }
 
     private static FamilyView family(GeometryKind kind) {
         return new FamilyView(
-                kind.name(),
+                kind,
                 kind.convention().words(),
                 kind.dimensions().stream()
                         .map(d -> new DimensionView(
-                                d.field(), d.label(), d.measure().name(), d.needed(), d.where()))
+                                d.field(), d.label(), d.measure(), d.needed(), d.where()))
                         .toList(),
                 kind.bevelSpans().isPresent(),
                 kind.back(),
@@ -77,7 +77,7 @@ final class ToolViews {
                 trade.use(),
                 t.steel,
                 t.hardnessHrc,
-                blade.kind().name(),
+                blade.kind(),
                 blade.kind().convention().words(),
                 blade.kind().dimensions().stream()
                         .filter(d -> dimensions.containsKey(d.field()))
@@ -97,7 +97,7 @@ final class ToolViews {
                 blade.kind().powered(),
                 t.note,
                 t.wantedBy == null ? "" : t.wantedBy.toString(),
-                t.takenInAt.toString(),
+                t.takenInAt,
                 t.typed(),
                 SectionDrawing.of(blade),
                 t.version);

@@ -150,6 +150,11 @@ public enum MessageCode {
     PHOTO_BROKEN(
             "The photograph ends before its picture does: it was cut off on its way or is damaged. Take it again."),
     PHOTO_PIXELS("A photograph of {value} is too large to unfold: at most {high} are taken. Save it smaller."),
+    DISK_FULL("The disk is full: nothing was saved. Make room on it and try again; what you typed is kept here."),
+    NO_SUCH_PAGE("There is no such page here."),
+    METHOD_UNKNOWN("This cannot be asked here in that way."),
+    MEDIA_UNKNOWN("What was sent is of a kind that is not taken here: send JSON."),
+    REQUEST_UNREADABLE("The request could not be read."),
     STORE_AWAY("The store of records cannot be reached just now. Nothing was changed; try again in a moment.");
 
     private final String words;

@@ -11,9 +11,10 @@ import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** A page elsewhere cannot drive the service, and the page itself may load nothing foreign. */
-class DoorGuardTest extends ApiTest {
+class RequestGuardTest extends ApiTest {
     @LocalServerPort
     private int at;
 

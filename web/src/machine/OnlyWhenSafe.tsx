@@ -1,11 +1,14 @@
 import type { ReactNode } from 'react'
+import type { Schemas } from '../api/client'
 import { ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Coming, Trouble } from '../ui/Notice'
 import { useMachine, type MachineState } from './useMachine'
 
+type Stage = Schemas['StageView']['stage']
+
 /** Stands before every page that shows work on a blade: a machine's blade passes once it is safe and found fit. */
-export function Door({ toolId, at, children }: { toolId: string; at: string; children: ReactNode }) {
+export function OnlyWhenSafe({ toolId, at, children }: { toolId: string; at: Stage; children: ReactNode }) {
   const machine = useMachine(toolId)
   // A tool without a machine keeps its page, and what is typed there, while the service is away.
   if (machine.data && !machine.data.powered) return children
@@ -16,7 +19,7 @@ export function Door({ toolId, at, children }: { toolId: string; at: string; chi
   return machine.data.ready ? children : <Shut state={machine.data} at={at} />
 }
 
-function Shut({ state, at }: { state: MachineState; at: string }) {
+function Shut({ state, at }: { state: MachineState; at: Stage }) {
   const stages = useStages(state.toolId)
   if (!stages.data) return stages.isError ? <Trouble error={stages.error} /> : <Coming />
   const rejected = state.inspection?.verdict === 'REJECT'
@@ -40,7 +43,7 @@ function Shut({ state, at }: { state: MachineState; at: string }) {
         </p>
         <p className="quiet pt-3">{state.first}</p>
       </section>
-      <Act href={stages.data.next.path}>{stages.data.next.act}</Act>
+      <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
     </>
   )
 }

@@ -2,8 +2,11 @@ package truekeen.app.platform;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
@@ -19,13 +22,13 @@ import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 
 /**
- * Stands at the door: a page from elsewhere in the same browser cannot drive the local service, since its requests name
+ * Looks at every request before anything acts on it: a page from elsewhere in the same browser cannot drive the local service, since its requests name
  * another origin or host, and a body that is far too large is not read. Also sets the headers that keep the page itself
  * from running anything foreign.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
-class DoorGuard extends OncePerRequestFilter {
+class RequestGuard extends OncePerRequestFilter {
     /** No form of the bench is larger. */
     static final int MOST_BYTES = 1_000_000;
     /** No photograph of an edge needs to be larger. */
@@ -38,7 +41,7 @@ class DoorGuard extends OncePerRequestFilter {
     private final Settings settings;
     private final ObjectMapper json;
 
-    DoorGuard(Settings settings, ObjectMapper json) {
+    RequestGuard(Settings settings, ObjectMapper json) {
         this.settings = settings;
         this.json = json;
     }
@@ -64,11 +67,91 @@ class DoorGuard extends OncePerRequestFilter {
             refuse(
                     response,
                     HttpStatus.PAYLOAD_TOO_LARGE,
-                    Refusal.of(MessageCode.BODY_TOO_LARGE, "", request.getContentLengthLong())
-                            .with("high", most / 1_000_000 + " MB"));
+                    tooLarge(request.getContentLengthLong(), most));
             return;
         }
-        chain.doFilter(request, response);
+        chain.doFilter(new Limited(request, most), response);
+    }
+
+    /** A body that turned out to be too large while it was read, its length not having been said beforehand. */
+    static final class BodyTooLarge extends IOException {
+        private static final long serialVersionUID = 1;
+        private final int most;
+
+        BodyTooLarge(int most) {
+            super("a body of more than " + most + " bytes");
+            this.most = most;
+        }
+
+        Refusal refusal() {
+            return tooLarge("more", most);
+        }
+    }
+
+    private static Refusal tooLarge(Object size, int most) {
+        return Refusal.of(MessageCode.BODY_TOO_LARGE, "", size).with("high", most / 1_000_000 + " MB");
+    }
+
+    /** A request whose body is read no further than is allowed. */
+    private static final class Limited extends HttpServletRequestWrapper {
+        private final int most;
+
+        Limited(HttpServletRequest request, int most) {
+            super(request);
+            this.most = most;
+        }
+
+        @Override
+        public ServletInputStream getInputStream() throws IOException {
+            return new LimitedStream(super.getInputStream(), most);
+        }
+    }
+
+    private static final class LimitedStream extends ServletInputStream {
+        private final ServletInputStream in;
+        private final int most;
+        private long read;
+
+        LimitedStream(ServletInputStream in, int most) {
+            this.in = in;
+            this.most = most;
+        }
+
+        @Override
+        public int read() throws IOException {
+            int b = in.read();
+            count(b < 0 ? 0 : 1);
+            return b;
+        }
+
+        @Override
+        public int read(byte[] into, int from, int length) throws IOException {
+            int n = in.read(into, from, length);
+            count(Math.max(0, n));
+            return n;
+        }
+
+        private void count(int more) throws BodyTooLarge {
+            read += more;
+            if (read > most) {
+                throw new BodyTooLarge(most);
+            }
+        }
+
+        @Override
+        public boolean isFinished() {
+            return in.isFinished();
+        }
+
+        @Override
+        public boolean isReady() {
+            return in.isReady();
+        }
+
+        @Override
+        public void setReadListener(ReadListener listener) {
+            in.setReadListener(listener);
+        }
     }
 
     private static boolean isPhoto(HttpServletRequest request) {

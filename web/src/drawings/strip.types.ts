@@ -1,0 +1,45 @@
+import type { Schemas } from '../api/client'
+
+type Layout = Schemas['LayoutView']
+
+/** A mark of a survey on the strip (mm). */
+export interface StripMark {
+  kind: string
+  fromMm: number
+  toMm: number
+  depthMm: number
+  leave?: boolean
+}
+
+/** What a strip shows, and what may be done on it. */
+export interface StripProps {
+  layout: Layout
+  label: string
+  marks?: StripMark[]
+  /** Present edge and recession, place by place. */
+  stations?: { xMm: number; presentMm: number; recessionMm: number }[]
+  readings?: { xMm: number; grams: number | null }[]
+  light?: { fromMm: number; toMm: number }[]
+  /** Places where something was seen at the bench or in a test. */
+  spots?: Spot[]
+  /** The stretch to work on; the rest is dimmed. */
+  where?: { fromMm: number; toMm: number }
+  /** Makes the strip take marks: called with a stretch once it is drawn or placed. */
+  onMark?: (fromMm: number, toMm: number) => void
+  /** The mark in hand: the arrow keys and the finger move it. */
+  selected?: number | null
+  onSelect?: (index: number | null) => void
+  onMove?: (index: number, fromMm: number, toMm: number) => void
+  onRemove?: (index: number) => void
+  /** A place that is looked at. */
+  lookMm?: number | null
+  tall?: boolean
+}
+
+/** A place where something was seen while working or testing. */
+export interface Spot {
+  fromMm: number
+  toMm: number
+  bad: boolean
+  words: string
+}

@@ -1,0 +1,39 @@
+import { existsSync, readdirSync, readFileSync } from 'node:fs'
+import { dirname, join, normalize, relative } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { expect, it } from 'vitest'
+
+const root = dirname(fileURLToPath(import.meta.url))
+
+function files(dir: string): string[] {
+  return readdirSync(dir, { withFileTypes: true }).flatMap((e) =>
+    e.isDirectory() ? files(join(dir, e.name)) : /\.tsx?$/.test(e.name) ? [join(dir, e.name)] : [],
+  )
+}
+
+/** What a file imports from beside it, types too. */
+function imports(file: string): string[] {
+  const text = readFileSync(file, 'utf8')
+  return [...text.matchAll(/from '(\.[^']+)'/g)].flatMap((m) => {
+    const path = normalize(join(dirname(file), m[1]!))
+    return [path + '.ts', path + '.tsx'].filter((p) => existsSync(p))
+  })
+}
+
+it('no file leads back to itself by its imports', () => {
+  const graph = new Map(files(root).map((f) => [f, imports(f)]))
+  const done = new Set<string>()
+  const loops: string[] = []
+  const walk = (file: string, path: string[]) => {
+    if (path.includes(file)) {
+      loops.push([...path.slice(path.indexOf(file)), file].map((f) => relative(root, f)).join(' > '))
+      return
+    }
+    if (done.has(file)) return
+    graph.get(file)?.forEach((next) => walk(next, [...path, file]))
+    done.add(file)
+  }
+  graph.forEach((_, file) => walk(file, []))
+  expect(graph.size).toBeGreaterThan(100)
+  expect(loops).toEqual([])
+})
