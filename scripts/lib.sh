@@ -5,6 +5,9 @@ RUN="$ROOT/.run"
 TOOLS="$ROOT/.tools"
 mkdir -p "$RUN"
 export npm_config_cache="${npm_config_cache:-$HOME/.npm}"
+# A Node that was fetched brings certificates of its own; the machine's are meant.
+[ -z "${NODE_EXTRA_CA_CERTS:-}" ] && [ -r /etc/ssl/certs/ca-certificates.crt ] &&
+    export NODE_EXTRA_CA_CERTS=/etc/ssl/certs/ca-certificates.crt || true
 
 say() { printf '%s\n' "$*" >&2; }
 fail() { say "$*"; exit 1; }
@@ -130,7 +133,13 @@ cluster_database() {
 maven() { mvn -B -ntp -Dstyle.color=never "$@"; }
 
 # One build at a time in this checkout, whoever asks.
-locked() { (exec 9>"$RUN/build.lock" && flock 9 && "$@"); }
+locked() {
+    (
+        exec 9>"$RUN/build.lock"
+        flock -n 9 || { say "Another build is running in this folder: waiting for it."; flock 9; }
+        "$@"
+    )
+}
 
 JAR="$ROOT/app/target/truekeen.jar"
 STANDINS="$ROOT/standins/target/truekeen-standins.jar"
@@ -145,6 +154,13 @@ sources_newer_than() {
 build_if_needed() {
     if [ ! -f "$JAR" ] || [ ! -f "$STANDINS" ] || [ ! -d "$ROOT/web/dist/assets" ] || sources_newer_than "$JAR"; then
         say "Building. The first time takes a few minutes."
-        (cd "$ROOT" && maven -q -DskipTests -DskipITs package >&2) || fail "The build failed."
+        # Only what runs is built: neither tests nor style can keep anyone from starting.
+        (cd "$ROOT" && maven -q -Dmaven.test.skip=true -Dspotless.check.skip=true package >&2) ||
+            fail "The build failed; what Maven says stands above."
     fi
+}
+
+# build_tests : compiles what ./bench and ./shots run beside the service
+build_tests() {
+    (cd "$ROOT" && maven -q -DskipTests -Dspotless.check.skip=true test-compile >&2) || fail "The build failed."
 }

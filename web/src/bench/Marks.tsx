@@ -5,7 +5,7 @@ import type { Session } from './useSession'
 interface MarksProps {
   session: Session
   open: boolean
-  /** Puts one measure down. */
+  /** Saves one measure. */
   onRead: (instrument: string, value: number, side: string, station: number) => void
 }
 
@@ -20,7 +20,7 @@ const AT: Record<string, string[]> = {
   EDGES: ['first', 'a quarter on', 'half round', 'three quarters'],
 }
 
-/** Widths at the marks, or a gap: typed as the calliper shows them and put down when the field is left. */
+/** Widths at the marks, or a gap: typed as the calliper shows them and saved when the field is left. */
 export function Marks({ session, open, onRead }: MarksProps) {
   const step = session.steps[session.current]!.step
   const here = session.here
@@ -70,7 +70,7 @@ function newest(session: Session, instrument: string, side: string, station: num
   return all[all.length - 1]?.value ?? null
 }
 
-/** One measure: kept as typed through a reload, put down when it reads as a number. */
+/** One measure: kept as typed through a reload, saved when it reads as a number. */
 function Measure({
   label,
   full,
@@ -91,7 +91,7 @@ function Measure({
   const text = draft.text ?? (kept === null ? '' : String(kept))
   const put = () => {
     if (draft.text === null) return
-    // Emptied and left: what was put down stands.
+    // Emptied and left: what was saved stands.
     if (draft.text.trim() === '') {
       setWrong(false)
       setDraft({ text: null })
@@ -123,6 +123,8 @@ function Measure({
         disabled={!open}
         value={text}
         onChange={(e) => setDraft({ text: e.target.value })}
+        // What is typed replaces what stood there: nobody wants 53.854.4.
+        onFocus={(e) => e.target.select()}
         onBlur={put}
         onKeyDown={(e) => {
           if (e.key === 'Enter') put()

@@ -70,11 +70,12 @@ class StandInTest {
                 lines.add(reader.readLine());
                 assertThat(lines.get(0)).matches("V 0 (29|30)\\.\\d\\d");
                 line.getOutputStream().write("S 41\n".getBytes(StandardCharsets.UTF_8));
-                String last = reader.readLine();
-                for (int i = 0; i < 50 && !last.contains(" 4"); i++) {
-                    last = reader.readLine();
+                // What was on its way before it was set comes first: the value tells, never the number of the tick.
+                double value = 0;
+                for (int i = 0; i < 200 && value < 40; i++) {
+                    value = Double.parseDouble(reader.readLine().split(" ")[2]);
                 }
-                assertThat(Double.parseDouble(last.split(" ")[2])).isBetween(40.7, 41.3);
+                assertThat(value).isBetween(40.7, 41.3);
             }
         }
     }

@@ -82,7 +82,8 @@ public final class AngleRecords {
      * @param scheme the drawing
      */
     public record SettingView(
-            SetBevel bevel, String bevelWords,
+            SetBevel bevel,
+            String bevelWords,
             double angleDeg,
             String name,
             String unit,
@@ -102,7 +103,8 @@ public final class AngleRecords {
      * @param scheme the drawing; none on old ones
      */
     public record KeptSetting(
-            SetBevel bevel, String bevelWords,
+            SetBevel bevel,
+            String bevelWords,
             double angleDeg,
             String name,
             String unit,

@@ -130,7 +130,8 @@ public class AngleService {
         row.wheelMm = target.wheel().map(Length::mm).orElse(null);
         row.camberMm = asked.read.camber.map(c -> c.belowSole().mm()).orElse(null);
         row.holderId = asked.holder.map(h -> h.id()).orElse(null);
-        row.settings = SetupStore.SETTINGS.write(asked.answer.settings().isEmpty() ? List.of() : asked.held.kept(target));
+        row.settings =
+                SetupStore.SETTINGS.write(asked.answer.settings().isEmpty() ? List.of() : asked.held.kept(target));
         row.inkDeg = asked.inkDeg;
         row.restated = SetupStore.RESTATED.write(List.of());
         row.typed = SetupStore.TYPED.write(in);
@@ -154,10 +155,7 @@ public class AngleService {
         Optional<CoreHolder> holder = read.holder(holders.core());
         double ink = ink(tool.id(), in.name(), holder);
         HolderSettings settings = HolderSettings.of(
-                holder,
-                Seat.of(tool.geometry()),
-                ink,
-                holder.flatMap(h -> holders.calibration(h.id())));
+                holder, Seat.of(tool.geometry()), ink, holder.flatMap(h -> holders.calibration(h.id())));
         boolean settable =
                 read.target != null && (holder.isEmpty() || holder.get().core().isPresent());
         // By hand nothing need be set: where the spine is no help the bevel itself is the guide.
@@ -193,17 +191,12 @@ public class AngleService {
             Checks checks = new Checks();
             List<SettingView> settings = h.core().isEmpty()
                     ? List.of()
-                    : HolderSettings.of(
-                                    Optional.of(h),
-                                    seat,
-                                    0,
-                                    holders.calibration(h.id()))
+                    : HolderSettings.of(Optional.of(h), seat, 0, holders.calibration(h.id()))
                             .all(target, checks);
             String refused = h.core().isEmpty()
                     ? h.fault()
                     : checks.clean() ? "" : checks.refusals().get(0).words();
-            all.add(new HoldingView(
-                    h.id().toString(), h.name(), h.kind().words(), refused, settings));
+            all.add(new HoldingView(h.id().toString(), h.name(), h.kind().words(), refused, settings));
         }
         Checks byHand = new Checks();
         List<SettingView> bare =

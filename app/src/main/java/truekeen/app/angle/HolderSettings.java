@@ -44,8 +44,7 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
 
     static List<Bevel> bevels(TargetBevel target) {
         return target.hasSecondary()
-                ? List.of(
-                        new Bevel(SetBevel.PRIMARY, target.primary()), new Bevel(SetBevel.SECONDARY, target.last()))
+                ? List.of(new Bevel(SetBevel.PRIMARY, target.primary()), new Bevel(SetBevel.SECONDARY, target.last()))
                 : List.of(new Bevel(SetBevel.ONLY, target.last()));
     }
 

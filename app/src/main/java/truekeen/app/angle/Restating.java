@@ -47,8 +47,7 @@ class Restating implements SetupsOnHolders {
 
     @Override
     public List<RestatedView> restate(Collection<CoreHolder> holders, String because) {
-        Map<UUID, CoreHolder> byId =
-                holders.stream().collect(Collectors.toMap(h -> h.id(), Function.identity()));
+        Map<UUID, CoreHolder> byId = holders.stream().collect(Collectors.toMap(h -> h.id(), Function.identity()));
         List<RestatedView> all = new ArrayList<>();
         for (SetupRow row : setups.findByHolderIdIn(byId.keySet())) {
             CoreTool tool = tools.core(row.toolId);
@@ -105,8 +104,7 @@ class Restating implements SetupsOnHolders {
     private static void add(SetupRow row, String because, String change, Instant at) {
         List<SetupRow.Restated> notes = new ArrayList<>(row.restated());
         notes.add(new SetupRow.Restated(at, because, change));
-        row.restated =
-                SetupStore.RESTATED.write(notes.subList(Math.max(0, notes.size() - MOST_NOTES), notes.size()));
+        row.restated = SetupStore.RESTATED.write(notes.subList(Math.max(0, notes.size() - MOST_NOTES), notes.size()));
     }
 
     private static String shown(SavedSetting s) {

@@ -44,8 +44,7 @@ public class SetupService implements HistorySource {
     private final HolderService holders;
     private final BenchClock clock;
 
-    SetupService(
-            Setups setups, ToolService tools, HouseRuleService rules, HolderService holders, BenchClock clock) {
+    SetupService(Setups setups, ToolService tools, HouseRuleService rules, HolderService holders, BenchClock clock) {
         this.setups = setups;
         this.tools = tools;
         this.rules = rules;

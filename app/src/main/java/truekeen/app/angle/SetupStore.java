@@ -20,7 +20,8 @@ final class SetupStore {
             "setup.settings",
             StoredSettings.class,
             s -> s.items().stream().map(StoredSetting::toCore).toList(),
-            settings -> new StoredSettings(settings.stream().map(StoredSetting::of).toList()),
+            settings ->
+                    new StoredSettings(settings.stream().map(StoredSetting::of).toList()),
             SetupStore::codesForWords);
 
     /** What changed the settings since the set-up was saved, oldest first. */
@@ -36,8 +37,8 @@ final class SetupStore {
             StoredFormat::bareList);
 
     /** The set-up as it was typed. */
-    static final StoredFormat<StoredForm, AngleForm> TYPED = StoredFormat.of(
-            "setup.typed", StoredForm.class, StoredForm::toForm, StoredForm::of, StoredFormat::asItWas);
+    static final StoredFormat<StoredForm, AngleForm> TYPED =
+            StoredFormat.of("setup.typed", StoredForm.class, StoredForm::toForm, StoredForm::of, StoredFormat::asItWas);
 
     private SetupStore() {}
 

@@ -38,6 +38,7 @@ class SetupBevels implements ChosenBevels {
     @Override
     public Optional<TargetBevel> chosen(UUID toolId, Blade blade) {
         return setups.newest(toolId)
-                .map(s -> Setup.target(s.target(), Optional.ofNullable(s.camberMm).map(Length::ofMm), blade));
+                .map(s ->
+                        Setup.target(s.target(), Optional.ofNullable(s.camberMm).map(Length::ofMm), blade));
     }
 }

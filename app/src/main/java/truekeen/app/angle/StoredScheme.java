@@ -35,12 +35,11 @@ final class StoredScheme {
                                 p.radiusMm()))
                         .toList(),
                 s.spans().stream()
-                        .map(l -> new Span(
-                                Place.of(l.from()), Place.of(l.to()), l.offsetMm(), l.label(), l.chief()))
+                        .map(l -> new Span(Place.of(l.from()), Place.of(l.to()), l.offsetMm(), l.label(), l.chief()))
                         .toList(),
                 s.turns().stream()
-                        .map(t -> new Turn(
-                                Place.of(t.at()), t.radiusMm(), t.fromDeg(), t.toDeg(), t.label(), t.chief()))
+                        .map(t ->
+                                new Turn(Place.of(t.at()), t.radiusMm(), t.fromDeg(), t.toDeg(), t.label(), t.chief()))
                         .toList());
     }
 
@@ -53,12 +52,10 @@ final class StoredScheme {
                                 p.radiusMm))
                         .toList(),
                 d.spans.stream()
-                        .map(l -> new Scheme.Span(
-                                l.from.toCore(), l.to.toCore(), l.offsetMm, l.label, l.chief))
+                        .map(l -> new Scheme.Span(l.from.toCore(), l.to.toCore(), l.offsetMm, l.label, l.chief))
                         .toList(),
                 d.turns.stream()
-                        .map(t -> new Scheme.Turn(
-                                t.at.toCore(), t.radiusMm, t.fromDeg, t.toDeg, t.label, t.chief))
+                        .map(t -> new Scheme.Turn(t.at.toCore(), t.radiusMm, t.fromDeg, t.toDeg, t.label, t.chief))
                         .toList());
     }
 }

@@ -239,8 +239,8 @@ public class BalanceService implements HistorySource {
         UUID session = bench.open(toolId)
                 .filter(BenchService.OpenSession::allDone)
                 .map(BenchService.OpenSession::id)
-                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.BALANCE_AFTER_EDGES, "", "")
-                        .with("what", tools.name(toolId))));
+                .orElseThrow(() -> new RefusedException(
+                        Refusal.of(MessageCode.BALANCE_AFTER_EDGES, "", "").with("what", tools.name(toolId))));
         return bench.requireHeld(session, Form.orEmpty(device)).id();
     }
 

@@ -147,12 +147,7 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
     /** A kept try again. */
     Hung again(BalanceTry reading, Map<String, String> typed, double resolutionGmm) {
         return new Hung(
-                reading,
-                kept("at", typed),
-                kept("width", typed),
-                kept("thickness", typed),
-                resolutionGmm,
-                typed);
+                reading, kept("at", typed), kept("width", typed), kept("thickness", typed), resolutionGmm, typed);
     }
 
     /** A length as it was typed then, or what the fields start with where that cannot be read any more. */

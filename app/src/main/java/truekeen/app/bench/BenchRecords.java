@@ -125,7 +125,8 @@ public final class BenchRecords {
             @Nullable Double leftHighSeconds) {}
 
     /** A step with where it stands. */
-    public record BenchStepView(StepView step, BenchState.Status status, List<CountView> counts, int gateFailures, int round) {}
+    public record BenchStepView(
+            StepView step, BenchState.Status status, List<CountView> counts, int gateFailures, int round) {}
 
     /**
      * A session.

@@ -111,7 +111,8 @@ public class BenchService {
             unreadable.finishedAt = clock.instant();
             sessions.saveAndFlush(unreadable);
         });
-        SessionRow row = new SessionRow(toolId, plan.id(), clock.instant(), plan.chosen().steps());
+        SessionRow row =
+                new SessionRow(toolId, plan.id(), clock.instant(), plan.chosen().steps());
         row.holderDevice = in.device();
         row.holderPerson = Form.orEmpty(in.person());
         SessionRow saved = sessions.saveAndFlush(row);
@@ -303,10 +304,7 @@ public class BenchService {
             from++;
         }
         return SessionSigns.of(
-                views.steps(session),
-                state(session),
-                tools.core(session.toolId).steel(),
-                from);
+                views.steps(session), state(session), tools.core(session.toolId).steel(), from);
     }
 
     /** What the edges of a turning blade lost, where every mark was measured before and after. */

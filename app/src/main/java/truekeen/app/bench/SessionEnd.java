@@ -41,9 +41,7 @@ class SessionEnd {
             Map<String, Double> after = plan.after();
             // What was measured at the marks says more than what was planned.
             Optional<Double> measured = EdgeLoss.of(
-                            steps,
-                            state,
-                            tools.core(session.toolId).geometry())
+                            steps, state, tools.core(session.toolId).geometry())
                     .map(MarkedWidths::meanLossMm)
                     .filter(loss -> loss > 0);
             tools.wear(

@@ -63,10 +63,7 @@ class SessionHistory implements HistorySource {
         String who = s.holderPerson.isBlank() ? "" : " by " + s.holderPerson;
         String state1 = s.finishedAt == null ? "At the bench" : "Worked at the bench";
         return new HistoryEntry(
-                at,
-                HistoryEntry.Kind.BENCH,
-                state1 + who + ": " + done + " strokes, " + planned + " planned",
-                lines);
+                at, HistoryEntry.Kind.BENCH, state1 + who + ": " + done + " strokes, " + planned + " planned", lines);
     }
 
     /** What this place writes into the file of a tool. */

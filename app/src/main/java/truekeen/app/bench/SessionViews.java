@@ -178,7 +178,9 @@ class SessionViews {
         boolean two = setup.bevels().hasSecondary();
         boolean ground = step.kind() == Step.Kind.GRIND
                 || step.angleDeg().isPresent()
-                        && Math.abs(step.angleDeg().get() - setup.bevels().primary().degrees()) < 1e-6;
+                        && Math.abs(step.angleDeg().get()
+                                        - setup.bevels().primary().degrees())
+                                < 1e-6;
         boolean touches = step.counted() || step.angleDeg().isPresent();
         return !touches ? "" : (ground || !two ? Facet.PRIMARY : Facet.SECONDARY).name();
     }

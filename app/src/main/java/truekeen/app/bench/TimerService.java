@@ -47,17 +47,11 @@ public class TimerService {
         List<BenchTimeView> running = new ArrayList<>();
         kit.underWay()
                 .forEach(t -> running.add(new BenchTimeView(
-                        null,
-                        BenchTimer.SOAK,
-                        t.name(),
-                        now.plusSeconds(Math.round(t.secondsLeft())))));
+                        null, BenchTimer.SOAK, t.name(), now.plusSeconds(Math.round(t.secondsLeft())))));
         timers.findByStoppedAtIsNull().stream()
                 .filter(t -> t.startedAt.plusSeconds(t.seconds + SHOWN_AFTER).isAfter(now))
-                .forEach(t -> running.add(new BenchTimeView(
-                        t.id,
-                        t.kind,
-                        t.label,
-                        t.startedAt.plusSeconds(t.seconds))));
+                .forEach(
+                        t -> running.add(new BenchTimeView(t.id, t.kind, t.label, t.startedAt.plusSeconds(t.seconds))));
         running.sort(Comparator.comparing(BenchTimeView::endsAt));
         return new BenchTimesView(
                 now,

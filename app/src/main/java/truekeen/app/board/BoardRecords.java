@@ -94,8 +94,5 @@ public final class BoardRecords {
      * @param times what dries and cures, and when it is over
      */
     public record BoardView(
-            LocalDate today,
-            List<BoardLine> tools,
-            List<SoakView> soaking,
-            List<BenchTimeView> times) {}
+            LocalDate today, List<BoardLine> tools, List<SoakView> soaking, List<BenchTimeView> times) {}
 }

@@ -101,8 +101,7 @@ public class BoardService {
         EdgeLayout layout = tool.layout().orElseThrow(() -> Stored.olderRecord("tool"));
         ToolStanding s = standings.of(toolId);
         // Hours that were run since say more than the day that was set when it went back.
-        Optional<LocalDate> nextCheck =
-                s.rested() ? hours.dueDay(toolId).or(s::nextCheck) : Optional.empty();
+        Optional<LocalDate> nextCheck = s.rested() ? hours.dueDay(toolId).or(s::nextCheck) : Optional.empty();
         SurveyService.EdgeSeen edge = s.surveyed() ? surveys.edge(toolId) : SurveyService.EdgeSeen.NOTHING;
         return new ToolStages(
                 toolId,
@@ -135,9 +134,8 @@ public class BoardService {
     }
 
     private static NextView next(UUID tool, NextAct act, Optional<UUID> session) {
-        String path = act == NextAct.GO_ON
-                ? "/bench/" + session.map(UUID::toString).orElse("")
-                : address(tool, act.path());
+        String path =
+                act == NextAct.GO_ON ? "/bench/" + session.map(UUID::toString).orElse("") : address(tool, act.path());
         return new NextView(act, act.words(), path);
     }
 

@@ -52,8 +52,7 @@ class Standings {
     ToolStanding of(UUID tool) {
         List<Instant> finished = bench.finished(tool);
         Instant since = finished.isEmpty() ? Instant.MIN : finished.get(finished.size() - 1);
-        Optional<CoreSurvey> survey =
-                surveys.core(tool).filter(s -> s.takenAt().isAfter(since));
+        Optional<CoreSurvey> survey = surveys.core(tool).filter(s -> s.takenAt().isAfter(since));
         Optional<SavedSetup> setup = setups.newest(tool);
         Optional<OpenSession> open = bench.open(tool);
         MachineGate.Standing machine = gate.standing(tool);
@@ -78,8 +77,7 @@ class Standings {
     /** A plan holds for the survey it was made for and for set-ups that are no younger than itself. */
     private static boolean planned(Optional<CorePlan> plan, Optional<CoreSurvey> survey, Optional<SavedSetup> setup) {
         return plan.filter(p -> survey.filter(s -> s.id().equals(p.surveyId())).isPresent())
-                .filter(p ->
-                        setup.filter(s -> !s.madeAt().isAfter(p.madeAt())).isPresent())
+                .filter(p -> setup.filter(s -> !s.madeAt().isAfter(p.madeAt())).isPresent())
                 .isPresent();
     }
 

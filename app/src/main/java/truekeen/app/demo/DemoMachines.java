@@ -296,9 +296,8 @@ class DemoMachines {
                         events.add(event("COUNT", i, side.name(), Math.min(20, left), station, "", null));
                     }
                 }
-                boolean measured = step.kind() == Step.Kind.MEASURE
-                        || step.kind() == Step.Kind.ENDS
-                        || side == Step.Side.EDGES;
+                boolean measured =
+                        step.kind() == Step.Kind.MEASURE || step.kind() == Step.Kind.ENDS || side == Step.Side.EDGES;
                 for (int mark = 1; measured && mark <= marks; mark++) {
                     double width = step.kind() == Step.Kind.MEASURE ? before : before - lossMm - (mark == 2 ? 0.1 : 0);
                     events.add(event("READ", i, side.name(), 0, mark, "CALLIPER", width));
@@ -314,7 +313,9 @@ class DemoMachines {
             bench.add(
                     session,
                     new EventsForm(
-                            TABLET, HAND, away ? onlyFirst(events, step.sides().get(0).name()) : events));
+                            TABLET,
+                            HAND,
+                            away ? onlyFirst(events, step.sides().get(0).name()) : events));
             if (away) {
                 return;
             }
@@ -362,9 +363,8 @@ class DemoMachines {
                 .map(c -> new SignForm(c.outcomes().get(0).sign().name(), null, null))
                 .toList();
         tests.take(session, new TestForm(TABLET, HAND, "", List.of(), good));
-        List<String> done = finishing.sheet(tool).acts().stream()
-                .map(a -> a.key().name())
-                .toList();
+        List<String> done =
+                finishing.sheet(tool).acts().stream().map(a -> a.key().name()).toList();
         String torque = balance.turns(tool) ? "45 N·m" : "";
         finishing.close(session, new FinishCardForm(TABLET, HAND, done, "", torque, List.of(), ""));
     }

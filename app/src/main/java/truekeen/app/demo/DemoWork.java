@@ -231,16 +231,14 @@ class DemoWork {
 
     void finish(UUID session) {
         UUID tool = bench.ref(session).toolId();
-        List<String> done = finishing.sheet(tool).acts().stream()
-                .map(a -> a.key().name())
-                .toList();
+        List<String> done =
+                finishing.sheet(tool).acts().stream().map(a -> a.key().name()).toList();
         String capIron = done.contains("CAP_IRON") ? "1.2 mm" : "";
         finishing.close(session, new FinishCardForm(TABLET, HAND, done, capIron, "", List.of(), ""));
     }
 
     private TestView take(UUID session, String[] grams, List<SignForm> seen) {
-        List<Double> stations =
-                tests.sheet(bench.ref(session).toolId()).stations();
+        List<Double> stations = tests.sheet(bench.ref(session).toolId()).stations();
         List<ReadingForm> readings = new ArrayList<>();
         for (int i = 0; i < stations.size(); i++) {
             readings.add(new ReadingForm(stations.get(i), grams[i]));
@@ -251,7 +249,8 @@ class DemoWork {
     private void step(UUID session, int index, BenchStepView view, double factor) {
         List<EventForm> events = new ArrayList<>();
         for (Step.Side side : view.step().sides()) {
-            events.addAll(strokes(index, side.name(), (int) Math.round(view.step().strokes() * factor)));
+            events.addAll(
+                    strokes(index, side.name(), (int) Math.round(view.step().strokes() * factor)));
         }
         String done = view.step().gate().isEmpty() ? "STEP_DONE" : "GATE_PASSED";
         events.add(event(done, index, "", 0));

@@ -99,8 +99,7 @@ public class TestService implements HistorySource {
         List<EarlierIndex> earlier = tests
                 .findByToolIdAndKeenTrueAndSessionIdNotOrderByTakenAt(toolId, session == null ? NO_SESSION : session)
                 .stream()
-                .flatMap(t -> t.verdict().stream()
-                        .map(v -> new EarlierIndex(t.takenAt, v.meanIndex())))
+                .flatMap(t -> t.verdict().stream().map(v -> new EarlierIndex(t.takenAt, v.meanIndex())))
                 .toList();
         return new TestSheet(
                 edge,
@@ -226,7 +225,8 @@ public class TestService implements HistorySource {
                 new RemedySheet.Honing(
                         path(plan, tool),
                         kit.shelf().stream()
-                                .filter(a -> plan.stropId().filter(a.id()::equals).isPresent())
+                                .filter(a ->
+                                        plan.stropId().filter(a.id()::equals).isPresent())
                                 .findFirst(),
                         plan.last(),
                         tool.steel(),
@@ -253,7 +253,13 @@ public class TestService implements HistorySource {
      * @param seen what was seen
      */
     public record Measured(
-            UUID id, Instant takenAt, boolean keen, boolean remedied, List<Reading> readings, Optional<Verdict> verdict, List<Observation> seen) {}
+            UUID id,
+            Instant takenAt,
+            boolean keen,
+            boolean remedied,
+            List<Reading> readings,
+            Optional<Verdict> verdict,
+            List<Observation> seen) {}
 
     /** All tests of a tool as they measured it, oldest first. */
     @Transactional(readOnly = true)
@@ -266,8 +272,8 @@ public class TestService implements HistorySource {
     @Override
     @Transactional(readOnly = true)
     public List<HistoryEntry> history(UUID toolId) {
-        Map<UUID, List<TrialRow>> tried = trials.findByToolIdOrderByAt(toolId).stream()
-                .collect(Collectors.groupingBy(t -> t.testId));
+        Map<UUID, List<TrialRow>> tried =
+                trials.findByToolIdOrderByAt(toolId).stream().collect(Collectors.groupingBy(t -> t.testId));
         boolean powered = tools.powered(toolId);
         return tests.findByToolIdOrderByTakenAt(toolId).stream()
                 .map(t -> TestHistory.entry(t, tried.getOrDefault(t.id, List.of()), powered))
@@ -278,9 +284,8 @@ public class TestService implements HistorySource {
         boolean remedies = t.diagnosis().stream()
                 .flatMap(d -> d.findings().stream())
                 .anyMatch(f -> !f.remedies().isEmpty());
-        List<Abrasive> path = remedies
-                ? path(plans.core(bench.ref(t.sessionId).planId()).chosen(), tool)
-                : List.of();
+        List<Abrasive> path =
+                remedies ? path(plans.core(bench.ref(t.sessionId).planId()).chosen(), tool) : List.of();
         return TestViews.of(
                 t, trials.findByTestIdOrderByAt(t.id), trials.findByAfterIdOrderByAt(t.id), trials.records(), path);
     }

@@ -23,7 +23,8 @@ final class TestStore {
             "edge_test.readings",
             StoredReadings.class,
             s -> s.items().stream().map(StoredReading::toCore).toList(),
-            readings -> new StoredReadings(readings.stream().map(StoredReading::of).toList()),
+            readings ->
+                    new StoredReadings(readings.stream().map(StoredReading::of).toList()),
             StoredFormat::bareList);
 
     /** What was seen. */
@@ -40,11 +41,7 @@ final class TestStore {
 
     /** What is likely wrong. Before versions were kept, checks and remedies were stored whole, not by their keys. */
     static final StoredFormat<StoredDiagnosis, Diagnosis> DIAGNOSIS = StoredFormat.of(
-            "edge_test.diagnosis",
-            StoredDiagnosis.class,
-            StoredDiagnosis::toCore,
-            StoredDiagnosis::of,
-            old -> {
+            "edge_test.diagnosis", StoredDiagnosis.class, StoredDiagnosis::toCore, StoredDiagnosis::of, old -> {
                 old.path("findings").forEach(TestStore::keysOfFinding);
                 keyOfCheck(old.path("next"));
                 return old;
@@ -157,9 +154,8 @@ final class TestStore {
 
         /** Empty where the check is no longer in the table. */
         static Optional<Diagnosis.Telling> toCore(StoredTelling t) {
-            return Optional.ofNullable(t)
-                    .flatMap(stored ->
-                            EdgeCheck.named(stored.check).map(check -> new Diagnosis.Telling(check, stored.words)));
+            return Optional.ofNullable(t).flatMap(stored -> EdgeCheck.named(stored.check)
+                    .map(check -> new Diagnosis.Telling(check, stored.words)));
         }
     }
 
@@ -217,10 +213,7 @@ final class TestStore {
 
         Diagnosis toCore() {
             return new Diagnosis(
-                    told,
-                    words,
-                    findings.stream().map(StoredFinding::toCore).toList(),
-                    StoredTelling.toCore(next));
+                    told, words, findings.stream().map(StoredFinding::toCore).toList(), StoredTelling.toCore(next));
         }
     }
 }

@@ -184,10 +184,9 @@ public class FinishService implements HistorySource {
     }
 
     private List<FinishAct> acts(CoreTool tool) {
-        boolean cambered =
-                setups.newest(tool.id())
-                        .flatMap(s -> s.setup().camberBelowSole())
-                        .isPresent();
+        boolean cambered = setups.newest(tool.id())
+                .flatMap(s -> s.setup().camberBelowSole())
+                .isPresent();
         return Finishing.acts(tool.trade(), tool.steel(), cambered);
     }
 
@@ -195,9 +194,7 @@ public class FinishService implements HistorySource {
 
     /** By the hours its machine runs, where they can tell a day; else by its own intervals. */
     private Next next(CoreTool tool) {
-        List<LocalDate> sharpened = Stream.concat(
-                        bench.finished(tool.id()).stream(),
-                        Stream.of(clock.instant()))
+        List<LocalDate> sharpened = Stream.concat(bench.finished(tool.id()).stream(), Stream.of(clock.instant()))
                 .map(i -> LocalDate.ofInstant(i, ZoneId.systemDefault()))
                 .toList();
         Optional<RunningHours> byHours = hours.sharpenedToday(tool.id());
@@ -256,8 +253,7 @@ public class FinishService implements HistorySource {
     }
 
     private static FinishCardView view(CardRow c) {
-        return new FinishCardView(
-                c.sessionId, c.at, c.person, c.done(), c.seen(), c.capIronMm, c.torque, c.nextCheck);
+        return new FinishCardView(c.sessionId, c.at, c.person, c.done(), c.seen(), c.capIronMm, c.torque, c.nextCheck);
     }
 
     interface Cards extends JpaRepository<CardRow, UUID> {

@@ -159,9 +159,7 @@ public class HandService {
     }
 
     private static String name(Map<String, Abrasive> shelf, String id) {
-        return Optional.ofNullable(shelf.get(id))
-                .map(Abrasive::name)
-                .orElse("a stone that is gone");
+        return Optional.ofNullable(shelf.get(id)).map(Abrasive::name).orElse("a stone that is gone");
     }
 
     @Entity(name = "stroke_observation")

@@ -28,9 +28,7 @@ public final class TableExport implements ExportSource {
      */
     public static TableExport ofTool(JdbcTemplate jdbc, String section, String table, String order) {
         return new TableExport(
-                jdbc,
-                section,
-                "select to_jsonb(t)::text from " + table + " t where t.tool_id = ? order by t." + order);
+                jdbc, section, "select to_jsonb(t)::text from " + table + " t where t.tool_id = ? order by t." + order);
     }
 
     /**

@@ -76,12 +76,11 @@ public class InkService {
                         .findFirst(),
                 Arrays.toString(InkCheck.Intent.values()));
         InkPattern pattern = pattern(form, in.gone());
-        boolean stepThere = form.checks()
-                .require(in.step() >= 0 && in.step() < steps.size(), () -> Refusal.of(
-                                MessageCode.OUT_OF_RANGE, "step", in.step())
-                        .with("what", "A step")
-                        .with("low", 0)
-                        .with("high", steps.size() - 1));
+        boolean stepThere = form.checks().require(in.step() >= 0 && in.step() < steps.size(), () -> Refusal.of(
+                        MessageCode.OUT_OF_RANGE, "step", in.step())
+                .with("what", "A step")
+                .with("low", 0)
+                .with("high", steps.size() - 1));
         if (!stepThere || intent == null) {
             form.checks().orThrow();
         }

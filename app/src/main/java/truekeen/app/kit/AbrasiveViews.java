@@ -114,14 +114,7 @@ final class AbrasiveViews {
 
     static CareView care(PrepAct p) {
         return new CareView(
-                p.kind(),
-                p.abrasiveId(),
-                p.abrasiveName(),
-                p.toolName(),
-                p.seconds(),
-                p.waits(),
-                p.words(),
-                p.why());
+                p.kind(), p.abrasiveId(), p.abrasiveName(), p.toolName(), p.seconds(), p.waits(), p.words(), p.why());
     }
 
     static String words(GrainSize size) {

@@ -70,8 +70,7 @@ public class HolderService {
                         k.onWheel(),
                         k.takesBlocks(),
                         k.dimensions().stream()
-                                .map(d -> new PartView(
-                                        d.field(), d.label(), d.measure(), d.needed(), d.where()))
+                                .map(d -> new PartView(d.field(), d.label(), d.measure(), d.needed(), d.where()))
                                 .toList()))
                 .toList();
     }

@@ -18,7 +18,8 @@ final class HolderStore {
             StoredFormats.textsByName("holder.typed");
 
     /** Lengths of stop blocks (mm). */
-    static final StoredFormat<StoredFormats.NumberList, List<Double>> BLOCKS = StoredFormats.numbers("holder.blocks_mm");
+    static final StoredFormat<StoredFormats.NumberList, List<Double>> BLOCKS =
+            StoredFormats.numbers("holder.blocks_mm");
 
     /** Measured pairs of a guide, as typed. */
     static final StoredFormat<StoredCalibration, CalibrationForm> CALIBRATION = StoredFormat.of(
@@ -47,9 +48,7 @@ final class HolderStore {
             return new CalibrationForm(
                     rollerRadius,
                     thickness,
-                    pairs.stream()
-                            .map(p -> new PairForm(p.projection, p.angle))
-                            .toList(),
+                    pairs.stream().map(p -> new PairForm(p.projection, p.angle)).toList(),
                     0);
         }
     }

@@ -223,9 +223,7 @@ public class KitService {
     /** The tester that is read, if the shop has one. */
     @Transactional(readOnly = true)
     public Optional<Tester> tester() {
-        return testers.findAllByOrderByName().stream()
-                .findFirst()
-                .map(t -> new Tester(t.name, t.referenceG));
+        return testers.findAllByOrderByName().stream().findFirst().map(t -> new Tester(t.name, t.referenceG));
     }
 
     private List<TesterView> testers() {

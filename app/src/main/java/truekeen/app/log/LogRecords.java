@@ -44,8 +44,7 @@ public final class LogRecords {
             List<SeenAt> seen) {}
 
     /** A tool's history, newest first. */
-    public record LogView(
-            List<Entry> entries, List<SteelPoint> steel, double retireMm, List<MeasuredTest> tests) {}
+    public record LogView(List<Entry> entries, List<SteelPoint> steel, double retireMm, List<MeasuredTest> tests) {}
 
     /** A history to read in. */
     public record LogCsvForm(String text) {}

@@ -122,8 +122,8 @@ public class LogService {
         List<HistoryEntry> known = entries(toolId);
         int added = 0;
         for (LogCsv.Line line : lines) {
-            boolean there = known.stream()
-                    .anyMatch(e -> e.title().equals(line.title()) && sameSecond(e.at(), line.at()));
+            boolean there =
+                    known.stream().anyMatch(e -> e.title().equals(line.title()) && sameSecond(e.at(), line.at()));
             if (!there && notes.add(toolId, line)) {
                 added++;
             }

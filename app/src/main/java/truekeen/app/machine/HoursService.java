@@ -66,8 +66,7 @@ public class HoursService implements HistorySource {
         BladeRow blade = blades.findById(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.MACHINE_FIRST, "", "")));
         if (!blade.fitted) {
-            throw new RefusedException(
-                    Refusal.of(MessageCode.NOT_FITTED, "", tools.name(toolId)));
+            throw new RefusedException(Refusal.of(MessageCode.NOT_FITTED, "", tools.name(toolId)));
         }
         Form form = new Form();
         LocalDate day = day(form, in.day());
@@ -112,8 +111,8 @@ public class HoursService implements HistorySource {
         if (toolIds.isEmpty()) {
             return Map.of();
         }
-        Map<UUID, List<HoursRow>> run = hours.findByToolIdInOrderByDay(toolIds).stream()
-                .collect(Collectors.groupingBy(h -> h.toolId));
+        Map<UUID, List<HoursRow>> run =
+                hours.findByToolIdInOrderByDay(toolIds).stream().collect(Collectors.groupingBy(h -> h.toolId));
         Map<UUID, MachineRow> machineOf = new HashMap<>();
         Map<UUID, MachineRow> byId =
                 machines.findAll().stream().collect(Collectors.toMap(m -> m.id, Function.identity()));
@@ -179,11 +178,7 @@ public class HoursService implements HistorySource {
         List<LocalDate> sharpened = Stream.concat(tools.wear(toolId).stream().map(w -> onDay(w.at())), more.stream())
                 .toList();
         return RunningHours.of(
-                tools.core(toolId).geometry().kind(),
-                clock.today(),
-                machine.season(),
-                runs(rows),
-                sharpened);
+                tools.core(toolId).geometry().kind(), clock.today(), machine.season(), runs(rows), sharpened);
     }
 
     private static AdviceView why(RunningHours due, int runs) {

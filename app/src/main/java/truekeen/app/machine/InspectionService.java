@@ -145,7 +145,8 @@ public class InspectionService implements HistorySource {
     @Transactional(readOnly = true)
     public List<ItemView> items(UUID toolId) {
         Blade blade = tools.core(toolId).geometry();
-        Map<String, Double> limits = blades.findById(toolId).map(BladeRow::limits).orElse(Map.of());
+        Map<String, Double> limits =
+                blades.findById(toolId).map(BladeRow::limits).orElse(Map.of());
         return InspectionItem.of(blade).stream()
                 .map(i -> new ItemView(
                         i,
@@ -239,11 +240,11 @@ public class InspectionService implements HistorySource {
     }
 
     private static InspectionView view(InspectionRow i) {
-        return new InspectionView(
-                i.verdict, i.reasons(), i.notes(), List.of(), i.person, i.at, i.found());
+        return new InspectionView(i.verdict, i.reasons(), i.notes(), List.of(), i.person, i.at, i.found());
     }
 
-    private static InspectionView view(Inspection i, String person, Instant at, Map<String, Map<String, String>> found) {
+    private static InspectionView view(
+            Inspection i, String person, Instant at, Map<String, Map<String, String>> found) {
         return new InspectionView(
                 i.verdict(),
                 i.reasons(),

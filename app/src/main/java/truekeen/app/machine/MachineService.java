@@ -151,10 +151,7 @@ public class MachineService implements HistorySource {
                 .filter(b -> b.fitted && !b.toolId.equals(blade.toolId))
                 .findFirst();
         if (other.isPresent() && !machine.id.equals(blade.machineId)) {
-            throw new RefusedException(Refusal.of(
-                            MessageCode.TWO_FITTED,
-                            "fitted",
-                            tools.name(other.get().toolId))
+            throw new RefusedException(Refusal.of(MessageCode.TWO_FITTED, "fitted", tools.name(other.get().toolId))
                     .with("what", machine.name));
         }
         other.ifPresent(b -> {

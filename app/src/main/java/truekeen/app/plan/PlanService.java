@@ -220,8 +220,9 @@ public class PlanService {
                 shelf,
                 PlanRules.USUAL,
                 new PlanAsk(tool.scratchUm(), Optional.empty())));
-        return new SchoolsView(
-                trials.stream().map(t -> PlanViews.school(t, ready.setup.setup())).toList());
+        return new SchoolsView(trials.stream()
+                .map(t -> PlanViews.school(t, ready.setup.setup()))
+                .toList());
     }
 
     /** What one abrasive more would do for all tools that are surveyed and have their angle. */

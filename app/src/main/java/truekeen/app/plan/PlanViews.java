@@ -74,7 +74,10 @@ public final class PlanViews {
                                 o.mostSeconds(),
                                 plan.grind().filter(o::equals).isPresent(),
                                 HeatViews.of(
-                                        o.machine().kind().name(), blade, setup.bevels().primary(), steel)))
+                                        o.machine().kind().name(),
+                                        blade,
+                                        setup.bevels().primary(),
+                                        steel)))
                         .toList(),
                 plan.strop().map(Abrasive::id).orElse(""),
                 plan.strop().map(Abrasive::name).orElse(""),
@@ -130,7 +133,8 @@ public final class PlanViews {
                 v.secondaryWidthMm(),
                 v.volumeMm3(),
                 v.after(),
-                new ChosenPlan.Predicted(v.minutes().low(), v.minutes().value(), v.minutes().high()),
+                new ChosenPlan.Predicted(
+                        v.minutes().low(), v.minutes().value(), v.minutes().high()),
                 v.jobs().stream()
                         .map(j -> new ChosenPlan.PlannedJob(
                                 j.kind(),
@@ -164,7 +168,8 @@ public final class PlanViews {
                 p.honedWidthMm(),
                 p.after(),
                 p.volumeMm3(),
-                new PredictedView(p.minutes().low(), p.minutes().value(), p.minutes().high()),
+                new PredictedView(
+                        p.minutes().low(), p.minutes().value(), p.minutes().high()),
                 p.jobs().stream()
                         .map(j -> new ChosenJobView(
                                 j.kind(),

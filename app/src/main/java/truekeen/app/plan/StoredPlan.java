@@ -57,7 +57,8 @@ record StoredPlan(
                 p.honedWidthMm(),
                 p.volumeMm3(),
                 p.after(),
-                new StoredMinutes(p.minutes().low(), p.minutes().value(), p.minutes().high()),
+                new StoredMinutes(
+                        p.minutes().low(), p.minutes().value(), p.minutes().high()),
                 p.jobs().stream()
                         .map(j -> new StoredJob(
                                 j.kind().name(),

@@ -133,9 +133,8 @@ class Problems extends ResponseEntityExceptionHandler {
             HttpStatusCode status,
             WebRequest request) {
         Refusal refusal = UnreadableBody.why(unreadable);
-        HttpStatus answer = refusal.code() == MessageCode.BODY_TOO_LARGE
-                ? HttpStatus.PAYLOAD_TOO_LARGE
-                : HttpStatus.BAD_REQUEST;
+        HttpStatus answer =
+                refusal.code() == MessageCode.BODY_TOO_LARGE ? HttpStatus.PAYLOAD_TOO_LARGE : HttpStatus.BAD_REQUEST;
         return ResponseEntity.status(answer).body(body(answer, List.of(refusal)));
     }
 
@@ -144,12 +143,13 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleExceptionInternal(
             Exception failure, Object ignored, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         HttpStatus named = HttpStatus.valueOf(status.value());
-        MessageCode code = switch (named) {
-            case NOT_FOUND -> MessageCode.NO_SUCH_PAGE;
-            case METHOD_NOT_ALLOWED -> MessageCode.METHOD_UNKNOWN;
-            case UNSUPPORTED_MEDIA_TYPE, NOT_ACCEPTABLE -> MessageCode.MEDIA_UNKNOWN;
-            default -> MessageCode.REQUEST_UNREADABLE;
-        };
+        MessageCode code =
+                switch (named) {
+                    case NOT_FOUND -> MessageCode.NO_SUCH_PAGE;
+                    case METHOD_NOT_ALLOWED -> MessageCode.METHOD_UNKNOWN;
+                    case UNSUPPORTED_MEDIA_TYPE, NOT_ACCEPTABLE -> MessageCode.MEDIA_UNKNOWN;
+                    default -> MessageCode.REQUEST_UNREADABLE;
+                };
         return ResponseEntity.status(named).headers(headers).body(body(named, List.of(Refusal.of(code, "", ""))));
     }
 

@@ -64,10 +64,7 @@ class RequestGuard extends OncePerRequestFilter {
         }
         int most = isPhoto(request) ? MOST_PHOTO_BYTES : MOST_BYTES;
         if (request.getContentLengthLong() > most) {
-            refuse(
-                    response,
-                    HttpStatus.PAYLOAD_TOO_LARGE,
-                    tooLarge(request.getContentLengthLong(), most));
+            refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, tooLarge(request.getContentLengthLong(), most));
             return;
         }
         chain.doFilter(new Limited(request, most), response);

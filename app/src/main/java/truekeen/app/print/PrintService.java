@@ -65,15 +65,18 @@ class PrintService {
     /** The tag of a rejected blade. */
     List<Page> rejectTag(UUID toolId) {
         InspectionService.Rejected r = inspections.rejected(toolId);
-        return List.of(Cards.rejectTag(r.tool(), r.reasons(), r.person(), LocalDate.ofInstant(r.at(), ZoneId.systemDefault()).toString()));
+        return List.of(Cards.rejectTag(
+                r.tool(),
+                r.reasons(),
+                r.person(),
+                LocalDate.ofInstant(r.at(), ZoneId.systemDefault()).toString()));
     }
 
     /** A stop board for a guide; the thickness counts for one that grips by the bevel side. */
     List<Page> stopBoard(UUID holderId, String typedAngles, String typedThickness) {
         CoreHolder holder = holders.core(holderId);
         if (!(holder.core().orElse(null) instanceof RollerHolder roller)) {
-            throw new RefusedException(Refusal.of(
-                    MessageCode.NOT_CALIBRATED_SO, "holder", holder.name()));
+            throw new RefusedException(Refusal.of(MessageCode.NOT_CALIBRATED_SO, "holder", holder.name()));
         }
         Length thickness = !roller.byFace() && Form.blank(typedThickness)
                 ? Length.ofMm(0)
@@ -119,8 +122,7 @@ class PrintService {
         return List.of(Cards.camber(
                 tool.name(),
                 setup.camber(tool.geometry())
-                        .orElseThrow(
-                                () -> new RefusedException(Refusal.of(MessageCode.NO_CAMBER, "", tool.name())))));
+                        .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.NO_CAMBER, "", tool.name())))));
     }
 
     List<Page> setupCard(UUID setupId) {

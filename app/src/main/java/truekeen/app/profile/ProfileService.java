@@ -165,7 +165,8 @@ public class ProfileService {
                         List.of(
                                 new Advice.Given("at", Numbers.plain(worst.alongMm(), 0) + " mm along the edge"),
                                 new Advice.Given("went evenly", Numbers.plain(c.lostMm(), 2) + " mm"),
-                                new Advice.Given("earlier trace", before.points().size() + " points"),
+                                new Advice.Given(
+                                        "earlier trace", before.points().size() + " points"),
                                 new Advice.Given("later trace", after.points().size() + " points"),
                                 new Advice.Given(
                                         "taken as the same shape",

@@ -86,7 +86,8 @@ public class Grinding {
     private Optional<OnWheel> onWheel(CoreTool tool, TargetBevel target, Means means) {
         Optional<UUID> chosen = setups.newest(tool.id()).flatMap(SavedSetup::holderId);
         return holders.core().stream()
-                .sorted(Comparator.comparing((CoreHolder h) -> !Optional.of(h.id()).equals(chosen)))
+                .sorted(Comparator.comparing(
+                        (CoreHolder h) -> !Optional.of(h.id()).equals(chosen)))
                 .flatMap(h -> h.core().stream()
                         .flatMap(core -> wheel(core)
                                 .filter(w -> turns(w, means))

@@ -77,11 +77,7 @@ public final class StoredFormat<S, D> {
      * @param first makes version 1 of what was stored before versions were kept
      */
     public static <S, D> StoredFormat<S, D> of(
-            String name,
-            Class<S> type,
-            Function<S, D> read,
-            Function<D, S> written,
-            UnaryOperator<JsonNode> first) {
+            String name, Class<S> type, Function<S, D> read, Function<D, S> written, UnaryOperator<JsonNode> first) {
         return new StoredFormat<>(name, type, read, written, List.of(first));
     }
 

@@ -125,7 +125,13 @@ public final class SurveyRecords {
 
     /** A mark as it was understood (mm from the left corner). */
     public record FindingView(
-            Finding.Kind kind, double fromMm, double toMm, double depthMm, double behindMm, boolean leave, String words) {}
+            Finding.Kind kind,
+            double fromMm,
+            double toMm,
+            double depthMm,
+            double behindMm,
+            boolean leave,
+            String words) {}
 
     /**
      * What one thing asks of the new edge.
@@ -144,7 +150,8 @@ public final class SurveyRecords {
     public record RegionView(String name, double fromMm, double toMm, double volumeMm3) {}
 
     /** What became of something since the last look. */
-    public record LookChangeView(SurveyChange.Kind kind, String words, @Nullable Double fromMm, @Nullable Double toMm) {}
+    public record LookChangeView(
+            SurveyChange.Kind kind, String words, @Nullable Double fromMm, @Nullable Double toMm) {}
 
     /** A kind of finding, and what is asked about it. */
     public record MarkKindView(Finding.Kind kind, String words, boolean measured, boolean pit) {}

@@ -134,8 +134,7 @@ public class SurveyService implements HistorySource {
         AngleHistory history = fared(toolId);
         return new HistoryView(
                 outcomes.ofTool(toolId).stream()
-                        .map(o ->
-                                new OutcomeView(o.id, o.at, o.result, o.lastDeg, o.surveyId == null))
+                        .map(o -> new OutcomeView(o.id, o.at, o.result, o.lastDeg, o.surveyId == null))
                         .toList(),
                 history.evidence(),
                 history.wanted().map(Angle::degrees).orElse(null));
@@ -204,8 +203,7 @@ public class SurveyService implements HistorySource {
                             .filter(w -> w.at().isAfter(before.row.takenAt))
                             .mapToDouble(w -> w.usableBeforeMm() - w.usableAfterMm())
                             .sum();
-                    return SurveyViews.changes(
-                            SurveyChange.between(before.survey.findings(), now.findings(), shift));
+                    return SurveyViews.changes(SurveyChange.between(before.survey.findings(), now.findings(), shift));
                 })
                 .orElse(List.of());
     }
@@ -323,15 +321,13 @@ public class SurveyService implements HistorySource {
     public List<HistoryEntry> history(UUID toolId) {
         return surveys.findByToolIdOrderByTakenAt(toolId).stream()
                 .map(s -> s.toCore()
-                        .map(survey ->
-                                SurveyViews.entry(s.takenAt, s.scope, survey.findings(), s.volumeMm3, s.lostMm))
+                        .map(survey -> SurveyViews.entry(s.takenAt, s.scope, survey.findings(), s.volumeMm3, s.lostMm))
                         .orElseGet(() -> HistoryEntry.unreadable(s.takenAt, HistoryEntry.Kind.SURVEY)))
                 .toList();
     }
 
     /** A survey whose record can be read. */
     private record Readable(SurveyRow row, EdgeSurvey survey, SurveyForm form) {}
-
 
     /** The newest survey; one that cannot be read any more counts as none, so that the edge is surveyed again. */
     private Optional<Readable> newest(UUID toolId) {

@@ -23,8 +23,8 @@ final class SurveyStore {
             StoredFormat::bareList);
 
     /** The survey as it was typed. */
-    static final StoredFormat<StoredForm, SurveyForm> FORM = StoredFormat.of(
-            "survey.form", StoredForm.class, StoredForm::toForm, StoredForm::of, StoredFormat::asItWas);
+    static final StoredFormat<StoredForm, SurveyForm> FORM =
+            StoredFormat.of("survey.form", StoredForm.class, StoredForm::toForm, StoredForm::of, StoredFormat::asItWas);
 
     /** How the blade departs from what was noted at take-in. */
     static final StoredFormat<StoredDepartures, Departures> DEPARTURES = StoredFormat.of(

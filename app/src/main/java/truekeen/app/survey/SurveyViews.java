@@ -27,8 +27,8 @@ public final class SurveyViews {
     /** Findings, each in words. */
     public static List<FindingView> findings(List<Finding> findings) {
         return findings.stream()
-                .map(f -> new FindingView(
-                        f.kind(), f.fromMm(), f.toMm(), f.depthMm(), f.behindMm(), f.leave(), words(f)))
+                .map(f ->
+                        new FindingView(f.kind(), f.fromMm(), f.toMm(), f.depthMm(), f.behindMm(), f.leave(), words(f)))
                 .toList();
     }
 

@@ -46,8 +46,7 @@ public class ToolService {
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
-    ToolService(
-            Tools tools, Wears wears, ShopService shop, ApplicationEventPublisher publisher, BenchClock clock) {
+    ToolService(Tools tools, Wears wears, ShopService shop, ApplicationEventPublisher publisher, BenchClock clock) {
         this.tools = tools;
         this.wears = wears;
         this.shop = shop;
@@ -287,7 +286,8 @@ public class ToolService {
         row.steel = read.steel.name();
         row.hardnessHrc = read.hardness;
         row.geometry = read.trade.geometry();
-        row.dimensions = ToolStore.DIMENSIONS.write(new TreeMap<>(read.blade.measures().values()));
+        row.dimensions =
+                ToolStore.DIMENSIONS.write(new TreeMap<>(read.blade.measures().values()));
         row.note = Form.orEmpty(in.note());
         row.wantedBy = read.wantedBy;
         row.typed = ToolStore.TYPED.write(read.typed);

@@ -46,8 +46,7 @@ final class ToolViews {
                 kind,
                 kind.convention().words(),
                 kind.dimensions().stream()
-                        .map(d -> new DimensionView(
-                                d.field(), d.label(), d.measure(), d.needed(), d.where()))
+                        .map(d -> new DimensionView(d.field(), d.label(), d.measure(), d.needed(), d.where()))
                         .toList(),
                 kind.bevelSpans().isPresent(),
                 kind.back(),

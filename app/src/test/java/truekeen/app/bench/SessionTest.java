@@ -176,7 +176,9 @@ class SessionTest extends ApiTest {
             assertThat(sections.path(section)).as(section).hasSize(1);
         }
         assertThat(sections.path("events").size()).isGreaterThan(1);
-        assertThat(sections.size()).as("every place that keeps something of tools").isGreaterThanOrEqualTo(20);
+        assertThat(sections.size())
+                .as("every place that keeps something of tools")
+                .isGreaterThanOrEqualTo(20);
         assertThat(tell(session, TABLET, event("COUNT", work, "BEVEL", 1)).status())
                 .isEqualTo(409);
     }

@@ -158,12 +158,10 @@ class MachinesIT {
         for (int i = 0; i < mm.length; i++) {
             String label = end + ", " + marks[i] + " (mm)";
             String text = mm[i];
+            // As a person does: into the field, everything marked, typed over.
             browser.driver()
                     .findElement(By.cssSelector("input[aria-label='" + label + "']"))
-                    .clear();
-            browser.driver()
-                    .findElement(By.cssSelector("input[aria-label='" + label + "']"))
-                    .sendKeys(text + Keys.ENTER);
+                    .sendKeys(Keys.chord(Keys.CONTROL, "a"), text, Keys.ENTER);
         }
     }
 

@@ -3,9 +3,14 @@ package truekeen.app.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.Set;
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
@@ -18,7 +23,27 @@ import truekeen.app.TestDatabase;
 class DemoTest extends ApiTest {
     @DynamicPropertySource
     static void own(DynamicPropertyRegistry registry) {
-        TestDatabase.own(registry);
+        String url = TestDatabase.fresh();
+        // The first start was broken off: part of a demonstration stands there, marked as begun.
+        Flyway.configure()
+                .dataSource(url, TestDatabase.user(), TestDatabase.password())
+                .load()
+                .migrate();
+        try (Connection connection = DriverManager.getConnection(url, TestDatabase.user(), TestDatabase.password());
+                Statement statement = connection.createStatement()) {
+            statement.execute("insert into crew values (gen_random_uuid(), 'left half-way');"
+                    + " insert into shop_fact values ('demonstration', 'BEGUN')");
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+        registry.add("spring.datasource.hikari.jdbc-url", () -> url);
+    }
+
+    @Test
+    void aDemonstrationThatWasBrokenOffIsMadeAnew() {
+        assertThat(get("/api/v1/crews").body().toString()).contains("boat shed").doesNotContain("left half-way");
+        assertThat(get("/api/v1/installation").body().path("demonstration").asBoolean())
+                .isTrue();
     }
 
     private JsonNode tool(String name) {
@@ -48,11 +73,9 @@ class DemoTest extends ApiTest {
         String id = tool("12 mm bench chisel").path("toolId").asText();
         JsonNode log = get("/api/v1/tools/" + id + "/log").body();
         assertThat(log.path("tests")).hasSize(3);
-        assertThat(log.path("tests").get(1).path("keen").asBoolean())
-                .isFalse();
+        assertThat(log.path("tests").get(1).path("keen").asBoolean()).isFalse();
         assertThat(log.path("tests").get(1).path("remedied").asBoolean()).isTrue();
-        assertThat(log.path("tests").get(2).path("keen").asBoolean())
-                .isTrue();
+        assertThat(log.path("tests").get(2).path("keen").asBoolean()).isTrue();
         assertThat(log.path("steel")).hasSize(3);
         String before = "";
         for (JsonNode entry : log.path("entries")) {

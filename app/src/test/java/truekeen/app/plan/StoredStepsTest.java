@@ -37,6 +37,7 @@ class StoredStepsTest {
             assertThat(s.how()).isEmpty();
             assertThat(s.handFactor()).as("it teaches nothing").isZero();
         });
-        assertThat(StoredSteps.STEPS.read(StoredSteps.STEPS.write(steps)).value()).hasValue(steps);
+        assertThat(StoredSteps.STEPS.read(StoredSteps.STEPS.write(steps)).value())
+                .hasValue(steps);
     }
 }

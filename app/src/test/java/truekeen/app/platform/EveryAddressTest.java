@@ -21,18 +21,20 @@ class EveryAddressTest extends ApiTest {
 
     private List<Taken> takers(JsonNode api) {
         List<Taken> all = new ArrayList<>();
-        api.path("paths").properties().forEach(path -> path.getValue().properties().forEach(operation -> {
-            JsonNode schema = operation
-                    .getValue()
-                    .path("requestBody")
-                    .path("content")
-                    .path("application/json")
-                    .path("schema");
-            if (!schema.isMissingNode()) {
-                String address = path.getKey().replaceAll("\\{[^}]*}", NONE);
-                all.add(new Taken(operation.getKey().toUpperCase(java.util.Locale.ROOT), address, schema));
-            }
-        }));
+        api.path("paths")
+                .properties()
+                .forEach(path -> path.getValue().properties().forEach(operation -> {
+                    JsonNode schema = operation
+                            .getValue()
+                            .path("requestBody")
+                            .path("content")
+                            .path("application/json")
+                            .path("schema");
+                    if (!schema.isMissingNode()) {
+                        String address = path.getKey().replaceAll("\\{[^}]*}", NONE);
+                        all.add(new Taken(operation.getKey().toUpperCase(java.util.Locale.ROOT), address, schema));
+                    }
+                }));
         return all;
     }
 
@@ -40,7 +42,13 @@ class EveryAddressTest extends ApiTest {
     private static JsonNode body(JsonNode api, JsonNode schema, JsonNode inLists) {
         JsonNode resolved = schema.has("$ref")
                 ? api.at(schema.path("$ref").asText().substring(1))
-                : schema.has("allOf") ? api.at(schema.path("allOf").get(0).path("$ref").asText().substring(1)) : schema;
+                : schema.has("allOf")
+                        ? api.at(schema.path("allOf")
+                                .get(0)
+                                .path("$ref")
+                                .asText()
+                                .substring(1))
+                        : schema;
         switch (resolved.path("type").asText()) {
             case "object" -> {
                 ObjectNode object = JSON.createObjectNode();
@@ -69,8 +77,11 @@ class EveryAddressTest extends ApiTest {
     private void refusedInWords(Taken t, String body) {
         Answer answer = send(request(t.path()).method(t.method(), HttpRequest.BodyPublishers.ofString(body)));
         String said = answer.raw().body();
-        assertThat(answer.status()).as("%s %s with %s: %s", t.method(), t.path(), body, said).isLessThan(500);
-        assertThat(said).as("%s %s with %s", t.method(), t.path(), body)
+        assertThat(answer.status())
+                .as("%s %s with %s: %s", t.method(), t.path(), body, said)
+                .isLessThan(500);
+        assertThat(said)
+                .as("%s %s with %s", t.method(), t.path(), body)
                 .doesNotContain("truekeen.app.")
                 .doesNotContain("truekeen.core.")
                 .doesNotContain("java.")
@@ -90,8 +101,14 @@ class EveryAddressTest extends ApiTest {
         for (Taken t : takers) {
             refusedInWords(t, body(api, t.schema(), JSON.nullNode()).toString());
             refusedInWords(t, body(api, t.schema(), null).toString());
-            refusedInWords(t, body(api, t.schema(), JsonNodeFactory.instance.textNode("x")).toString());
-            refusedInWords(t, body(api, t.schema(), JSON.createObjectNode().put("heart", 1)).toString());
+            refusedInWords(
+                    t,
+                    body(api, t.schema(), JsonNodeFactory.instance.textNode("x"))
+                            .toString());
+            refusedInWords(
+                    t,
+                    body(api, t.schema(), JSON.createObjectNode().put("heart", 1))
+                            .toString());
             String plain = body(api, t.schema(), JSON.createArrayNode()).toString();
             refusedInWords(t, plain);
             if (plain.startsWith("{\"")) {
@@ -122,7 +139,8 @@ class EveryAddressTest extends ApiTest {
 
     @Test
     void aBodyInPiecesIsHeldToTheSameSize() throws Exception {
-        byte[] large = ("{\"note\":\"" + "x".repeat(1_500_000) + "\"}").getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        byte[] large =
+                ("{\"note\":\"" + "x".repeat(1_500_000) + "\"}").getBytes(java.nio.charset.StandardCharsets.UTF_8);
         Answer answer = send(request("/api/v1/take-in/preview")
                 .POST(HttpRequest.BodyPublishers.ofInputStream(() -> new java.io.ByteArrayInputStream(large))));
         assertThat(answer.status()).isEqualTo(413);
@@ -136,7 +154,10 @@ class EveryAddressTest extends ApiTest {
                     .write("GET /api/v1/tools/{id} HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n"
                             .getBytes(java.nio.charset.StandardCharsets.US_ASCII));
             String said = new String(socket.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
-            assertThat(said).startsWith("HTTP/1.1 400").contains("application/problem+json").doesNotContain("<html");
+            assertThat(said)
+                    .startsWith("HTTP/1.1 400")
+                    .contains("application/problem+json")
+                    .doesNotContain("<html");
         }
         assertThat(send(request("/api/v1/board").DELETE()).status()).isEqualTo(405);
         assertThat(send(request("/api/v1/board").DELETE()).raw().body()).contains("urn:truekeen");

@@ -27,8 +27,7 @@ class MigrationTest {
     @Test
     void noLandedMigrationWasEdited() throws IOException {
         Map<String, Integer> found = new TreeMap<>();
-        for (Resource r :
-                new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*.sql")) {
+        for (Resource r : new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*.sql")) {
             found.put(r.getFilename().split("__")[0], checksum(r));
         }
         assertThat(found).containsAllEntriesOf(LANDED);

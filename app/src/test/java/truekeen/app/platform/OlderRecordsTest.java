@@ -78,8 +78,8 @@ class OlderRecordsTest extends ApiTest {
 
     /** Tools that have a row in the table, a few of them, and always one of a machine. */
     private Set<String> toolsOf(Column c) {
-        Set<String> tools = new LinkedHashSet<>(jdbc.queryForList(
-                "select tool_id::text from machine_blade order by since limit 1", String.class));
+        Set<String> tools = new LinkedHashSet<>(
+                jdbc.queryForList("select tool_id::text from machine_blade order by since limit 1", String.class));
         boolean ofTool = Boolean.TRUE.equals(jdbc.queryForObject(
                 "select exists (select 1 from information_schema.columns where table_name = ?"
                         + " and column_name = 'tool_id')",
@@ -114,8 +114,10 @@ class OlderRecordsTest extends ApiTest {
             for (String tool : tools) {
                 pages(tool).forEach(p -> before.add(get(p).status()));
             }
-            change(c, "case when jsonb_typeof(%1$s) = 'object' then %1$s || '{\"unheard of\": {\"a\": [1]}}' else %1$s end"
-                    .formatted(c.name));
+            change(
+                    c,
+                    "case when jsonb_typeof(%1$s) = 'object' then %1$s || '{\"unheard of\": {\"a\": [1]}}' else %1$s end"
+                            .formatted(c.name));
             assertThat(get("/api/v1/board").status()).as("board with " + c).isEqualTo(200);
             assertThat(get("/api/v1/board").body().toString()).as(c.toString()).doesNotContain("UNREADABLE");
             assertThat(get("/api/v1/kit").status()).as("kit with " + c).isEqualTo(200);

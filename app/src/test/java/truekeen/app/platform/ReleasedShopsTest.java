@@ -107,7 +107,8 @@ class ReleasedShopsTest {
             ok("/tools/" + tool + "/stages");
             JsonNode log = ok("/tools/" + tool + "/log");
             assertThat(log.toString()).doesNotContain("cannot be read");
-            assertThat(ok("/tools/" + tool + "/export").path("sections").path("tool")).hasSize(1);
+            assertThat(ok("/tools/" + tool + "/export").path("sections").path("tool"))
+                    .hasSize(1);
             if (line.path("standing").asText().equals("AT_BENCH")
                     && !line.path("kind").asText().contains("trimmer")) {
                 open = tool;
@@ -120,7 +121,8 @@ class ReleasedShopsTest {
     private void finish(String tool) {
         String session = ok("/tools/" + tool + "/session").path("id").asText();
         ok("/sessions/" + session + "/section");
-        assertThat(post("/sessions/" + session + "/takeover", device()).status()).isEqualTo(200);
+        assertThat(post("/sessions/" + session + "/takeover", device()).status())
+                .isEqualTo(200);
         JsonNode now = ok("/sessions/" + session + "?device=" + TABLET.replace(" ", "%20"));
         assertThat(now.path("steps").size()).isPositive();
         workThrough(session, now);
@@ -144,7 +146,11 @@ class ReleasedShopsTest {
         Reply closed = post("/sessions/" + session + "/finish-card", card);
         assertThat(closed.status()).as(closed.body().toString()).isEqualTo(200);
         assertThat(ok("/tools/" + tool + "/stages").path("standing").asText()).isEqualTo("READY");
-        assertThat(ok("/tools/" + tool + "/log").path("entries").get(0).path("kind").asText())
+        assertThat(ok("/tools/" + tool + "/log")
+                        .path("entries")
+                        .get(0)
+                        .path("kind")
+                        .asText())
                 .isIn("FINISH", "BENCH", "STEEL");
     }
 
@@ -174,7 +180,8 @@ class ReleasedShopsTest {
         survey.putArray("findings");
         Reply surveyed = post("/tools/" + tool + "/surveys", survey);
         assertThat(surveyed.status()).as(surveyed.body().toString()).isEqualTo(200);
-        ObjectNode plan = JSON.createObjectNode().put("grindOn", "").put("person", "").put("answer", "");
+        ObjectNode plan =
+                JSON.createObjectNode().put("grindOn", "").put("person", "").put("answer", "");
         plan.putArray("without");
         plan.putArray("through");
         Reply chosen = post("/tools/" + tool + "/plans", plan);

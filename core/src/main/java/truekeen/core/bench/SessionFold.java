@@ -131,10 +131,7 @@ public final class SessionFold {
             case OBSERVED -> tally.see(event.seen().orElseThrow());
             case READ ->
                 tally.readings.add(new BenchState.ReadingTaken(
-                        event.note(),
-                        event.value().orElseThrow(),
-                        Optional.ofNullable(event.side()),
-                        event.station()));
+                        event.note(), event.value().orElseThrow(), Optional.ofNullable(event.side()), event.station()));
             case LEFT_OUT ->
                 tally.leftOut
                         .computeIfAbsent(event.side(), s -> new TreeSet<>())

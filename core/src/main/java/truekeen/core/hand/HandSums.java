@@ -105,9 +105,8 @@ public final class HandSums {
         }
         double kindMean = weighted / precision;
         Sum own = pieces.getOrDefault(new Piece(abrasiveId, steel), Sum.NONE);
-        double trust = own.count == 0
-                ? 0
-                : PIECE_SD * PIECE_SD / (PIECE_SD * PIECE_SD + SESSION_SD * SESSION_SD / own.count);
+        double trust =
+                own.count == 0 ? 0 : PIECE_SD * PIECE_SD / (PIECE_SD * PIECE_SD + SESSION_SD * SESSION_SD / own.count);
         double expected = (1 - trust) * kindMean + trust * own.mean();
         double variance = PIECE_SD * PIECE_SD * (1 - trust) + (1 - trust) * (1 - trust) / precision;
         return new Abrasive.Effort(Math.exp(expected), Math.sqrt(variance), own.count, all - own.count);

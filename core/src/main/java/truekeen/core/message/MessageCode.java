@@ -114,7 +114,8 @@ public enum MessageCode {
     READINGS_MISSING("Take readings at {low} stations at least; there are {value}."),
     NOT_TESTED_FOR_KEENNESS("This tool is not tested for keenness by force."),
     NOT_FOUND("There is no {what} “{value}” here. It may have been removed."),
-    OLDER_RECORD("This {what} is an older record that cannot be read any more. It is kept as it is and stands in the export."),
+    OLDER_RECORD(
+            "This {what} is an older record that cannot be read any more. It is kept as it is and stands in the export."),
     CHANGED_MEANWHILE(
             "This was changed on another screen since you opened it. Look at it again and repeat your change."),
     SESSION_HELD("This session is at the bench on another device ({what}). Take it over here to go on."),
