@@ -7,7 +7,14 @@ import truekeen.core.tool.EdgeLayout;
 
 /** How the edges of a tool lie, as the board keeps it (mm). */
 record StoredLayout(
-        String form, int edges, double edgeMm, String from, String to, List<StoredRise> rise, double bodyMm) {
+        String form,
+        int edges,
+        double edgeMm,
+        String from,
+        String to,
+        boolean toTip,
+        List<StoredRise> rise,
+        double bodyMm) {
     static final StoredFormat<StoredLayout, EdgeLayout> FORMAT = StoredFormat.of(
             "tool_standing.layout", StoredLayout.class, StoredLayout::toCore, StoredLayout::of, StoredFormat::asItWas);
 
@@ -15,7 +22,7 @@ record StoredLayout(
 
     private static StoredLayout of(EdgeLayout l) {
         return new StoredLayout(
-                l.form().name(), l.edges(), l.edgeMm(), l.from(), l.to(), thinned(l.rise()), l.bodyMm());
+                l.form().name(), l.edges(), l.edgeMm(), l.from(), l.to(), l.toTip(), thinned(l.rise()), l.bodyMm());
     }
 
     /** Every fourth place and the last: a line of the board is drawn a few millimetres high. */
@@ -36,6 +43,7 @@ record StoredLayout(
                 edgeMm,
                 from,
                 to,
+                toTip,
                 rise.stream().map(r -> new EdgeLayout.Rise(r.alongMm, r.riseMm)).toList(),
                 bodyMm);
     }

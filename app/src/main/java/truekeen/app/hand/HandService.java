@@ -73,7 +73,7 @@ public class HandService {
     public List<Abrasive> inHand(String person, String steel, List<Abrasive> shelf) {
         HandSums known = sums.of(Form.orEmpty(person));
         return shelf.stream()
-                .map(a -> a.with(known.effort(a.id(), a.kind().name(), steel)))
+                .map(a -> a.with(known.effort(a.id(), a.kind().key(), steel)))
                 .toList();
     }
 
@@ -191,7 +191,7 @@ public class HandService {
             this.step = d.step;
             this.person = person;
             this.abrasiveId = d.abrasiveId;
-            this.kind = stone.kind().name();
+            this.kind = stone.kind().key();
             this.steel = steel;
             this.predicted = d.predicted;
             this.done = d.done;

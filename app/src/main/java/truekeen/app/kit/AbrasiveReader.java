@@ -8,7 +8,6 @@ import truekeen.app.platform.Form;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveClass;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.grit.GrainSize;
 import truekeen.core.grit.GritStandard;
 import truekeen.core.grit.GritTable;
@@ -30,8 +29,8 @@ final class AbrasiveReader {
                 "kind",
                 "A kind",
                 form.kind(),
-                AbrasiveKinds.byName(Form.orEmpty(form.kind())),
-                AbrasiveKinds.all().stream().map(AbrasiveKind::name).collect(Collectors.joining(", ")));
+                AbrasiveKind.byKey(Form.orEmpty(form.kind())),
+                Arrays.stream(AbrasiveKind.values()).map(AbrasiveKind::key).collect(Collectors.joining(", ")));
         Abrasive.Shape shape = reading.choice(
                 "shape",
                 "A shape",
@@ -66,7 +65,7 @@ final class AbrasiveReader {
         }
         checks.orThrow();
         row.name = form.name().strip();
-        row.kind = kind.name();
+        row.kind = kind.key();
         row.gritStandard = Form.orEmpty(form.gritStandard());
         row.gritName = Form.orEmpty(form.gritName()).strip();
         row.makerUm = size.evidence() == GrainSize.Evidence.MAKER && !bare(kind) ? (Double) size.d50Um() : null;

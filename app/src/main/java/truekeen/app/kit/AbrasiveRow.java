@@ -11,10 +11,10 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import truekeen.app.store.Stored;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveClass;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.care.Lapping;
 import truekeen.core.grit.GrainSize;
 
@@ -88,7 +88,7 @@ class AbrasiveRow {
     }
 
     AbrasiveKind kindOf() {
-        return AbrasiveKinds.byName(kind).orElseThrow();
+        return AbrasiveKind.byKey(kind).orElseThrow(() -> Stored.olderRecord("abrasive"));
     }
 
     /** Seconds of soaking still wanted at an instant. */

@@ -194,7 +194,7 @@ final class AbrasiveViews {
         AbrasiveKind kind = a.kindOf();
         double interval = kind.flattenAfterStrokes().orElse(Double.MAX_VALUE);
         if (a.strokesSinceLapped >= SOON * interval) {
-            String act = kind.name().contains("paper") || kind.name().contains("film")
+            String act = kind.has(AbrasiveKind.Trait.RENEWED)
                     ? "renew soon"
                     : kind.grain() == AbrasiveClass.SUPER ? "condition and flatten soon" : "flatten soon";
             return act + ": " + Numbers.plain(a.strokesSinceLapped, 0) + " strokes since";

@@ -49,9 +49,7 @@ enum KitAct {
     boolean fits(AbrasiveRow a) {
         AbrasiveKind kind = a.kindOf();
         boolean laps = kind.flattenAfterStrokes().isPresent();
-        boolean paper = kind.name().contains("paper")
-                || kind.name().contains("film")
-                || kind.name().contains("plated");
+        boolean paper = kind.has(AbrasiveKind.Trait.RENEWED) || kind.has(AbrasiveKind.Trait.PLATED);
         boolean stone = kind.use() == AbrasiveKind.Use.STROKES && !paper;
         return switch (this) {
             case INTO_WATER -> a.soaks && a.soakingSince == null;
@@ -64,8 +62,8 @@ enum KitAct {
             case FROZE -> stone && !a.frozen && a.lubricant.contains("water");
             case SOUND -> a.frozen;
             case RENEWED -> paper || a.worn > 0;
-            case CHARGED -> kind.name().equals("strop with compound");
-            case NICKED -> kind.name().contains("rod") && !a.nicked;
+            case CHARGED -> kind.has(AbrasiveKind.Trait.CHARGED);
+            case NICKED -> kind.has(AbrasiveKind.Trait.MAY_BE_NICKED) && !a.nicked;
         };
     }
 

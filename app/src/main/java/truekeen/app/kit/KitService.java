@@ -26,7 +26,7 @@ import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.CsvList;
 import truekeen.app.platform.Form;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.abrasive.AbrasiveKinds;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.care.Lapping;
 import truekeen.core.care.PrepAct;
 import truekeen.core.care.Preparation;
@@ -67,8 +67,8 @@ public class KitService {
                 wheels.all(),
                 WheelService.kinds(),
                 testers(),
-                AbrasiveKinds.all().stream()
-                        .map(k -> new KindView(k.name(), k.use(), k.lubricants(), k.soakMinutes()))
+                Arrays.stream(AbrasiveKind.values())
+                        .map(k -> new KindView(k.key(), k.use(), k.lubricants(), k.soakMinutes()))
                         .toList(),
                 Arrays.stream(GritStandard.values())
                         .map(s -> new StandardView(s.key(), s.meaning(), s.source(), s.prefix()))

@@ -255,7 +255,7 @@ public class PlanService {
                 needs.size(),
                 WhatToBuy.rank(needs, kit.shelf(), MOST_GAINS).stream()
                         .map(g -> new GainView(
-                                g.kind().name(),
+                                g.kind().key(),
                                 g.d50Um(),
                                 g.savedSeconds() / 60 / StockRemoval.firstEstimateSpread(),
                                 g.savedSeconds() / 60 * StockRemoval.firstEstimateSpread(),
@@ -347,7 +347,7 @@ public class PlanService {
 
     /** The acts of the grinding on the machine that was chosen; refused where its wheel would run too fast. */
     private Optional<GrindPlan> grindPlan(CoreTool tool, Restoration r, TargetBevel target, WorkPlan plan) {
-        return plan.grind().flatMap(g -> Grinding.means(g.machine().kind().name())
+        return plan.grind().flatMap(g -> Grinding.means(g.machine().kind())
                 .flatMap(m -> grinding.plan(tool, r, target, m, g.machine().name())));
     }
 

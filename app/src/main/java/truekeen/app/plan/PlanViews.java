@@ -74,7 +74,7 @@ public final class PlanViews {
                                 o.mostSeconds(),
                                 plan.grind().filter(o::equals).isPresent(),
                                 HeatViews.of(
-                                        o.machine().kind().name(),
+                                        o.machine().kind(),
                                         blade,
                                         setup.bevels().primary(),
                                         steel)))

@@ -44,7 +44,7 @@ final class PoweredViews {
                                 t.mostSeconds(plan.edges()),
                                 t == plan.chosen(),
                                 HeatViews.of(
-                                        t.piece().kind().name(),
+                                        t.piece().kind(),
                                         tool.geometry(),
                                         setup.bevels().primary(),
                                         tool.steel())))

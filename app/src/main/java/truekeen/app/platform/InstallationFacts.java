@@ -4,9 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Facts about this installation itself, each by its name: kept in the database, beside the shop's records. */
 @Component
+@Transactional
 public class InstallationFacts {
     private final JdbcTemplate jdbc;
 

@@ -116,6 +116,11 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooLarge(RequestGuard.BodyTooLarge large) {
+        return problem(HttpStatus.PAYLOAD_TOO_LARGE, List.of(large.refusal()));
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemDetail> unexpected(Exception fault, HttpServletRequest request) {
         if (diskFull(fault)) {
             return full(fault);

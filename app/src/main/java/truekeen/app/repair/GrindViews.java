@@ -55,7 +55,12 @@ final class GrindViews {
                 plan.dip().words(),
                 plan.heat()
                         .map(h -> HeatViews.of(
-                                h, plan.dip(), plan.means().kind(), tool.geometry(), target.primary(), tool.steel()))
+                                h,
+                                plan.dip(),
+                                plan.means().kind().orElseThrow(),
+                                tool.geometry(),
+                                target.primary(),
+                                tool.steel()))
                         .orElse(null),
                 plan.heat().map(GrindViews::curves).orElse(List.of()));
     }

@@ -11,6 +11,7 @@ import truekeen.app.houserule.HouseRuleService;
 import truekeen.app.kit.HolderService;
 import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.condition.Restoration;
 import truekeen.core.holding.BarHolder;
 import truekeen.core.holding.Holder;
@@ -49,9 +50,9 @@ public class Grinding {
     }
 
     /** The means that a kind of abrasive is, if it runs under power. */
-    public static Optional<Means> means(String kind) {
+    public static Optional<Means> means(AbrasiveKind kind) {
         return List.of(Means.values()).stream()
-                .filter(m -> m.powered() && m.kind().equals(kind))
+                .filter(m -> m.powered() && m.kind().filter(k -> k == kind).isPresent())
                 .findFirst();
     }
 

@@ -3,6 +3,7 @@ package truekeen.app.repair;
 import java.util.List;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.repair.RepairRecords.HeatView;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.heat.GrindHeat;
@@ -19,7 +20,7 @@ public final class HeatViews {
     private HeatViews() {}
 
     /** What to know of the heat; null where the machine is not known to heat. */
-    public static HeatView of(String kind, Blade blade, Angle bevel, SteelClass steel) {
+    public static HeatView of(AbrasiveKind kind, Blade blade, Angle bevel, SteelClass steel) {
         HeatSource source = HeatSource.of(kind).orElse(null);
         if (source == null) {
             return null;
@@ -29,7 +30,7 @@ public final class HeatViews {
         return of(heat, dip, kind, blade, bevel, steel);
     }
 
-    static HeatView of(GrindHeat heat, DipRhythm dip, String kind, Blade blade, Angle bevel, SteelClass steel) {
+    static HeatView of(GrindHeat heat, DipRhythm dip, AbrasiveKind kind, Blade blade, Angle bevel, SteelClass steel) {
         return new HeatView(
                 heat.limitC(),
                 words(heat.sharp()),
@@ -60,7 +61,7 @@ public final class HeatViews {
         return Numbers.plain(s, s < 1 ? 2 : s < 10 ? 1 : 0);
     }
 
-    private static AdviceView advice(GrindHeat heat, Blade blade, Angle bevel, SteelClass steel, String kind) {
+    private static AdviceView advice(GrindHeat heat, Blade blade, Angle bevel, SteelClass steel, AbrasiveKind kind) {
         Contact c = heat.sharp();
         if (c.leastSeconds().isEmpty()) {
             return null;
@@ -79,7 +80,7 @@ public final class HeatViews {
                                 steel.name() + ", drawn from " + Numbers.plain(steel.temperLimitC(), 0) + " °C"),
                         new Advice.Given("kept below", Numbers.plain(heat.limitC(), 0) + " °C"),
                         new Advice.Given("bevel", bevel.toString()),
-                        new Advice.Given("on", kind),
+                        new Advice.Given("on", kind.key()),
                         new Advice.Given(
                                 "light removal",
                                 Numbers.plain(c.slowMm3(), 1) + " to " + Numbers.plain(c.fastMm3(), 1) + " mm³/s"),

@@ -2,6 +2,7 @@ package truekeen.core.abrasive;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import truekeen.core.table.Prior;
 
 /**
  * One piece on a shelf, as it stands now.
@@ -30,13 +31,6 @@ public record Abrasive(
         State state,
         Nature nature,
         Effort effort) {
-
-    /** Prior for a stroke there and back on a bench stone (mm). */
-    private static final double BENCH_STROKE_MM = 300;
-    /** Prior for a stroke there and back on a pocket stone (mm). */
-    private static final double POCKET_STROKE_MM = 200;
-    /** Prior for what stays unused of a stone's length at its ends and under the edge (mm): 200 mm give 300 there and back. */
-    private static final double ENDS_LEFT_MM = 50;
 
     /** Shape, as far as it decides what can be worked on it. */
     public enum Shape {
@@ -169,7 +163,7 @@ public record Abrasive(
         /** Nothing learned: N(0, 0.6²) in logarithms. Source: workshop prior. */
         public static final Effort FIRST = new Effort(1, 0.6, 0, 0);
         /** Spread of one session about its factor, in logarithms. Source: workshop prior. */
-        public static final double SESSION_LOG_SD = 0.35;
+        public static final double SESSION_LOG_SD = Prior.ABRASIVE_SESSION_LOG_SD.value();
 
         /** Factor by which the next session's strokes spread either way, one standard deviation. */
         public double spread() {
@@ -209,15 +203,15 @@ public record Abrasive(
 
     /**
      * Sliding distance of one stroke (mm): there and back, half of it where only trailing strokes cut. A full-size piece
-     * whose length is known is used to {@value #ENDS_LEFT_MM} mm less than that; else priors hold.
+     * whose length is known is used to {@link Prior#ENDS_LEFT_MM} less than that; else priors hold.
      */
     public double strokeMm() {
         boolean small = shape == Shape.POCKET || shape == Shape.ROD || shape == Shape.ROUND || shape == Shape.STRIP;
         double thereAndBack = small
-                ? POCKET_STROKE_MM
+                ? Prior.POCKET_STROKE_MM.value()
                 : nature.lengthMm().isPresent()
-                        ? 2 * Math.max(20, nature.lengthMm().getAsDouble() - ENDS_LEFT_MM)
-                        : BENCH_STROKE_MM;
+                        ? 2 * Math.max(20, nature.lengthMm().getAsDouble() - Prior.ENDS_LEFT_MM.value())
+                        : Prior.BENCH_STROKE_MM.value();
         return kind.trailingOnly() ? thereAndBack / 2 : thereAndBack;
     }
 

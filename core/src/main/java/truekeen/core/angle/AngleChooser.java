@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.Trade;
 
@@ -21,8 +22,8 @@ import truekeen.core.tool.Trade;
  */
 public final class AngleChooser {
     private static final double SLACK_DEG = 1e-9;
-    private static final double LEAST_STEP_DEG = 1;
-    private static final double REPEAT_WITHIN_DEG = 1;
+    private static final double LEAST_STEP_DEG = Prior.ANGLE_CHOOSER_LEAST_STEP_DEG.value();
+    private static final double REPEAT_WITHIN_DEG = Prior.ANGLE_CHOOSER_REPEAT_WITHIN_DEG.value();
 
     private final Trade trade;
     private final SteelClass steel;

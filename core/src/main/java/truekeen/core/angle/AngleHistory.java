@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.quantity.Angle;
+import truekeen.core.table.Prior;
 
 /**
  * What a tool's own history asks of its last bevel. Each outcome counts once, from the bevel in use at the time: the
@@ -17,8 +18,8 @@ import truekeen.core.quantity.Angle;
 public record AngleHistory(Optional<Angle> wanted, String evidence) {
     private static final double[] AFTER_CHIP_DEG = {2, 3};
     private static final double[] AFTER_ROLL_DEG = {1, 2};
-    private static final double AFTER_WHOLE_DEG = -1;
-    private static final int WHOLE_IN_A_ROW = 3;
+    private static final double AFTER_WHOLE_DEG = Prior.ANGLE_HISTORY_AFTER_WHOLE_DEG.value();
+    private static final int WHOLE_IN_A_ROW = Prior.ANGLE_HISTORY_WHOLE_IN_A_ROW.whole();
 
     /**
      * Reads a history.

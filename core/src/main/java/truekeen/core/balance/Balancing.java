@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.IntFunction;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Length;
+import truekeen.core.table.Prior;
 
 /**
  * How a blade stands on the beam, and what to do: level within what this balancer can tell, or so much steel off the heavy
@@ -29,9 +30,9 @@ public record Balancing(
         double gradeGmm,
         String words) {
     /** Balance quality grade that is shown as the engineer's reference (mm/s). */
-    public static final double GRADE = 16;
+    public static final double GRADE = Prior.BALANCING_GRADE.value();
     /** Unbalance counts as worse beyond this share of what it was. Prior: a hand balancer repeats no better. */
-    private static final double WORSE = 0.1;
+    private static final double WORSE = Prior.BALANCING_WORSE.value();
 
     /** How it stands. */
     public enum State {

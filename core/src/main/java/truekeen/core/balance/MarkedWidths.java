@@ -3,6 +3,7 @@ package truekeen.core.balance;
 import java.util.List;
 import java.util.stream.IntStream;
 import truekeen.core.quantity.Length;
+import truekeen.core.table.Prior;
 
 /**
  * What the edges of a turning blade lost, by its width at marks before and after. A bevel that is moved back with its land
@@ -13,7 +14,7 @@ import truekeen.core.quantity.Length;
  */
 public record MarkedWidths(List<Double> lossMm, List<Double> volumeMm3) {
     /** Loss by which two ends may differ before the lesser is brought up (mm). Prior: what calliper and hand repeat. */
-    public static final double ALIKE_WITHIN_MM = 0.3;
+    public static final double ALIKE_WITHIN_MM = Prior.MARKED_WIDTHS_ALIKE_WITHIN_MM.value();
 
     /** Keeps the lists from changing. */
     public MarkedWidths {

@@ -4,13 +4,14 @@ import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Length;
+import truekeen.core.table.Prior;
 
 /** The arithmetic of a turning blade. Sources: derived here; the permissible unbalance is that of ISO 21940-11. */
 public final class RotaryBlade {
     /** Density of blade steel (g/mm³). */
     public static final double STEEL_G_PER_MM3 = 7.85e-3;
     /** Tip speed above which a warning is given (m/s): the common limit in mower safety standards. */
-    public static final double TIP_SPEED_WARNS_AT = 96.5;
+    public static final double TIP_SPEED_WARNS_AT = Prior.ROTARY_BLADE_TIP_SPEED_WARNS_AT.value();
 
     private static final double G = 9.80665;
 

@@ -12,6 +12,7 @@ import truekeen.core.balance.MarkedWidths;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Length;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.table.Prior;
 
 /**
  * What keeps a step of a powered blade shut until its edges are alike: the same count, and by the marks the same loss. A
@@ -23,7 +24,7 @@ import truekeen.core.stepsheet.Step;
  */
 record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
     /** Widest gap between the blades of a trimmer (mm). Prior; the maker's figure goes before it. */
-    static final double WIDEST_GAP_MM = 0.3;
+    static final double WIDEST_GAP_MM = Prior.ALIKE_GATE_WIDEST_GAP_MM.value();
 
     private static final int MARKS_OF_AN_END = 3;
     private static final int MARKS_OF_A_DISC = 4;

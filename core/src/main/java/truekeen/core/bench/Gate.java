@@ -9,9 +9,11 @@ import java.util.Optional;
 import java.util.Set;
 import truekeen.core.fault.Observation;
 import truekeen.core.fault.Sign;
+import truekeen.core.fault.Sign.Says;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.Numbers;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.table.Prior;
 
 /**
  * Whether a step may be left, by what was seen at it and where; and if not, what to do. Numbers of strokes are shares of
@@ -23,9 +25,9 @@ import truekeen.core.stepsheet.Step;
  * @param notes what else to mind; it shuts nothing
  */
 public record Gate(State state, String words, List<Todo> todo, List<String> notes) {
-    private static final int LEAST_STROKES = 3;
+    private static final int LEAST_STROKES = Prior.GATE_LEAST_STROKES.whole();
     /** Strokes by which two sides may differ before it is said. Prior. */
-    private static final double UNEVEN_SHARE = 0.15;
+    private static final double UNEVEN_SHARE = Prior.GATE_UNEVEN_SHARE.value();
 
     /** How a gate stands. */
     public enum State {

@@ -5,16 +5,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import truekeen.core.quantity.Median;
+import truekeen.core.table.Prior;
 
 /** How fast a hand works, from the times of its counts. */
 public final class Pace {
     /** Longer between two counts is a pause, not a stroke (s). Prior. */
-    private static final double PAUSE_S = 20;
+    private static final double PAUSE_S = Prior.PACE_PAUSE_S.value();
 
     /** Nobody takes a stroke in less: two touches of one finger, or counts that were caught up with (s). Prior. */
-    private static final double QUICKEST_S = 0.2;
+    private static final double QUICKEST_S = Prior.PACE_QUICKEST_S.value();
 
-    private static final int LEAST = 3;
+    private static final int LEAST = Prior.PACE_LEAST.whole();
 
     private Pace() {}
 

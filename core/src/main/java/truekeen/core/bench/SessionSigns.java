@@ -8,15 +8,16 @@ import truekeen.core.fault.Observation;
 import truekeen.core.fault.Sign;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.table.Prior;
 
 /**
  * What a session says of the edge: what was seen last of each kind, what was skipped, what instruments read.
  */
 public final class SessionSigns {
     /** Degrees that the gauge may differ from the angle set. Prior. */
-    public static final double ANGLE_TOLERANCE_DEG = 1;
+    public static final double ANGLE_TOLERANCE_DEG = Prior.SESSION_SIGNS_ANGLE_TOLERANCE_DEG.value();
 
-    private static final double MUCH_STROPPING = 2;
+    private static final double MUCH_STROPPING = Prior.SESSION_SIGNS_MUCH_STROPPING.value();
 
     private SessionSigns() {}
 

@@ -5,11 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.table.Prior;
 
 /** Which plate flattens which stone, and which stone wakes it. Source: workshop prior. */
 public final class Lapping {
     /** A plate so many times coarser than a stone leaves it rough. */
-    private static final double ROUGH_FROM = 20;
+    private static final double ROUGH_FROM = Prior.LAPPING_ROUGH_FROM.value();
 
     private Lapping() {}
 

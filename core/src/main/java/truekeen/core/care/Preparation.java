@@ -11,13 +11,14 @@ import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WorkPlan;
+import truekeen.core.table.Prior;
 
 /**
  * The kit made ready for a plan: what soaks goes into the water first, longest first; stones are flattened finest first;
  * what is glazed is dressed; and they are laid out coarse to fine. Source: workshop prior.
  */
 public final class Preparation {
-    private static final double DRESS_SECONDS = 60;
+    private static final double DRESS_SECONDS = Prior.PREPARATION_DRESS_SECONDS.value();
 
     private final PlanRules rules;
     private final List<Abrasive> kit;

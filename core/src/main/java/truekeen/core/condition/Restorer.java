@@ -15,6 +15,7 @@ import truekeen.core.section.HollowGrind;
 import truekeen.core.section.MicroBevel;
 import truekeen.core.section.Section;
 import truekeen.core.section.TargetBevel;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Operation;
 
@@ -25,16 +26,16 @@ import truekeen.core.tool.Operation;
  */
 public final class Restorer {
     /** Pits on the back deeper than this at the edge end the life of a tool that takes no back bevel (mm). */
-    public static final double DEEPEST_PITS_MM = 0.25;
+    public static final double DEEPEST_PITS_MM = Prior.RESTORER_DEEPEST_PITS_MM.value();
     /** How much of the back of a square-ended tool, from the edge, is kept flat (mm). */
-    public static final double BACK_ZONE_MM = 30;
+    public static final double BACK_ZONE_MM = Prior.RESTORER_BACK_ZONE_MM.value();
     /** The same strip on a long blade (mm). */
-    public static final double BACK_STRIP_MM = 3;
+    public static final double BACK_STRIP_MM = Prior.RESTORER_BACK_STRIP_MM.value();
 
     /** A fresh secondary takes no more than this share of the face it lies on. */
-    private static final double FRESH_SHARE = 0.4;
+    private static final double FRESH_SHARE = Prior.RESTORER_FRESH_SHARE.value();
     /** Nor is one honed that takes more than this share. */
-    private static final double WIDEST_SHARE = 0.9;
+    private static final double WIDEST_SHARE = Prior.RESTORER_WIDEST_SHARE.value();
 
     private final Blade blade;
     private final EdgeSurvey survey;

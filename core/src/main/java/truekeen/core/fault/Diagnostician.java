@@ -14,6 +14,7 @@ import truekeen.core.fault.Diagnosis.Finding;
 import truekeen.core.fault.Diagnosis.Sure;
 import truekeen.core.fault.Diagnosis.Telling;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.table.Prior;
 
 /**
  * Weighs everything that was observed under the rules of the table. Each fault is judged by itself, so that several may
@@ -23,9 +24,9 @@ import truekeen.core.keenness.Stretch;
  */
 public final class Diagnostician {
     /** Marks so close together are one place (mm). Prior. */
-    private static final double NEAR_MM = 3;
+    private static final double NEAR_MM = Prior.DIAGNOSTICIAN_NEAR_MM.value();
     /** Rivals so close in probability cannot be told apart. Prior. */
-    private static final double TIE = 0.1;
+    private static final double TIE = Prior.DIAGNOSTICIAN_TIE.value();
 
     private final Subject subject;
     private final List<Observation> seen;

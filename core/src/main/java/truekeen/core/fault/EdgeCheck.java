@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import truekeen.core.table.Prior;
 import truekeen.core.table.TableReader;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Trade;
@@ -103,7 +104,7 @@ public record EdgeCheck(String key, String title, String how, String safety, Lis
         boolean wood = kind.back() && kind != GeometryKind.SINGLE_BEVEL_KNIFE && kind != GeometryKind.FLAT_FACED_KNIFE;
         boolean coarse = trade.finishUsualUm() >= COARSE_UM || kind == GeometryKind.CONVEX_BLADE;
         works.add(wood ? Suits.WOOD : coarse ? Suits.SITE : Suits.EDGE);
-        if (kind.key().contains(" iron")) {
+        if (kind.iron()) {
             works.add(Suits.PLANE);
         }
         if (trade.finishUsualUm() <= FINE_UM) {
@@ -113,7 +114,7 @@ public record EdgeCheck(String key, String title, String how, String safety, Lis
     }
 
     /** Usual grain of finishes from which an edge is meant to be coarse (µm). Prior. */
-    private static final double COARSE_UM = 20;
+    private static final double COARSE_UM = Prior.EDGE_CHECK_COARSE_UM.value();
     /** Usual grain of finishes up to which hair and tissue are fair tests (µm). Prior. */
-    private static final double FINE_UM = 2;
+    private static final double FINE_UM = Prior.EDGE_CHECK_FINE_UM.value();
 }

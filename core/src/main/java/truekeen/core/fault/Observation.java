@@ -3,6 +3,7 @@ package truekeen.core.fault;
 import java.util.Optional;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.Numbers;
+import truekeen.core.table.Prior;
 
 /**
  * A sign, and where it was met.
@@ -13,7 +14,7 @@ import truekeen.core.message.Numbers;
  */
 public record Observation(Sign sign, Optional<Stretch> where, boolean earlier) {
     /** Share of its weight that an earlier observation keeps. Prior. */
-    static final double EARLIER_SHARE = 0.5;
+    static final double EARLIER_SHARE = Prior.OBSERVATION_EARLIER_SHARE.value();
 
     /** Seen on the edge as it is now. */
     public Observation(Sign sign, Optional<Stretch> where) {

@@ -1,5 +1,7 @@
 package truekeen.core.fault;
 
+import truekeen.core.table.Prior;
+
 /**
  * How often a remedy was tried here and how often the next test said that it worked.
  *
@@ -9,9 +11,9 @@ package truekeen.core.fault;
  */
 public record RemedyRecord(String remedy, int tried, int worked) {
     /** Trials that the order of the table is worth: two, one of them a success. Prior. */
-    private static final double PRIOR_TRIED = 2;
+    private static final double PRIOR_TRIED = Prior.REMEDY_RECORD_PRIOR_TRIED.value();
 
-    private static final double PRIOR_WORKED = 1;
+    private static final double PRIOR_WORKED = Prior.REMEDY_RECORD_PRIOR_WORKED.value();
 
     /** A remedy that was never tried here. */
     public static RemedyRecord none(String remedy) {

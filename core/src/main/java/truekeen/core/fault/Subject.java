@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.EdgeLayout;
 import truekeen.core.tool.GeometryKind;
@@ -18,11 +19,11 @@ import truekeen.core.tool.GeometryKind;
  */
 public record Subject(double lengthMm, OptionalDouble risesFromMm, Set<FaultRule.Fits> fits) {
     /** Part of an edge that counts as one place. Prior. */
-    private static final double LOCAL_SHARE = 0.3;
+    private static final double LOCAL_SHARE = Prior.SUBJECT_LOCAL_SHARE.value();
 
-    private static final double ALONG_SHARE = 0.7;
+    private static final double ALONG_SHARE = Prior.SUBJECT_ALONG_SHARE.value();
     /** Part of a straight edge that counts as its tip. Prior. */
-    private static final double TIP_SHARE = 0.85;
+    private static final double TIP_SHARE = Prior.SUBJECT_TIP_SHARE.value();
 
     /** The edge of a blade. */
     public static Subject of(Blade blade) {
@@ -30,7 +31,7 @@ public record Subject(double lengthMm, OptionalDouble risesFromMm, Set<FaultRule
         EdgeLayout layout = blade.layout();
         Set<FaultRule.Fits> fits = EnumSet.of(FaultRule.Fits.ALL);
         OptionalDouble rises = OptionalDouble.empty();
-        if (layout.to().equals("tip")) {
+        if (layout.toTip()) {
             fits.add(FaultRule.Fits.TIP);
             rises = OptionalDouble.of(layout.rise().stream()
                     .filter(r -> r.riseMm() > 1e-6)
@@ -39,10 +40,7 @@ public record Subject(double lengthMm, OptionalDouble risesFromMm, Set<FaultRule
                     .orElse(TIP_SHARE * layout.totalMm()));
         }
         add(fits, FaultRule.Fits.SQUARE, kind.square());
-        add(
-                fits,
-                FaultRule.Fits.PLANE,
-                kind.key().startsWith("plane iron") || kind.key().startsWith("square iron"));
+        add(fits, FaultRule.Fits.PLANE, kind.iron());
         add(fits, FaultRule.Fits.BACK, kind.back());
         add(fits, FaultRule.Fits.THIN, kind.dimension("behindEdge").isPresent());
         add(fits, FaultRule.Fits.TURNSCREW, kind == GeometryKind.TURNSCREW);

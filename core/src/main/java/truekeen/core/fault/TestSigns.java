@@ -6,6 +6,7 @@ import java.util.Optional;
 import truekeen.core.keenness.Verdict;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.Trade;
@@ -13,9 +14,9 @@ import truekeen.core.tool.Trade;
 /** Signs that follow from a test by force, and from what a tool is. */
 public final class TestSigns {
     /** Degrees above the usual last bevel from which an angle counts as high. Prior. */
-    private static final double HIGH_DEG = 3;
+    private static final double HIGH_DEG = Prior.TEST_SIGNS_HIGH_DEG.value();
 
-    private static final int BRITTLE_SHARPENINGS = 10;
+    private static final int BRITTLE_SHARPENINGS = Prior.TEST_SIGNS_BRITTLE_SHARPENINGS.whole();
 
     private TestSigns() {}
 

@@ -5,13 +5,14 @@ import java.util.List;
 import truekeen.core.finish.FinishAct.Key;
 import truekeen.core.finish.FinishAct.Setting;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Trade;
 
 /** What is done to a tool once its edge is tested: by its steel, and by how it goes back to work. Workshop prior. */
 public final class Finishing {
     /** Camber from which an iron is there to take much off, so that its cap iron lies well back (mm below the sole). */
-    private static final double MUCH_CAMBER_MM = 0.5;
+    private static final double MUCH_CAMBER_MM = Prior.FINISHING_MUCH_CAMBER_MM.value();
 
     private Finishing() {}
 
@@ -38,7 +39,7 @@ public final class Finishing {
         GeometryKind kind = trade.geometry();
         if (kind.powered()) {
             machine(acts, kind);
-        } else if (kind.key().contains(" iron")) {
+        } else if (kind.iron()) {
             iron(acts, trade, cambered);
         } else if (kind == GeometryKind.SHEAR_BLADE) {
             acts.add(act(
@@ -56,7 +57,7 @@ public final class Finishing {
                             ? "Where no other steel knocks its tip."
                             : "A guard, a sheath or a wrap: edges travel covered.",
                     "A keen edge is dulled by the next tool in the drawer, and cuts whoever reaches in.",
-                    trade.tool().contains("pocket") ? "A folding knife without a lock can close on the fingers." : ""));
+                    trade.folds() ? "A folding knife without a lock can close on the fingers." : ""));
             acts.add(firstCut("Make the first cuts of its own work and watch for an edge that fades at once."));
         }
         return List.copyOf(acts);
@@ -133,7 +134,7 @@ public final class Finishing {
 
     private static FinishAct capIron(Trade trade) {
         boolean far = trade.camberMm() >= MUCH_CAMBER_MM;
-        boolean close = trade.use().contains("figured") || trade.use().contains("difficult");
+        boolean close = trade.difficultGrain();
         Setting setting = far
                 ? new Setting("cap iron behind the edge", 2, 4)
                 : close
@@ -155,8 +156,8 @@ public final class Finishing {
     }
 
     private static FinishAct protect(SteelClass steel) {
-        boolean rusts = steel.note().contains("rust") || steel.name().contains("carbon");
-        boolean stainless = steel.name().contains("stainless");
+        boolean rusts = steel.rusting() == SteelClass.Rusting.FAST;
+        boolean stainless = steel.rusting() == SteelClass.Rusting.STAINLESS;
         return act(
                 Key.PROTECT,
                 stainless ? "Wipe a little oil on" : "Oil or wax it",

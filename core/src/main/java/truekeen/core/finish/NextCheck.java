@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.quantity.Median;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Trade;
 
 /**
@@ -17,7 +18,7 @@ import truekeen.core.tool.Trade;
  * @param words that in a sentence
  */
 public record NextCheck(LocalDate day, int days, int intervals, String words) {
-    private static final int LEAST_INTERVALS = 2;
+    private static final int LEAST_INTERVALS = Prior.NEXT_CHECK_LEAST_INTERVALS.whole();
 
     /** The same for a tool at its work; one that is not judged by keenness is looked at as often as one for general woodwork. */
     public static NextCheck propose(LocalDate today, Trade trade, List<LocalDate> sharpened) {

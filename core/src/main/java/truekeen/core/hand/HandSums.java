@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.table.Prior;
 
 /**
  * What one person's sessions teach, kept as sums. In logarithms, the ratio of a session is the person's mean on the kind
@@ -13,13 +14,13 @@ import truekeen.core.abrasive.Abrasive;
  * varies. Source: derived here; the spreads are workshop priors.
  */
 public final class HandSums {
-    private static final double KIND_SD = 0.40;
-    private static final double PIECE_SD = 0.447;
+    private static final double KIND_SD = Prior.HAND_SUMS_KIND_SD.value();
+    private static final double PIECE_SD = Prior.HAND_SUMS_PIECE_SD.value();
     private static final double SESSION_SD = Abrasive.Effort.SESSION_LOG_SD;
     /** Standard deviations from which on a session stands out; one in eighty would by chance. Source: workshop prior. */
-    private static final double STANDS_OUT_AT = 2.5;
+    private static final double STANDS_OUT_AT = Prior.HAND_SUMS_STANDS_OUT_AT.value();
     /** Sessions that must be known before one can stand out. */
-    private static final int KNOWN_FROM = 3;
+    private static final int KNOWN_FROM = Prior.HAND_SUMS_KNOWN_FROM.whole();
 
     private final Map<String, Map<Piece, Sum>> byKind = new LinkedHashMap<>();
 

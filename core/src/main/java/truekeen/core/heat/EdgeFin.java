@@ -5,6 +5,7 @@ import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.table.Prior;
 
 /**
  * The steel behind an edge as a fin: its thickness grows from the edge, {@code h(x) = min(T, b + x·rise)}, where b is the
@@ -18,7 +19,7 @@ import truekeen.core.quantity.Length;
  */
 public record EdgeFin(double landMm, double rise, double fullMm, double widthMm, double lengthMm) {
     /** The thinnest edge the model takes: thinner ones heat no faster than it can tell (mm). */
-    public static final double LEAST_LAND_MM = 0.02;
+    public static final double LEAST_LAND_MM = Prior.EDGE_FIN_LEAST_LAND_MM.value();
 
     /** Refuses a fin of nothing. */
     public EdgeFin {

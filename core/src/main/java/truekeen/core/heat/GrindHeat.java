@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.DoubleBevelKnife;
@@ -21,17 +22,17 @@ import truekeen.core.tool.DoubleBevelKnife;
  */
 public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact bluntAlike) {
     /** Below the limit of the steel by so much (K). Source: workshop prior. */
-    public static final double MARGIN_K = 40;
+    public static final double MARGIN_K = Prior.GRIND_HEAT_MARGIN_K.value();
     /** Land of an edge that was ground blunt first. Source: workshop prior. */
     public static final Length BLUNT_LAND = Length.ofMm(1);
     /** Longest contact that is looked at (s). */
     public static final double MOST_SECONDS = 30;
 
     /** A finger draws back at once from steel as warm as this (°C); cooler, it feels it too late. Workshop prior. */
-    private static final double FINGER_C = 60;
+    private static final double FINGER_C = Prior.GRIND_HEAT_FINGER_C.value();
 
     private static final double ROOM_C = 20;
-    private static final double CONTACT_WIDTH_MM = 25;
+    private static final double CONTACT_WIDTH_MM = Prior.GRIND_HEAT_CONTACT_WIDTH_MM.value();
     private static final double REACH_MM = 60;
 
     /**

@@ -1,67 +1,41 @@
 package truekeen.core.heat;
 
-import java.util.Arrays;
 import java.util.Optional;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.removal.PowerRate;
 
 /**
- * How much of the work of an abrasive goes into the steel: power = partition × specific energy × removal rate. Sources:
- * workshop priors.
+ * A machine that heats the steel it takes: power = partition × specific energy × removal rate. The figures are those of
+ * {@link PowerRate}, which the times are reckoned with too. Sources: workshop priors.
+ *
+ * @param rate what it takes and how much of the work goes into the steel
  */
-public enum HeatSource {
-    DRY_WHEEL("dry grinding wheel", 0.75, 40, 1, 6, 0.3, 1),
-    BELT("abrasive belt", 0.6, 20, 3, 15, 1, 3),
-    SLOW_WET_WHEEL("slow wet wheel", 0.3, 40, 0.2, 0.8, 0.2, 0.4);
-
-    private final String kind;
-    private final double partition;
-    private final double jouleMm3;
-    private final double slow;
-    private final double fast;
-    private final double lightSlow;
-    private final double lightFast;
-
-    HeatSource(
-            String kind,
-            double partition,
-            double jouleMm3,
-            double slow,
-            double fast,
-            double lightSlow,
-            double lightFast) {
-        this.kind = kind;
-        this.partition = partition;
-        this.jouleMm3 = jouleMm3;
-        this.slow = slow;
-        this.fast = fast;
-        this.lightSlow = lightSlow;
-        this.lightFast = lightFast;
-    }
-
-    /** The source that a kind of abrasive is, if it heats. */
-    public static Optional<HeatSource> of(String kind) {
-        return Arrays.stream(values()).filter(s -> s.kind.equals(kind)).findFirst();
+public record HeatSource(PowerRate rate) {
+    /** The source that a kind of abrasive is, if it heats enough to draw a temper. */
+    public static Optional<HeatSource> of(AbrasiveKind kind) {
+        return PowerRate.of(kind).filter(r -> r.partition().isPresent()).map(HeatSource::new);
     }
 
     /** Heat into the steel (W) at a removal rate (mm³/s). */
     public double watts(double mm3PerSecond) {
-        return partition * jouleMm3 * mm3PerSecond;
+        return rate.partition().orElseThrow() * rate.joulePerMm3().orElseThrow() * mm3PerSecond;
     }
 
     double slow() {
-        return slow;
+        return rate.slow();
     }
 
     /** Working removal at the faster end (mm³/s). */
     public double fast() {
-        return fast;
+        return rate.fast();
     }
 
     double lightSlow() {
-        return lightSlow;
+        return rate.slowLight();
     }
 
     /** Light removal at the faster end (mm³/s). */
     public double lightFast() {
-        return lightFast;
+        return rate.fastLight();
     }
 }

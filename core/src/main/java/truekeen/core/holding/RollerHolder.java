@@ -15,6 +15,7 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Point;
 import truekeen.core.setup.HoningGuide;
+import truekeen.core.table.Prior;
 
 /**
  * A honing guide on a roller, as it is owned.
@@ -43,7 +44,7 @@ public record RollerHolder(
         List<Length> blocks)
         implements Holder {
     /** A roller wider than this does not rock. Source: workshop prior. */
-    static final double ROCKS_UP_TO_MM = 20;
+    static final double ROCKS_UP_TO_MM = Prior.ROLLER_HOLDER_ROCKS_UP_TO_MM.value();
 
     /** Keeps the blocks from changing. */
     public RollerHolder {

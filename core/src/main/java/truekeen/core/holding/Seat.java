@@ -9,6 +9,7 @@ import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.DoubleBevelKnife;
@@ -37,7 +38,7 @@ public record Seat(
         Length edge,
         List<Station> stations) {
     /** Where a tool without a spine is measured: so far behind the edge, or at its end. Source: workshop prior. */
-    static final double LEVER_MM = 100;
+    static final double LEVER_MM = Prior.SEAT_LEVER_MM.value();
 
     private static final int ALONG = 4;
 

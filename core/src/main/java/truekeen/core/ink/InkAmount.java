@@ -11,6 +11,7 @@ import truekeen.core.section.Cutter;
 import truekeen.core.section.Facet;
 import truekeen.core.section.Section;
 import truekeen.core.setup.InkBand;
+import truekeen.core.table.Prior;
 
 /**
  * How far a setting is off, from the steel that the strokes took and the width of the clean band. On a flat bevel
@@ -37,7 +38,7 @@ public record InkAmount(
         Optional<Length> band,
         Optional<Length> planned) {
     /** Error of a band measured with a rule or a loupe. Source: workshop prior. */
-    private static final double MEASURED = 0.15;
+    private static final double MEASURED = Prior.INK_AMOUNT_MEASURED.value();
     /** More than this is no slip of a setting: then only the direction is told (°). Source: workshop prior. */
     private static final double MOST_DEG = 20;
 

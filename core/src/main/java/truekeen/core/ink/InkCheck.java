@@ -9,6 +9,7 @@ import java.util.Set;
 import truekeen.core.ink.InkAnswer.Finding;
 import truekeen.core.ink.InkPattern.Part;
 import truekeen.core.ink.InkPattern.Zone;
+import truekeen.core.table.Prior;
 
 /**
  * Reads an ink check. What bare steel means depends on the intent: matching, the heel bare is too low and the edge bare
@@ -22,7 +23,7 @@ import truekeen.core.ink.InkPattern.Zone;
  */
 public record InkCheck(Intent intent, InkPattern pattern, boolean knife, Form form, Optional<InkAmount> amounts) {
     /** A band wider than planned by more than this share has been honed too far. Source: workshop prior. */
-    private static final double TOO_WIDE = 1.25;
+    private static final double TOO_WIDE = Prior.INK_CHECK_TOO_WIDE.value();
 
     /** What the strokes were to do. */
     public enum Intent {

@@ -5,6 +5,7 @@ import java.util.stream.IntStream;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
+import truekeen.core.table.Prior;
 
 /**
  * A test of a fresh edge by force at stations along it.
@@ -15,7 +16,7 @@ import truekeen.core.message.Refusal;
  */
 public record EdgeTest(List<Reading> readings, double referenceGrams, double edgeLengthMm) {
     /** Stations at which the spread can be judged. */
-    public static final int LEAST_STATIONS = 3;
+    public static final int LEAST_STATIONS = Prior.EDGE_TEST_LEAST_STATIONS.whole();
 
     /** Keeps the readings from changing. */
     public EdgeTest {

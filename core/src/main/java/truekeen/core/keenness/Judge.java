@@ -7,6 +7,7 @@ import java.util.List;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
+import truekeen.core.table.Prior;
 
 /**
  * Judges a test by force against its purpose. A fresh edge passes when the mean index is at most the target and the
@@ -14,7 +15,7 @@ import truekeen.core.message.Refusal;
  */
 public final class Judge {
     /** Most that the worst station may be over the mean. */
-    public static final double WIDEST_SPREAD = 1.25;
+    public static final double WIDEST_SPREAD = Prior.JUDGE_WIDEST_SPREAD.value();
 
     private Judge() {}
 

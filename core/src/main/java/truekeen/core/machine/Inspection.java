@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import truekeen.core.message.Numbers;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 
 /**
@@ -17,7 +18,7 @@ import truekeen.core.tool.Blade;
  */
 public record Inspection(Verdict verdict, List<String> reasons, List<String> notes, List<InspectionItem> open) {
     /** Share of a limit from which a measure is called near it. Prior. */
-    private static final double NEAR = 0.1;
+    private static final double NEAR = Prior.INSPECTION_NEAR.value();
 
     /** Whether a blade may be worked. */
     public enum Verdict {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Median;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
 
 /**
@@ -34,10 +35,10 @@ public record RunningHours(
         Optional<Double> perDay,
         Optional<LocalDate> due,
         String words) {
-    private static final int LEAST_INTERVALS = 2;
-    private static final int LEAST_DAYS = 7;
+    private static final int LEAST_INTERVALS = Prior.RUNNING_HOURS_LEAST_INTERVALS.whole();
+    private static final int LEAST_DAYS = Prior.RUNNING_HOURS_LEAST_DAYS.whole();
     /** Factor by which a first estimate of an interval may be off either way. Prior. */
-    private static final double FIRST_SPREAD = 1.5;
+    private static final double FIRST_SPREAD = Prior.RUNNING_HOURS_FIRST_SPREAD.value();
 
     private static final int FURTHEST_DAYS = 2 * 366;
 

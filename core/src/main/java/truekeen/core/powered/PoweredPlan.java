@@ -12,6 +12,7 @@ import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Trade;
 
@@ -37,7 +38,7 @@ public record PoweredPlan(
         double mostSeconds,
         List<Step> steps) {
     /** Longer than this by hand, and a machine is taken where there is one (s). Prior. */
-    private static final double PATIENCE_S = 900;
+    private static final double PATIENCE_S = Prior.POWERED_PLAN_PATIENCE_S.value();
 
     /** Keeps the lists from changing. */
     public PoweredPlan {

@@ -9,6 +9,7 @@ import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.repair.Caution;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.EdgeLayout;
 import truekeen.core.tool.GeometryKind;
@@ -16,12 +17,12 @@ import truekeen.core.tool.ToothedBlade;
 
 /** Writes the steps of a powered blade out. Words and small counts are workshop priors. */
 final class PoweredSteps {
-    private static final double SECONDS_TO_CLEAN = 180;
-    private static final double SECONDS_TO_MEASURE = 90;
-    private static final double SECONDS_TO_SET = 60;
-    private static final int BURR_STROKES = 2;
+    private static final double SECONDS_TO_CLEAN = Prior.POWERED_STEPS_SECONDS_TO_CLEAN.value();
+    private static final double SECONDS_TO_MEASURE = Prior.POWERED_STEPS_SECONDS_TO_MEASURE.value();
+    private static final double SECONDS_TO_SET = Prior.POWERED_STEPS_SECONDS_TO_SET.value();
+    private static final int BURR_STROKES = Prior.POWERED_STEPS_BURR_STROKES.whole();
     /** Sets that the strokes of one end are dealt in, so that neither end runs ahead. */
-    private static final int SETS = 4;
+    private static final int SETS = Prior.POWERED_STEPS_SETS.whole();
 
     private final Blade blade;
     private final Tooling by;

@@ -15,6 +15,7 @@ import truekeen.core.removal.StockRemoval;
 import truekeen.core.repair.DipRhythm;
 import truekeen.core.repair.Means;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Trade;
@@ -47,17 +48,9 @@ public record Tooling(
         double handFactor,
         boolean allowed,
         String reason) {
-    /** A stroke of a file, there and lifted back (s). Prior. */
-    public static final double FILE_STROKE_S = 1.2;
-    /** Steel a file takes (mm³/s). Prior. */
-    private static final double FILE_SLOW = 1;
-
-    private static final double FILE_FAST = 3;
-    private static final double STONE_FORCE_N = 10;
+    private static final double STONE_FORCE_N = Prior.TOOLING_STONE_FORCE_N.value();
     /** More strokes than this on one edge nobody files evenly. Prior. */
-    private static final int MOST_STROKES = 600;
-
-    private static final String DRY_WHEEL = "dry grinding wheel";
+    private static final int MOST_STROKES = Prior.TOOLING_MOST_STROKES.whole();
 
     /** How a piece is used. */
     public enum Way {
@@ -101,7 +94,7 @@ public record Tooling(
             }
             if (Means.FILE.holds(a)) {
                 all.add(file(a, steel, perEdgeMm3));
-            } else if (a.kind().name().equals(DRY_WHEEL) || a.kind().name().equals("abrasive belt")) {
+            } else if (a.kind() == AbrasiveKind.DRY_WHEEL || a.kind() == AbrasiveKind.BELT) {
                 all.add(wheel(a, blade, bevel, steel, perEdgeMm3));
             } else if (a.kind().use() == AbrasiveKind.Use.STROKES && a.d50Um() >= trade.finishFinestUm()) {
                 all.add(stone(a, steel, perEdgeMm3));
@@ -116,14 +109,14 @@ public record Tooling(
     }
 
     private static Tooling file(Abrasive a, SteelClass steel, double volume) {
-        boolean bites = steel.hardnessLow().orElse(60) <= Means.FILE_HRC;
+        boolean bites = steel.hardnessLow().orElse(60) <= Prior.FILE_HRC.value();
         return made(
                 a,
                 Way.FILE,
-                volume / (FILE_FAST * FILE_STROKE_S),
-                volume / Math.sqrt(FILE_FAST * FILE_SLOW) / FILE_STROKE_S,
-                volume / (FILE_SLOW * FILE_STROKE_S),
-                FILE_STROKE_S,
+                volume / Prior.FILE_MOST_MM3.value(),
+                volume / Math.sqrt(Prior.FILE_MOST_MM3.value() * Prior.FILE_LEAST_MM3.value()),
+                volume / Prior.FILE_LEAST_MM3.value(),
+                Prior.STROKE_SECONDS.value(),
                 Optional.empty(),
                 "",
                 0,
@@ -139,7 +132,7 @@ public record Tooling(
                 n / spread,
                 n,
                 n * spread,
-                FILE_STROKE_S,
+                Prior.STROKE_SECONDS.value(),
                 Optional.of(STONE_FORCE_N),
                 "",
                 a.effort().factor(),
@@ -147,9 +140,9 @@ public record Tooling(
     }
 
     private static Tooling wheel(Abrasive a, Blade blade, Angle bevel, SteelClass steel, double volume) {
-        PowerRate rate = PowerRate.of(a.kind().name()).orElseThrow();
+        PowerRate rate = PowerRate.of(a.kind()).orElseThrow();
         double land = blade.measures().lengthIfAny("land").map(Length::mm).orElse(0.0);
-        DipRhythm dip = HeatSource.of(a.kind().name())
+        DipRhythm dip = HeatSource.of(a.kind())
                 .map(source -> {
                     GrindHeat heat = GrindHeat.of(blade, bevel, steel, source, Length.ofMm(Math.max(land, 0.02)));
                     return DipRhythm.of(
@@ -163,7 +156,7 @@ public record Tooling(
         boolean small = blade.kind() == GeometryKind.TRIMMER;
         return made(
                 a,
-                a.kind().name().equals(DRY_WHEEL) ? Way.WHEEL : Way.BELT,
+                a.kind() == AbrasiveKind.DRY_WHEEL ? Way.WHEEL : Way.BELT,
                 fast,
                 Math.sqrt(fast * slow),
                 slow,

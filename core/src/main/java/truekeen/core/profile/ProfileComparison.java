@@ -12,6 +12,7 @@ import org.locationtech.jts.linearref.LengthIndexedLine;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
+import truekeen.core.table.Prior;
 
 /**
  * The edge after grinding laid over the edge before. What went evenly, along the whole of it, is no change of shape; the
@@ -24,7 +25,7 @@ import truekeen.core.message.RefusedException;
  */
 public record ProfileComparison(double lostMm, List<Sample> samples, Sample worst, List<ShapeChange> changes) {
     /** Differences up to this are taken as the same shape (mm). */
-    public static final double SAME_SHAPE_MM = 0.3;
+    public static final double SAME_SHAPE_MM = Prior.PROFILE_COMPARISON_SAME_SHAPE_MM.value();
 
     private static final GeometryFactory POINTS = new GeometryFactory();
     private static final int PLACES = 400;

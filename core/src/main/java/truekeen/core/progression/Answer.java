@@ -2,6 +2,7 @@ package truekeen.core.progression;
 
 import java.util.Arrays;
 import java.util.Optional;
+import truekeen.core.table.Prior;
 
 /** What a plan is to be best at. Source: workshop prior. */
 public enum Answer {
@@ -11,9 +12,9 @@ public enum Answer {
     MY_WAY("the way I always do it", "The stones you saved, in their order, whatever it takes.");
 
     /** Times the least time that the fewest may take. */
-    static final double FEWEST_WITHIN = 1.25;
+    static final double FEWEST_WITHIN = Prior.ANSWER_FEWEST_WITHIN.value();
     /** Times the least time that the gentlest may take. */
-    static final double GENTLEST_WITHIN = 1.5;
+    static final double GENTLEST_WITHIN = Prior.ANSWER_GENTLEST_WITHIN.value();
 
     private final String words;
     private final String meaning;

@@ -2,11 +2,12 @@ package truekeen.core.progression;
 
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
+import truekeen.core.table.Prior;
 
 /** What the house rules say about the stones. Source: workshop prior. */
 public final class HouseStones {
-    private static final int MANY = 12;
-    private static final int FEW = 4;
+    private static final int MANY = Prior.HOUSE_STONES_MANY.whole();
+    private static final int FEW = Prior.HOUSE_STONES_FEW.whole();
 
     private HouseStones() {}
 

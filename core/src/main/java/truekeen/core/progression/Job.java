@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Shaping;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
 
 /**
@@ -50,8 +51,8 @@ public record Job(
         /** Nothing known: it lies on any stone. */
         public static final Bevel UNKNOWN = new Bevel(0, Double.POSITIVE_INFINITY);
 
-        private static final double STEEP_DEG = 30;
-        private static final double NARROW_MM = 1;
+        private static final double STEEP_DEG = Prior.JOB_STEEP_DEG.value();
+        private static final double NARROW_MM = Prior.JOB_NARROW_MM.value();
 
         /** Whether it is so steep and narrow that it digs into a soft stone. Source: workshop prior. */
         public boolean digsIn() {

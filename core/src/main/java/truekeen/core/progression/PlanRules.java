@@ -1,5 +1,7 @@
 package truekeen.core.progression;
 
+import truekeen.core.table.Prior;
+
 /**
  * House rules and priors of the plan.
  *
@@ -26,7 +28,17 @@ public record PlanRules(
         double offerPowerAboveMm3,
         StoneHabits habits) {
     /** The defaults of the house. Source: workshop prior. */
-    public static final PlanRules USUAL = new PlanRules(10, 1.5, 1.2, 25, 120, 60, 40, 0.5, 20, StoneHabits.USUAL);
+    public static final PlanRules USUAL = new PlanRules(
+            Prior.START_RULE.value(),
+            Prior.WIDEST_STEP.value(),
+            Prior.STROKE_SECONDS.value(),
+            Prior.CHANGE_SECONDS.value(),
+            Prior.FLATTENING_SECONDS.value(),
+            Prior.DEGREASING_SECONDS.value(),
+            Prior.SETTING_SECONDS.value(),
+            Prior.TIE_SECONDS.value(),
+            Prior.BY_MACHINE_ABOVE_MM3.value(),
+            StoneHabits.USUAL);
 
     /** The same rules with another volume above which a wheel or belt is offered (mm³). */
     public PlanRules withPowerAbove(double mm3) {

@@ -8,6 +8,7 @@ import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveClass;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 
 /** Why an abrasive may not be used for a job, each rule with its reason. */
 public enum ShelfRule {
@@ -34,7 +35,7 @@ public enum ShelfRule {
             c -> c.abrasive.grain() == AbrasiveClass.OXIDE && c.steel.resistanceOxide() >= 4);
 
     /** From this resistance on, oxide grain is warned of; from 4 on it is refused. */
-    static final double OXIDE_WARNS_AT = 2.5;
+    static final double OXIDE_WARNS_AT = Prior.SHELF_RULE_OXIDE_WARNS_AT.value();
 
     private record Case(Abrasive abrasive, Job job, SteelClass steel, PlanRules rules) {}
 

@@ -1,6 +1,7 @@
 package truekeen.core.progression;
 
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.table.Prior;
 
 /**
  * What a house does on its stones, as far as it changes which are used and how it ends.
@@ -42,9 +43,9 @@ public record StoneHabits(Lubricant lubricant, Finish finish, boolean strop, int
         MEDIUM;
 
         /** Grain that a medium finish aims at (µm). Source: workshop prior: 9 to 12 µm. */
-        private static final double MEDIUM_UM = 9;
+        private static final double MEDIUM_UM = Prior.STONE_HABITS_MEDIUM_UM.value();
 
-        private static final double HIGH_UM = 1;
+        private static final double HIGH_UM = Prior.STONE_HABITS_HIGH_UM.value();
 
         /** The window a house of this school ends in. */
         public FinishWindow of(FinishWindow byPurpose) {

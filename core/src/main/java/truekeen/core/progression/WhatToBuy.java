@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.steel.SteelClass;
 
 /**
@@ -69,7 +68,7 @@ public final class WhatToBuy {
             need.jobs().forEach(job -> now.add(new Now(job, need, path(shelf, job, need))));
         }
         List<Gain> gains = new ArrayList<>();
-        for (AbrasiveKind kind : AbrasiveKinds.all()) {
+        for (AbrasiveKind kind : List.of(AbrasiveKind.values())) {
             if (kind.use() == AbrasiveKind.Use.STROKES && !kind.trailingOnly()) {
                 for (double um : GRAINS_UM) {
                     gains.add(gain(kind, um, now, shelf));

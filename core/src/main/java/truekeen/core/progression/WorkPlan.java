@@ -3,6 +3,7 @@ package truekeen.core.progression;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.table.Prior;
 
 /**
  * All jobs of a tool, each with its path.
@@ -27,7 +28,7 @@ public record WorkPlan(
         double seconds) {
 
     /** Strokes a side on the strop after honing. Source: workshop prior, 5 to 10. */
-    public static final int STROP_STROKES = 8;
+    public static final int STROP_STROKES = Prior.WORK_PLAN_STROP_STROKES.whole();
 
     /** Keeps the lists from changing. */
     public WorkPlan {

@@ -13,6 +13,7 @@ import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Shaping;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Trade;
 
@@ -22,9 +23,9 @@ import truekeen.core.tool.Trade;
  */
 public final class WorkPlanner {
     /** Scratch taken where nothing is known (µm). Source: workshop prior. */
-    public static final double UNKNOWN_SCRATCH_UM = 3;
+    public static final double UNKNOWN_SCRATCH_UM = Prior.WORK_PLANNER_UNKNOWN_SCRATCH_UM.value();
     /** A strop finer than the last stone by more than this takes off the burr but replaces no scratches. */
-    private static final double STROP_STEP = 3;
+    private static final double STROP_STEP = Prior.WORK_PLANNER_STROP_STEP.value();
 
     private static final Set<Abrasive.Shape> FLAT_SHAPES =
             Set.of(Abrasive.Shape.BENCH, Abrasive.Shape.NARROW, Abrasive.Shape.POCKET, Abrasive.Shape.STRIP);
@@ -193,7 +194,7 @@ public final class WorkPlanner {
         }
         return shelf.stream()
                 .filter(a -> !a.state().retired())
-                .flatMap(a -> PowerRate.of(a.kind().name()).stream()
+                .flatMap(a -> PowerRate.of(a.kind()).stream()
                         .map(rate -> new PowerOffer(
                                 a,
                                 rate.leastSeconds(shaping.volumeMm3()),

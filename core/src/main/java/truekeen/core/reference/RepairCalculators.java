@@ -14,6 +14,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.advice.Formula;
 import truekeen.core.care.Dish;
 import truekeen.core.condition.Restorer;
@@ -138,7 +139,7 @@ final class RepairCalculators {
     }
 
     private static Calculator grindingTime() {
-        List<String> kinds = List.of("dry grinding wheel", "slow wet wheel", "abrasive belt", "paper disc");
+        List<String> kinds = PowerRate.kinds().stream().map(AbrasiveKind::key).toList();
         return new Calculator(
                 "grinding-time",
                 Formula.GRINDING_TIME,
@@ -146,7 +147,9 @@ final class RepairCalculators {
                 in(text("by", "By what", kinds, kinds.get(0)), num("volume", "Steel to go", "mm³", 0.1, 100000, 60.5)),
                 to(out("least", "At least", "s"), out("most", "At most", "s")),
                 v -> {
-                    PowerRate rate = PowerRate.of(v.text("by")).orElseThrow();
+                    PowerRate rate = AbrasiveKind.byKey(v.text("by"))
+                            .flatMap(PowerRate::of)
+                            .orElseThrow();
                     return gives(
                             "least", rate.leastSeconds(v.num("volume")), "most", rate.mostSeconds(v.num("volume")));
                 });

@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.angle.AngleChoice;
 import truekeen.core.angle.AngleChooser;
 import truekeen.core.angle.AngleHistory;
@@ -45,7 +44,7 @@ public final class RuleExamples {
 
     /** A stone that the rule bars, and the same stone without what bars it. */
     public static List<Line> of(ShelfRule rule) {
-        AbrasiveKind oxide = AbrasiveKinds.all().stream()
+        AbrasiveKind oxide = List.of(AbrasiveKind.values()).stream()
                 .filter(k -> k.cutsInStrokes() && k.use() != AbrasiveKind.Use.STROP)
                 .findFirst()
                 .orElseThrow();
@@ -141,7 +140,7 @@ public final class RuleExamples {
     }
 
     private static AbrasiveKind flattened() {
-        return AbrasiveKinds.all().stream()
+        return List.of(AbrasiveKind.values()).stream()
                 .filter(k -> k.flattenAfterStrokes().isPresent())
                 .findFirst()
                 .orElseThrow();
@@ -152,7 +151,7 @@ public final class RuleExamples {
         List<Abrasive> shelf = new ArrayList<>();
         for (double um : new double[] {30, 9, 1}) {
             for (String lubricant : new String[] {"oil", "water", "dry"}) {
-                AbrasiveKind kind = AbrasiveKinds.all().get(0);
+                AbrasiveKind kind = List.of(AbrasiveKind.values()).get(0);
                 shelf.add(new Abrasive(
                         lubricant + um,
                         Numbers.plain(um, 0) + " µm " + lubricant,

@@ -13,7 +13,6 @@ import java.util.Arrays;
 import java.util.List;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.advice.Formula;
 import truekeen.core.balance.RotaryBlade;
 import truekeen.core.grit.GritStandard;
@@ -182,10 +181,10 @@ final class ShopCalculators {
     }
 
     private static Calculator strokes() {
-        List<String> kinds = AbrasiveKinds.all().stream()
+        List<String> kinds = List.of(AbrasiveKind.values()).stream()
                 .filter(AbrasiveKind::cutsInStrokes)
                 .filter(k -> k.use() != AbrasiveKind.Use.STROP)
-                .map(AbrasiveKind::name)
+                .map(AbrasiveKind::key)
                 .toList();
         List<String> steels = Steels.all().stream().map(SteelClass::name).toList();
         return new Calculator(
@@ -205,7 +204,7 @@ final class ShopCalculators {
                         out("high", "One standard deviation more", ""),
                         out("scratch", "Scratch left", "µm")),
                 v -> {
-                    AbrasiveKind kind = AbrasiveKinds.byName(v.text("kind")).orElseThrow();
+                    AbrasiveKind kind = AbrasiveKind.byKey(v.text("kind")).orElseThrow();
                     Abrasive a = new Abrasive(
                             "",
                             "",

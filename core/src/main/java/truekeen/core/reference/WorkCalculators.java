@@ -17,7 +17,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.advice.Formula;
 import truekeen.core.angle.AngleChoice;
 import truekeen.core.angle.AngleChooser;
@@ -186,10 +185,10 @@ final class WorkCalculators {
     }
 
     private static Calculator leastTime() {
-        List<String> kinds = AbrasiveKinds.all().stream()
+        List<String> kinds = List.of(AbrasiveKind.values()).stream()
                 .filter(AbrasiveKind::cutsInStrokes)
                 .filter(k -> k.use() != AbrasiveKind.Use.STROP)
-                .map(AbrasiveKind::name)
+                .map(AbrasiveKind::key)
                 .toList();
         return new Calculator(
                 "least-time",
@@ -208,7 +207,7 @@ final class WorkCalculators {
                         outs("strokes", "Strokes on each", ""),
                         out("seconds", "Time", "s")),
                 v -> {
-                    AbrasiveKind kind = AbrasiveKinds.byName(v.text("kind")).orElseThrow();
+                    AbrasiveKind kind = AbrasiveKind.byKey(v.text("kind")).orElseThrow();
                     List<Abrasive> shelf = new ArrayList<>();
                     for (Double g : v.nums("grains")) {
                         shelf.add(new Abrasive(

@@ -1,54 +1,83 @@
 package truekeen.core.removal;
 
-import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.table.Prior;
+import truekeen.core.table.TableReader;
 
-/** How fast powered abrasives take steel at the bench, as ranges. Source: workshop prior. */
-public enum PowerRate {
-    DRY_WHEEL("dry grinding wheel", 1, 6, 0.3, 1),
-    SLOW_WET_WHEEL("slow wet wheel", 0.2, 0.8, 0.2, 0.8),
-    BELT("abrasive belt", 3, 15, 3, 15),
-    PAPER_DISC("paper disc", 0.4, 0.6, 0.4, 0.6);
+/**
+ * How fast a powered abrasive takes steel at the bench, as ranges, and how much of the work goes into the steel as heat.
+ * The figures stand in {@code tables/machines.csv}. Source: workshop prior.
+ *
+ * @param kind which machine
+ * @param slow slowest working removal (mm³/s)
+ * @param fast fastest working removal (mm³/s)
+ * @param slowLight slowest removal in the light last passes (mm³/s)
+ * @param fastLight fastest removal in the light last passes (mm³/s)
+ * @param partition share of the work that heats the steel; empty where it does not heat enough to draw a temper
+ * @param joulePerMm3 specific energy (J/mm³)
+ */
+public record PowerRate(
+        AbrasiveKind kind,
+        double slow,
+        double fast,
+        double slowLight,
+        double fastLight,
+        OptionalDouble partition,
+        OptionalDouble joulePerMm3) {
+    private static final Map<AbrasiveKind, PowerRate> ALL = read();
 
-    /** Share of the steel that goes in the light last passes. */
-    private static final double LAST_PASSES = 0.1;
+    private static Map<AbrasiveKind, PowerRate> read() {
+        Map<AbrasiveKind, PowerRate> all = new EnumMap<>(AbrasiveKind.class);
+        TableReader.rows("machines").forEach(row -> {
+            AbrasiveKind kind = AbrasiveKind.valueOf(row.text("code"));
+            all.put(
+                    kind,
+                    new PowerRate(
+                            kind,
+                            row.number("slow_mm3_s"),
+                            row.number("fast_mm3_s"),
+                            row.number("light_slow_mm3_s"),
+                            row.number("light_fast_mm3_s"),
+                            row.numberIfAny("partition"),
+                            row.numberIfAny("joule_per_mm3")));
+        });
+        return all;
+    }
 
-    private final String kind;
-    private final double slow;
-    private final double fast;
-    private final double slowLast;
-    private final double fastLast;
-
-    PowerRate(String kind, double slow, double fast, double slowLast, double fastLast) {
-        this.kind = kind;
-        this.slow = slow;
-        this.fast = fast;
-        this.slowLast = slowLast;
-        this.fastLast = fastLast;
+    /** What runs under power, in the order of the kinds. */
+    public static List<AbrasiveKind> kinds() {
+        return List.copyOf(ALL.keySet());
     }
 
     /** The rate of a kind of abrasive, if it runs under power. */
-    public static Optional<PowerRate> of(String kind) {
-        return Arrays.stream(values()).filter(r -> r.kind.equals(kind)).findFirst();
+    public static Optional<PowerRate> of(AbrasiveKind kind) {
+        return Optional.ofNullable(ALL.get(kind));
     }
 
     /** Fastest removal (mm³/s), near a finished edge or not. */
     public double fastest(boolean light) {
-        return light ? fastLast : fast;
+        return light ? fastLight : fast;
     }
 
     /** Slowest removal (mm³/s), near a finished edge or not. */
     public double slowest(boolean light) {
-        return light ? slowLast : slow;
+        return light ? slowLight : slow;
     }
 
     /** Least time for a volume (s): blunt first at the fast rate, the last tenth light. */
     public double leastSeconds(double volumeMm3) {
-        return volumeMm3 * (1 - LAST_PASSES) / fast + volumeMm3 * LAST_PASSES / fastLast;
+        double light = Prior.LAST_PASSES_SHARE.value();
+        return volumeMm3 * (1 - light) / fast + volumeMm3 * light / fastLight;
     }
 
     /** Most time for a volume (s). */
     public double mostSeconds(double volumeMm3) {
-        return volumeMm3 * (1 - LAST_PASSES) / slow + volumeMm3 * LAST_PASSES / slowLast;
+        double light = Prior.LAST_PASSES_SHARE.value();
+        return volumeMm3 * (1 - light) / slow + volumeMm3 * light / slowLight;
     }
 }

@@ -3,6 +3,7 @@ package truekeen.core.removal;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveClass;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 
 /**
  * Archard and Preston: a stroke takes {@code k·F·ℓ}. The specific wear k is a workshop prior, so every figure that
@@ -10,9 +11,7 @@ import truekeen.core.steel.SteelClass;
  */
 public final class StockRemoval {
     /** The grain the priors were taken at (µm). */
-    private static final double REFERENCE_GRAIN_UM = 11.5;
-    /** Prior: what an abrasive at the end of its life has lost of its bite. */
-    private static final double LOST_WHEN_WORN = 0.5;
+    private static final double REFERENCE_GRAIN_UM = Prior.STOCK_REMOVAL_REFERENCE_GRAIN_UM.value();
 
     private StockRemoval() {}
 
@@ -24,8 +23,8 @@ public final class StockRemoval {
     public static double specificWear(Abrasive abrasive, SteelClass steel) {
         double k0 = abrasive.kind()
                 .specificWear()
-                .orElseThrow(() -> new IllegalArgumentException(abrasive.kind().name() + " goes by volume in time"));
-        double bite = 1 - LOST_WHEN_WORN * abrasive.state().worn();
+                .orElseThrow(() -> new IllegalArgumentException(abrasive.kind().key() + " goes by volume in time"));
+        double bite = 1 - Prior.WORN_BITE.value() * abrasive.state().worn();
         return bite * k0 * Math.sqrt(abrasive.d50Um() / REFERENCE_GRAIN_UM) / resistance(abrasive, steel);
     }
 

@@ -22,6 +22,7 @@ import truekeen.core.progression.WorkPlanner;
 import truekeen.core.quantity.Angle;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Operation;
@@ -39,9 +40,9 @@ import truekeen.core.tool.Trade;
  */
 public record BackWork(double stripMm, double depthMm, List<String> acts, List<Option> options) {
     /** A tool narrower than this rocks on the stone when worked along it (mm). Source: workshop prior. */
-    public static final double NARROW_MM = 12;
+    public static final double NARROW_MM = Prior.BACK_WORK_NARROW_MM.value();
     /** Width of a back bevel that saves a pitted back (mm). Source: workshop prior. */
-    public static final double SAVING_BEVEL_MM = 1;
+    public static final double SAVING_BEVEL_MM = Prior.BACK_WORK_SAVING_BEVEL_MM.value();
 
     /**
      * A way to deal with a damaged back.

@@ -20,6 +20,7 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.EdgeLayout;
 
@@ -104,7 +105,7 @@ public final class ByWhat {
         Optional<Abrasive> piece =
                 shelf.stream().filter(a -> m.holds(a) && !a.state().retired()).findFirst();
         if (m == Means.FILE) {
-            boolean bites = hrc <= Means.FILE_HRC;
+            boolean bites = hrc <= Prior.FILE_HRC.value();
             return row(
                     m,
                     piece,
@@ -112,14 +113,18 @@ public final class ByWhat {
                     bites
                             ? owned(piece)
                             : "a file skates on steel of " + Numbers.plain(hrc, 0) + " HRC: it bites up to "
-                                    + Numbers.plain(Means.FILE_HRC, 0),
-                    bites ? OptionalDouble.of(shaping.volumeMm3() / Means.FILE_FAST) : OptionalDouble.empty(),
-                    bites ? OptionalDouble.of(shaping.volumeMm3() / Means.FILE_SLOW) : OptionalDouble.empty(),
+                                    + Numbers.plain(Prior.FILE_HRC.value(), 0),
+                    bites
+                            ? OptionalDouble.of(shaping.volumeMm3() / Prior.FILE_MOST_MM3.value())
+                            : OptionalDouble.empty(),
+                    bites
+                            ? OptionalDouble.of(shaping.volumeMm3() / Prior.FILE_LEAST_MM3.value())
+                            : OptionalDouble.empty(),
                     MeansEstimate.Risk.NONE,
                     OptionalDouble.empty(),
                     profile);
         }
-        PowerRate rate = PowerRate.of(m.kind()).orElseThrow();
+        PowerRate rate = m.rate().orElseThrow();
         OptionalDouble contact = m.heat()
                 .map(source -> GrindHeat.of(blade, bevel, steel, source).sharp().leastSeconds())
                 .orElse(OptionalDouble.empty());

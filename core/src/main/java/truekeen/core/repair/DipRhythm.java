@@ -2,6 +2,7 @@ package truekeen.core.repair;
 
 import java.util.OptionalDouble;
 import truekeen.core.message.Numbers;
+import truekeen.core.table.Prior;
 
 /**
  * When to dip, as a count that a hand can keep: passes between two dips. On a short edge a pass is a second on the wheel;
@@ -14,11 +15,11 @@ import truekeen.core.message.Numbers;
  */
 public record DipRhythm(int passes, double passSeconds, String words) {
     /** How fast a blade is drawn along a wheel or belt (mm/s). */
-    public static final double FEED_MM_S = 30;
+    public static final double FEED_MM_S = Prior.DIP_RHYTHM_FEED_MM_S.value();
     /** Length of an edge that touches at once (mm). */
-    public static final double CONTACT_MM = 25;
+    public static final double CONTACT_MM = Prior.DIP_RHYTHM_CONTACT_MM.value();
     /** More passes than this between dips nobody counts. */
-    private static final int MOST = 12;
+    private static final int MOST = Prior.DIP_RHYTHM_MOST.whole();
 
     /**
      * The rhythm.

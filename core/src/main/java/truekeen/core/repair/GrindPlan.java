@@ -17,6 +17,7 @@ import truekeen.core.quantity.Length;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.EdgeLayout;
 import truekeen.core.tool.PlaneIron;
@@ -33,9 +34,9 @@ import truekeen.core.tool.PlaneIron;
  */
 public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optional<GrindHeat> heat, DipRhythm dip) {
     /** Share of the bevel's steel that is left for the light passes. */
-    private static final double LIGHT_SHARE = 0.1;
+    private static final double LIGHT_SHARE = Prior.LAST_PASSES_SHARE.value();
     /** What the edge is ground beyond a mark: the thickness of a scribed line (mm). */
-    private static final double LEAST_BLUNT_MM = 0.1;
+    private static final double LEAST_BLUNT_MM = Prior.GRIND_PLAN_LEAST_BLUNT_MM.value();
 
     /** Keeps the acts from changing. */
     public GrindPlan {
@@ -92,7 +93,7 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
             this.blade = blade;
             this.by = by;
             this.primary = target.primary();
-            this.rate = PowerRate.of(by.means.kind()).orElseThrow();
+            this.rate = by.means.rate().orElseThrow();
             this.camber =
                     blade instanceof PlaneIron ? target.camber().map(Length::mm).orElse(0.0) : 0;
             this.curved = blade.layout().form() == EdgeLayout.Form.CURVED && !(blade instanceof PlaneIron);

@@ -9,6 +9,7 @@ import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Length;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 
 /**
  * What to do now that it steamed at the dip, or changed colour. A colour tells how hot its outer rim was; how much farther
@@ -24,9 +25,9 @@ import truekeen.core.steel.SteelClass;
  */
 public record Overheated(Sign sign, Drawn drawn, double leastMm, double mostMm, String act, String why) {
     /** Contacts between which the one that did it will have lain (s). Source: workshop prior. */
-    private static final double SHORT_S = 1;
+    private static final double SHORT_S = Prior.OVERHEATED_SHORT_S.value();
 
-    private static final double LONG_S = 10;
+    private static final double LONG_S = Prior.OVERHEATED_LONG_S.value();
     private static final double ROOM_C = 20;
     /** How far back the steel is looked at (mm). */
     private static final double STEP_MM = 0.05;

@@ -2,6 +2,7 @@ package truekeen.core.repair;
 
 import java.util.List;
 import truekeen.core.condition.Dullness;
+import truekeen.core.table.Prior;
 
 /**
  * How many sharpenings the steel will last, down to the retire limit: steel left over what one takes. An estimate.
@@ -15,7 +16,7 @@ import truekeen.core.condition.Dullness;
  */
 public record SharpeningsLeft(int value, int low, int high, double eachMm, String evidence) {
     /** One takes half or double what was thought, before anything is logged. */
-    private static final double SPREAD = 2;
+    private static final double SPREAD = Prior.SHARPENINGS_LEFT_SPREAD.value();
 
     /**
      * The sharpenings left.

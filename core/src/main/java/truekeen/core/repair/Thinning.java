@@ -2,6 +2,7 @@ package truekeen.core.repair;
 
 import java.util.Optional;
 import truekeen.core.condition.Restoration;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.DoubleBevelKnife;
 import truekeen.core.tool.Trade;
@@ -18,7 +19,7 @@ import truekeen.core.tool.Trade;
  */
 public record Thinning(double nowMm, double afterMm, double limitMm, double reliefMm3, double facesMm3) {
     /** Width of a short easing behind the shoulder (mm). Source: workshop prior. */
-    public static final double RELIEF_MM = 10;
+    public static final double RELIEF_MM = Prior.THINNING_RELIEF_MM.value();
 
     /** The thinning of a knife after a repair; empty on tools where that is not asked. */
     public static Optional<Thinning> of(Restoration restoration, Blade blade, Trade trade) {

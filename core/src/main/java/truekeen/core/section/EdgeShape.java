@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.quantity.Angle;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Chisel;
 import truekeen.core.tool.ConvexBlade;
@@ -39,7 +40,7 @@ public record EdgeShape(
         double depthMm,
         double reachMm) {
     /** Width given to a back bevel by a thin rule (mm). Source: workshop prior. */
-    public static final double BACK_BEVEL_WIDTH_MM = 1;
+    public static final double BACK_BEVEL_WIDTH_MM = Prior.EDGE_SHAPE_BACK_BEVEL_WIDTH_MM.value();
 
     /**
      * Angles that the blade has now.

@@ -6,6 +6,7 @@ import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.table.Prior;
 
 /**
  * A guide calibrated by measured pairs of projection and angle. With the roller's radius by caliper each pair gives
@@ -23,7 +24,7 @@ public record GuideCalibration(
     /** Spread under which d and s can hardly be told apart. */
     public static final Angle LEAST_SPREAD = Angle.ofDegrees(5);
     /** Condition number over which they cannot. */
-    public static final double WORST_CONDITION = 40;
+    public static final double WORST_CONDITION = Prior.GUIDE_CALIBRATION_WORST_CONDITION.value();
 
     /** One measurement: the projection set, and the angle it gave. */
     public record Pair(Length projection, Angle angle) {}

@@ -10,13 +10,14 @@ import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.table.Prior;
 
 /** What a plane makes of its iron: camber, shaving, back bevel from a thin rule. Source: derived here. */
 public final class PlaneSetting {
     /** Clearance below which the heel may rub as the edge wears. Source: workshop prior. */
     public static final Angle LEAST_CLEARANCE = Angle.ofDegrees(10);
 
-    private static final double CLEAR_OF_CUT = 1.25;
+    private static final double CLEAR_OF_CUT = Prior.PLANE_SETTING_CLEAR_OF_CUT.value();
 
     private PlaneSetting() {}
 

@@ -2,6 +2,7 @@ package truekeen.core.steel;
 
 import java.util.OptionalDouble;
 import truekeen.core.quantity.Angle;
+import truekeen.core.table.Prior;
 
 /**
  * A class of steel by standard designation.
@@ -16,6 +17,7 @@ import truekeen.core.quantity.Angle;
  * @param lowestFromBack lowest sound last bevel of a flat-back tool, from the back
  * @param conductivityWmK thermal conductivity (W/m·K)
  * @param note what to know about it
+ * @param rusting how soon it rusts
  */
 public record SteelClass(
         String name,
@@ -27,10 +29,21 @@ public record SteelClass(
         Angle lowestPerSide,
         Angle lowestFromBack,
         double conductivityWmK,
-        String note) {
-    private static final double DEG_PER_HRC_ABOVE = 1;
-    private static final double DEG_PER_HRC_BELOW = 0.5;
-    private static final double MOST_DEG = 4;
+        String note,
+        Rusting rusting) {
+    /** How soon a steel rusts. */
+    public enum Rusting {
+        /** Overnight, where it is wet. */
+        FAST,
+        /** Where water stays on it. */
+        SLOW,
+        /** Only where salt or acid dries on it. */
+        STAINLESS
+    }
+
+    private static final double DEG_PER_HRC_ABOVE = Prior.STEEL_CLASS_DEG_PER_HRC_ABOVE.value();
+    private static final double DEG_PER_HRC_BELOW = Prior.STEEL_CLASS_DEG_PER_HRC_BELOW.value();
+    private static final double MOST_DEG = Prior.STEEL_CLASS_MOST_DEG.value();
 
     /** Least usual hardness (HRC), if the class has a range. */
     public OptionalDouble hardnessLow() {

@@ -18,7 +18,8 @@ public final class Steels {
                     Angle.ofDegrees(row.number("lowest_last_bevel_per_side_deg")),
                     Angle.ofDegrees(row.number("lowest_last_bevel_from_back_deg")),
                     row.number("conductivity_w_mk"),
-                    row.text("note")))
+                    row.text("note"),
+                    SteelClass.Rusting.valueOf(row.text("rusting"))))
             .toList();
 
     private Steels() {}

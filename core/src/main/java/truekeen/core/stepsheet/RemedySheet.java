@@ -17,17 +17,18 @@ import truekeen.core.progression.WorkPlan;
 import truekeen.core.quantity.Angle;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 
 /**
  * Turns accepted remedies into the steps that lead back: which stones, where along the edge, how many strokes. Several
  * are worked together, stone by stone from the coarsest, each stretch from the stone where its own remedy enters.
  */
 public final class RemedySheet {
-    private static final int FEW_STROKES = 6;
-    private static final int LIGHTER_DEBURR = 8;
-    private static final int LESS_STROPPING = 4;
+    private static final int FEW_STROKES = Prior.REMEDY_SHEET_FEW_STROKES.whole();
+    private static final int LIGHTER_DEBURR = Prior.REMEDY_SHEET_LIGHTER_DEBURR.whole();
+    private static final int LESS_STROPPING = Prior.REMEDY_SHEET_LESS_STROPPING.whole();
     /** How far beyond a stretch the neighbours are feathered in (mm). Prior. */
-    private static final double FEATHER_MM = 2;
+    private static final double FEATHER_MM = Prior.REMEDY_SHEET_FEATHER_MM.value();
 
     /** What was found, and the remedy accepted for it. */
     public record Chosen(Finding finding, Remedy remedy) {

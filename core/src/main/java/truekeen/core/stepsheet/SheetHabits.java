@@ -3,8 +3,10 @@ package truekeen.core.stepsheet;
 import java.util.ArrayList;
 import java.util.List;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
 
 /**
@@ -27,7 +29,7 @@ public record SheetHabits(
     /** The first option of each rule. */
     public static final SheetHabits USUAL = of(HouseRules.usual());
 
-    private static final int SET = 10;
+    private static final int SET = Prior.SHEET_HABITS_SET.whole();
 
     /** How strokes are dealt between two sides. */
     public enum Sides {
@@ -85,7 +87,7 @@ public record SheetHabits(
         if (twoSided) {
             lines.add(dealt(each, first));
         }
-        if (on.wet() && on.kind().name().contains("water stone")) {
+        if (on.wet() && on.kind().has(AbrasiveKind.Trait.MAKES_SLURRY)) {
             lines.add(slurry(on, last));
         }
         return lines;

@@ -11,25 +11,26 @@ import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
 import truekeen.core.progression.PowerOffer;
 import truekeen.core.quantity.Angle;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
 
 /** Words and figures of single steps. */
 final class StepWriter {
     /** Prior: light strokes a side to take the burr off. */
-    static final int DEBURR_STROKES = 6;
+    static final int DEBURR_STROKES = Prior.STEP_WRITER_DEBURR_STROKES.whole();
     /** Prior: light strokes a side to take it off between stones. */
-    static final int BETWEEN_STROKES = 4;
+    static final int BETWEEN_STROKES = Prior.STEP_WRITER_BETWEEN_STROKES.whole();
     /** Prior: strokes of a single-bevel knife's back, and of its bevel after it. */
-    static final int LATE_BACK_STROKES = 3;
+    static final int LATE_BACK_STROKES = Prior.STEP_WRITER_LATE_BACK_STROKES.whole();
     /** Prior: strokes of the back on the finest stone at every honing. */
-    static final int BACK_STROKES = 10;
+    static final int BACK_STROKES = Prior.STEP_WRITER_BACK_STROKES.whole();
     /** Prior: time of a stroke (s). */
-    static final double SECONDS_PER_STROKE = 1.2;
+    static final double SECONDS_PER_STROKE = Prior.STROKE_SECONDS.value();
     /** Prior: the weight of a chisel on the stone (N). */
-    static final double TOOL_WEIGHT_N = 3;
+    static final double TOOL_WEIGHT_N = Prior.STEP_WRITER_TOOL_WEIGHT_N.value();
 
-    static final double SECONDS_TO_SET = 40;
-    private static final double SECONDS_OFF_STONE = 10;
+    static final double SECONDS_TO_SET = Prior.SETTING_SECONDS.value();
+    private static final double SECONDS_OFF_STONE = Prior.STEP_WRITER_SECONDS_OFF_STONE.value();
 
     private final Manner manner;
 

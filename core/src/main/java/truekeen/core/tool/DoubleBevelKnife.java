@@ -69,6 +69,7 @@ public record DoubleBevelKnife(
                 edge,
                 "heel",
                 "tip",
+                true,
                 s -> EdgeLayout.belly(s, edge, inner, profile.tipRise().mm())
                         + (s < inner ? dips * Math.sin(Math.PI * s / inner) : 0));
     }

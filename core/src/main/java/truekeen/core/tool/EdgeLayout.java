@@ -12,10 +12,12 @@ import java.util.stream.IntStream;
  * @param edgeMm length of one of them (mm)
  * @param from what millimetres are counted from
  * @param to where they end
+ * @param toTip whether that is the tip of a blade
  * @param rise the profile of a curved edge, from its beginning to its end; empty where straight
  * @param bodyMm length of the body between the two edges of a bar, or between teeth (mm); 0 where there is none
  */
-public record EdgeLayout(Form form, int edges, double edgeMm, String from, String to, List<Rise> rise, double bodyMm) {
+public record EdgeLayout(
+        Form form, int edges, double edgeMm, String from, String to, boolean toTip, List<Rise> rise, double bodyMm) {
     private static final int DRAWN_POINTS = 48;
 
     /** How the strip is drawn. */
@@ -45,27 +47,28 @@ public record EdgeLayout(Form form, int edges, double edgeMm, String from, Strin
     }
 
     static EdgeLayout corners(double edgeMm) {
-        return new EdgeLayout(Form.STRAIGHT, 1, edgeMm, "left corner", "right corner", List.of(), 0);
+        return new EdgeLayout(Form.STRAIGHT, 1, edgeMm, "left corner", "right corner", false, List.of(), 0);
     }
 
     static EdgeLayout straight(double edgeMm) {
-        return new EdgeLayout(Form.STRAIGHT, 1, edgeMm, "heel", "tip", List.of(), 0);
+        return new EdgeLayout(Form.STRAIGHT, 1, edgeMm, "heel", "tip", true, List.of(), 0);
     }
 
     /** An edge whose height above its heel is given by a function of the place along it (mm to mm). */
-    static EdgeLayout curved(double edgeMm, String from, String to, java.util.function.DoubleUnaryOperator height) {
+    static EdgeLayout curved(
+            double edgeMm, String from, String to, boolean toTip, java.util.function.DoubleUnaryOperator height) {
         List<Rise> rise = IntStream.rangeClosed(0, DRAWN_POINTS)
                 .mapToDouble(i -> edgeMm * i / DRAWN_POINTS)
                 .mapToObj(s -> new Rise(s, height.applyAsDouble(s)))
                 .toList();
-        return new EdgeLayout(Form.CURVED, 1, edgeMm, from, to, rise, 0);
+        return new EdgeLayout(Form.CURVED, 1, edgeMm, from, to, toTip, rise, 0);
     }
 
     /** A knife: straight from the heel, then up to the tip in an even curve. */
     static EdgeLayout knife(double edgeMm, double straightMm, double tipRiseMm) {
         return tipRiseMm <= 0
                 ? straight(edgeMm)
-                : curved(edgeMm, "heel", "tip", s -> belly(s, edgeMm, straightMm, tipRiseMm));
+                : curved(edgeMm, "heel", "tip", true, s -> belly(s, edgeMm, straightMm, tipRiseMm));
     }
 
     static double belly(double s, double edgeMm, double straightMm, double tipRiseMm) {

@@ -198,6 +198,11 @@ public enum GeometryKind {
         return traits == Traits.SQUARE_END;
     }
 
+    /** Whether it is the iron of a plane, which is bedded, cambered and refitted. */
+    public boolean iron() {
+        return dimensions == Dimensions.PLANE_IRON || dimensions == Dimensions.SQUARE_IRON;
+    }
+
     /** Whether its usable length is measured from the edge to a spine. */
     public boolean spined() {
         return dimensions.contains(Dimensions.BLADE_WIDTH);

@@ -73,6 +73,7 @@ public record MowerBar(
                 edge.mm(),
                 "left tip",
                 "right tip",
+                false,
                 java.util.List.of(),
                 span.mm() - 2 * edge.mm());
     }

@@ -99,7 +99,7 @@ public record PlaneIron(
         double c = camber.map(Length::mm).orElse(0.0);
         return c <= 0
                 ? EdgeLayout.corners(b)
-                : EdgeLayout.curved(b, "left corner", "right corner", s -> c * Math.pow(2 * s / b - 1, 2));
+                : EdgeLayout.curved(b, "left corner", "right corner", false, s -> c * Math.pow(2 * s / b - 1, 2));
     }
 
     @Override

@@ -82,6 +82,7 @@ public record ToothedBlade(
                 edge.mm(),
                 "first tooth",
                 "last tooth",
+                false,
                 List.of(),
                 usable.mm());
     }

@@ -1,5 +1,6 @@
 package truekeen.core.tool;
 
+import java.util.Set;
 import truekeen.core.quantity.Angle;
 
 /**
@@ -21,6 +22,7 @@ import truekeen.core.quantity.Angle;
  * @param camberMm camber usual for it as projected below the sole (mm); 0 for none
  * @param geometry the family of its geometry
  * @param note what else to know
+ * @param traits what is peculiar to it
  */
 public record Trade(
         String tool,
@@ -38,7 +40,25 @@ public record Trade(
         double thinAtMm,
         double camberMm,
         GeometryKind geometry,
-        String note) {
+        String note,
+        Set<Trait> traits) {
+    /** What is peculiar to a tool at a work. */
+    public enum Trait {
+        /** It may close on the fingers. */
+        FOLDS,
+        /** The grain of the wood runs every way. */
+        DIFFICULT_GRAIN
+    }
+
+    /** Whether it may close on the fingers. */
+    public boolean folds() {
+        return traits.contains(Trait.FOLDS);
+    }
+
+    /** Whether the grain of the wood it works runs every way. */
+    public boolean difficultGrain() {
+        return traits.contains(Trait.DIFFICULT_GRAIN);
+    }
 
     /** The key: tool and use, such as "bench chisel / general bench work". */
     public String key() {

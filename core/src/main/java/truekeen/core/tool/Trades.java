@@ -1,8 +1,10 @@
 package truekeen.core.tool;
 
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import truekeen.core.quantity.Angle;
 import truekeen.core.table.TableReader;
 
@@ -25,7 +27,8 @@ public final class Trades {
                     row.number("thin_at_mm"),
                     row.number("camber_mm"),
                     geometry(row.text("geometry")),
-                    row.text("note")))
+                    row.text("note"),
+                    traits(row.text("traits"))))
             .toList();
 
     private Trades() {}
@@ -43,6 +46,16 @@ public final class Trades {
     /** The trade of that key. */
     public static Optional<Trade> byKey(String key) {
         return ALL.stream().filter(t -> t.key().equals(key)).findFirst();
+    }
+
+    private static Set<Trade.Trait> traits(String text) {
+        Set<Trade.Trait> traits = EnumSet.noneOf(Trade.Trait.class);
+        for (String trait : text.split("\\|")) {
+            if (!trait.isEmpty()) {
+                traits.add(Trade.Trait.valueOf(trait));
+            }
+        }
+        return traits;
     }
 
     private static Convention convention(String key) {

@@ -63,7 +63,8 @@ public record WideBevelKnife(
             return profile.layout();
         }
         double r = bendRadius.get().mm();
-        return EdgeLayout.curved(profile.edge().mm(), "heel", "tip", s -> r * (1 - Math.cos(Math.min(s / r, Math.PI))));
+        return EdgeLayout.curved(
+                profile.edge().mm(), "heel", "tip", true, s -> r * (1 - Math.cos(Math.min(s / r, Math.PI))));
     }
 
     @Override

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -62,7 +63,8 @@ class AngleChooserTest {
                 0,
                 0,
                 GeometryKind.CHISEL,
-                "");
+                "",
+                Set.of());
         AngleChoice choice =
                 AngleChooser.choose(thin, Steels.byName("powder high-vanadium").orElseThrow(), Optional.empty());
         assertThat(choice.last().degrees()).isCloseTo(21, within(1e-9));

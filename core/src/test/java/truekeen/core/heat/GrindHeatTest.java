@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
@@ -24,7 +25,7 @@ class GrindHeatTest {
     @EnumSource(GeometryKind.class)
     void everyFamilyHasAnAnswerAndBluntFirstGivesMoreTime(GeometryKind kind) {
         Blade blade = Blades.blade(kind);
-        GrindHeat heat = of(blade, PLAIN, HeatSource.DRY_WHEEL);
+        GrindHeat heat = of(blade, PLAIN, HeatSource.of(AbrasiveKind.DRY_WHEEL).orElseThrow());
         assertThat(heat.limitC()).isEqualTo(120);
         double sharp = heat.sharp().leastSeconds().orElse(GrindHeat.MOST_SECONDS);
         double blunt = heat.bluntAlike().leastSeconds().orElse(GrindHeat.MOST_SECONDS);
@@ -35,7 +36,11 @@ class GrindHeatTest {
     @Test
     void theModelBehindItIsTheWorkedOne() {
         Blade chisel = Blades.blade(GeometryKind.CHISEL, "thickness", 4.0, "width", 20.0, "usableLength", 80.0);
-        GrindHeat heat = GrindHeat.of(chisel, Angle.ofDegrees(25), PLAIN, HeatSource.DRY_WHEEL);
+        GrindHeat heat = GrindHeat.of(
+                chisel,
+                Angle.ofDegrees(25),
+                PLAIN,
+                HeatSource.of(AbrasiveKind.DRY_WHEEL).orElseThrow());
         double alike = new HeatModel(
                         new EdgeFin(0.02, Math.tan(Math.toRadians(25)), 4, 20, 60), PLAIN.conductivityWmK())
                 .contact(30, 20, 120, 30)
@@ -48,9 +53,14 @@ class GrindHeatTest {
     @Test
     void waterAndHardSteelGiveMoreTime() {
         Blade chisel = Blades.blade(GeometryKind.CHISEL);
-        double dry =
-                of(chisel, PLAIN, HeatSource.DRY_WHEEL).sharp().leastSeconds().orElseThrow();
-        double wet = of(chisel, PLAIN, HeatSource.SLOW_WET_WHEEL)
+        double dry = of(chisel, PLAIN, HeatSource.of(AbrasiveKind.DRY_WHEEL).orElseThrow())
+                .sharp()
+                .leastSeconds()
+                .orElseThrow();
+        double wet = of(
+                        chisel,
+                        PLAIN,
+                        HeatSource.of(AbrasiveKind.SLOW_WET_WHEEL).orElseThrow())
                 .sharp()
                 .leastSeconds()
                 .orElse(GrindHeat.MOST_SECONDS);
@@ -58,7 +68,10 @@ class GrindHeatTest {
         SteelClass hot = Steels.all().stream()
                 .max((a, b) -> Double.compare(a.temperLimitC(), b.temperLimitC()))
                 .orElseThrow();
-        assertThat(of(chisel, hot, HeatSource.DRY_WHEEL).sharp().leastSeconds().orElse(GrindHeat.MOST_SECONDS))
+        assertThat(of(chisel, hot, HeatSource.of(AbrasiveKind.DRY_WHEEL).orElseThrow())
+                        .sharp()
+                        .leastSeconds()
+                        .orElse(GrindHeat.MOST_SECONDS))
                 .isGreaterThan(dry);
     }
 }

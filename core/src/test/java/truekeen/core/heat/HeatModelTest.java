@@ -10,6 +10,7 @@ import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -90,8 +91,9 @@ class HeatModelTest {
                 .isLessThan(usual);
         assertThat(seconds(chisel(0.2), 60, 25)).isLessThan(usual);
         assertThat(seconds(chisel(0.2), 80, 43)).isLessThan(usual);
-        assertThat(HeatSource.DRY_WHEEL.watts(2)).isEqualTo(60);
-        assertThat(HeatSource.SLOW_WET_WHEEL.watts(2)).isLessThan(HeatSource.DRY_WHEEL.watts(2));
+        assertThat(HeatSource.of(AbrasiveKind.DRY_WHEEL).orElseThrow().watts(2)).isEqualTo(60);
+        assertThat(HeatSource.of(AbrasiveKind.SLOW_WET_WHEEL).orElseThrow().watts(2))
+                .isLessThan(HeatSource.of(AbrasiveKind.DRY_WHEEL).orElseThrow().watts(2));
     }
 
     @Test

@@ -7,7 +7,6 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
@@ -93,8 +92,8 @@ class PathCostsTest {
 
     @Test
     void trailingOnlyPaperCutsHalfTheWay() {
-        AbrasiveKind stick = AbrasiveKinds.byName("abrasive paper on a stick").orElseThrow();
-        AbrasiveKind plate = AbrasiveKinds.byName("abrasive paper on a plate").orElseThrow();
+        AbrasiveKind stick = AbrasiveKind.byKey("abrasive paper on a stick").orElseThrow();
+        AbrasiveKind plate = AbrasiveKind.byKey("abrasive paper on a plate").orElseThrow();
         Abrasive loose = new Abrasive(
                 "a", "a", stick, stick.grain(), 9, false, Abrasive.Shape.BENCH, "dry", Abrasive.State.READY);
         Abrasive stuck = new Abrasive(

@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.abrasive.AbrasiveKinds;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.condition.Shaping;
 import truekeen.core.message.RefusedException;
 import truekeen.core.removal.StockRemoval;
@@ -46,11 +46,19 @@ class ProgressionPlannerTest {
 
     @Test
     void theWholeFaceTakesThreeStonesAndPassesOneOver() {
-        List<Abrasive> freshlyLapped = WATER_STONES.stream()
-                .map(a -> new Abrasive(
-                        a.id(), a.name(), unflattened(a), a.grain(), a.d50Um(), false, a.shape(), "water", a.state()))
-                .toList();
-        JobPath path = plan(freshlyLapped, wholeFace());
+        // Flattening takes no time here: the worked figures are those of the strokes and the changes alone.
+        PlanRules strokesOnly = new PlanRules(
+                RULES.startRule(),
+                RULES.widestStep(),
+                RULES.secondsPerStroke(),
+                RULES.changeSeconds(),
+                0,
+                RULES.degreaseSeconds(),
+                RULES.resetSeconds(),
+                RULES.tieSeconds(),
+                RULES.offerPowerAboveMm3(),
+                RULES.habits());
+        JobPath path = ProgressionPlanner.plan(WATER_STONES, wholeFace(), LOW_ALLOY, strokesOnly, false);
         assertThat(names(path)).containsExactly("#400", "#1200", "#6000");
         assertThat(path.legs().get(0).strokes()).isCloseTo(612.6, within(0.05));
         assertThat(path.legs().get(1).strokes()).isCloseTo(74.2, within(0.05));
@@ -61,22 +69,6 @@ class ProgressionPlannerTest {
             assertThat(p.usable()).isTrue();
             assertThat(p.wouldCostSeconds()).isPositive();
         });
-    }
-
-    /** The same kind on a stone that never wants flattening within the job. */
-    private static truekeen.core.abrasive.AbrasiveKind unflattened(Abrasive a) {
-        var k = a.kind();
-        return new truekeen.core.abrasive.AbrasiveKind(
-                k.name(),
-                k.grain(),
-                k.specificWear(),
-                k.scratchRatio(),
-                k.trailingOnly(),
-                k.soakMinutes(),
-                k.lubricants(),
-                java.util.OptionalDouble.empty(),
-                k.care(),
-                k.use());
     }
 
     @Test
@@ -228,7 +220,7 @@ class ProgressionPlannerTest {
         Abrasive rod = new Abrasive(
                 "rod",
                 "rod",
-                AbrasiveKinds.byName("fused ceramic stone or rod").orElseThrow(),
+                AbrasiveKind.byKey("fused ceramic stone or rod").orElseThrow(),
                 retired.grain(),
                 6,
                 false,

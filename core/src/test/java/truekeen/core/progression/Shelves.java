@@ -8,7 +8,6 @@ import java.util.Random;
 import java.util.Set;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.condition.Shaping;
 
 /** Shelves and jobs for tests and benchmarks. */
@@ -27,7 +26,7 @@ public final class Shelves {
 
     /** A piece of a kind, with the first lubricant of that kind. */
     public static Abrasive piece(String name, String kindName, double um, Abrasive.Shape shape, Abrasive.State state) {
-        AbrasiveKind kind = AbrasiveKinds.byName(kindName).orElseThrow();
+        AbrasiveKind kind = AbrasiveKind.byKey(kindName).orElseThrow();
         return new Abrasive(
                 name,
                 name,
@@ -58,7 +57,7 @@ public final class Shelves {
 
     /** A random shelf with oil and water, soaking and dished stones. */
     public static List<Abrasive> random(Random random, int size) {
-        List<AbrasiveKind> kinds = AbrasiveKinds.all().stream()
+        List<AbrasiveKind> kinds = List.of(AbrasiveKind.values()).stream()
                 .filter(k -> k.cutsInStrokes() && k.use() == AbrasiveKind.Use.STROKES)
                 .toList();
         List<Abrasive> shelf = new ArrayList<>();

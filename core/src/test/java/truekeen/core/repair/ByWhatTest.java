@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.abrasive.AbrasiveKinds;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
@@ -30,7 +30,7 @@ class ByWhatTest {
     private static final Blade CHISEL = Blades.blade(GeometryKind.CHISEL);
 
     static Abrasive piece(String kind, double um) {
-        var k = AbrasiveKinds.byName(kind).orElseThrow();
+        var k = AbrasiveKind.byKey(kind).orElseThrow();
         return new Abrasive(
                 kind + um, kind + " " + um, k, k.grain(), um, false, Abrasive.Shape.BENCH, "", Abrasive.State.READY);
     }
@@ -128,7 +128,7 @@ class ByWhatTest {
         List<MeansEstimate> more = compare(two, PLAIN, SHELF, PlanRules.USUAL);
         double volume = one.primary().orElseThrow().volumeMm3();
         assertThat(of(less, Means.DRY_WHEEL).leastSeconds().getAsDouble())
-                .isEqualTo(PowerRate.DRY_WHEEL.leastSeconds(volume));
+                .isEqualTo(PowerRate.of(AbrasiveKind.DRY_WHEEL).orElseThrow().leastSeconds(volume));
         for (Means m : Means.values()) {
             MeansEstimate a = of(less, m);
             MeansEstimate b = of(more, m);

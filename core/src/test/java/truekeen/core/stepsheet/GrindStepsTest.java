@@ -9,7 +9,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
@@ -47,9 +46,9 @@ class GrindStepsTest {
     }
 
     private static PowerOffer offer(Means means) {
-        var kind = AbrasiveKinds.byName(means.kind()).orElseThrow();
+        var kind = means.kind().orElseThrow();
         double volume = chipped().primary().orElseThrow().volumeMm3();
-        PowerRate rate = PowerRate.of(means.kind()).orElseThrow();
+        PowerRate rate = PowerRate.of(kind).orElseThrow();
         return new PowerOffer(
                 new Abrasive(
                         "m",

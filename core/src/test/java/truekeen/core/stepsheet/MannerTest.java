@@ -10,7 +10,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
@@ -39,7 +38,7 @@ class MannerTest {
             new EdgeSurvey(List.of(), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, false, BackState.POLISHED, 0);
 
     private static Abrasive stone(String name, double um, Abrasive.Shape shape) {
-        AbrasiveKind kind = AbrasiveKinds.byName("ceramic-bonded water stone").orElseThrow();
+        AbrasiveKind kind = AbrasiveKind.byKey("ceramic-bonded water stone").orElseThrow();
         return new Abrasive(
                 name,
                 name,

@@ -2,11 +2,11 @@ package truekeen.core.tool;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.abrasive.AbrasiveKinds;
 import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.steel.SteelClass;
@@ -24,7 +24,7 @@ class TablesTest {
     }
 
     static java.util.List<AbrasiveKind> kinds() {
-        return AbrasiveKinds.all();
+        return List.of(AbrasiveKind.values());
     }
 
     @ParameterizedTest
@@ -64,11 +64,11 @@ class TablesTest {
     @ParameterizedTest
     @MethodSource("kinds")
     void kindsOfAbrasiveAreConsistent(AbrasiveKind k) {
-        assertThat(AbrasiveKinds.byName(k.name())).contains(k);
+        assertThat(AbrasiveKind.byKey(k.key())).contains(k);
         assertThat(k.lubricants()).isNotEmpty();
         if (k.use() == AbrasiveKind.Use.POWERED) {
             assertThat(k.specificWear()).isEmpty();
-            assertThat(PowerRate.of(k.name())).isPresent();
+            assertThat(PowerRate.of(k)).isPresent();
         }
         if (k.use() == AbrasiveKind.Use.STROKES) {
             assertThat(k.cutsInStrokes()).isTrue();
@@ -78,11 +78,14 @@ class TablesTest {
 
     @Test
     void poweredRatesAreRangesThatGrowWithTheSteel() {
-        for (PowerRate rate : PowerRate.values()) {
+        for (AbrasiveKind kind : PowerRate.kinds()) {
+            PowerRate rate = PowerRate.of(kind).orElseThrow();
             assertThat(rate.leastSeconds(50)).isLessThan(rate.mostSeconds(50)).isPositive();
             assertThat(rate.leastSeconds(100)).isEqualTo(2 * rate.leastSeconds(50));
         }
-        assertThat(PowerRate.BELT.mostSeconds(50)).isLessThan(PowerRate.SLOW_WET_WHEEL.leastSeconds(50));
-        assertThat(PowerRate.of("natural oil stone")).isEmpty();
+        assertThat(PowerRate.of(AbrasiveKind.BELT).orElseThrow().mostSeconds(50))
+                .isLessThan(
+                        PowerRate.of(AbrasiveKind.SLOW_WET_WHEEL).orElseThrow().leastSeconds(50));
+        assertThat(PowerRate.of(AbrasiveKind.NATURAL_OIL_STONE)).isEmpty();
     }
 }
