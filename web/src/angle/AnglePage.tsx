@@ -153,7 +153,7 @@ function Angle({
                 {[...a.settings].reverse().map((s, i) => (
                   <span key={s.bevel}>
                     {i > 0 && ', '}
-                    {s.name} <b>{setTo(s.setting.value, s.unit)}</b> for the {s.bevel}
+                    {s.name} <b>{setTo(s.setting.value, s.unit)}</b> for the {s.bevelWords}
                   </span>
                 ))}
                 .

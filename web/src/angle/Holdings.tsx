@@ -54,7 +54,7 @@ export function Holdings({
                     <p key={s.bevel} className="text-[1.15rem]">
                       {s.name} <b>{setTo(s.setting.value, s.unit)}</b>{' '}
                       <span className="quiet">
-                        for {num(s.angleDeg)}°{h.settings.length > 1 ? `, ${s.bevel}` : ''}
+                        for {num(s.angleDeg)}°{h.settings.length > 1 ? `, ${s.bevelWords}` : ''}
                       </span>
                     </p>
                   ))}

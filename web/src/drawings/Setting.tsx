@@ -18,12 +18,12 @@ export function Setting({
 }) {
   return (
     <section
-      aria-label={`Setting for the ${s.bevel}`}
+      aria-label={`Setting for the ${s.bevelWords}`}
       className="grid sm:grid-cols-[minmax(0,15rem)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start py-3"
     >
       <div>
         <p className="quiet">
-          {settingTitle(s.name)} for the {s.bevel}, {num(s.angleDeg)}°
+          {settingTitle(s.name)} for the {s.bevelWords}, {num(s.angleDeg)}°
         </p>
         <Advised advice={s.setting} digits={1} big />
         <p>{s.where}</p>

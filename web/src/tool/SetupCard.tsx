@@ -24,7 +24,7 @@ export function SetupCard({
           card.settings.map((s) => (
             <span key={s.bevel} className="block">
               {s.name} <b>{setTo(s.value, s.unit)}</b> for {num(s.angleDeg)}°
-              {card.settings.length > 1 ? `, ${s.bevel}` : ''}
+              {card.settings.length > 1 ? `, ${s.bevelWords}` : ''}
             </span>
           ))
         )}

@@ -76,14 +76,14 @@ public class BalanceService implements HistorySource {
         CoreTool tool = turning(toolId);
         HungBlade blade = HungBlade.of(tool.geometry());
         MachineService.Running running = machines.running(toolId);
-        Optional<BenchService.OpenSession> open = bench.open(toolId);
-        UUID session = open.map(BenchService.OpenSession::id).orElse(null);
+        Optional<BenchService.RunningSession> open = bench.open(toolId);
+        UUID session = open.map(BenchService.RunningSession::id).orElse(null);
         List<TryRow> rows = session == null ? List.of() : tries.findBySessionIdOrderByNumber(session);
         Optional<Double> speed = running.perMinute()
                 .map(n -> RotaryBlade.tipSpeed(Length.ofMm(2 * blade.tip().mm()), n));
         return new BalanceSheet(
                 session,
-                open.map(BenchService.OpenSession::allDone).orElse(false),
+                open.map(BenchService.RunningSession::allDone).orElse(false),
                 blade.places(),
                 2 * blade.tip().mm(),
                 usual(blade, tries.findFirstByToolIdOrderByAtDesc(toolId)),
@@ -108,7 +108,7 @@ public class BalanceService implements HistorySource {
         HungBlade blade = HungBlade.of(turning(toolId).geometry());
         Form form = new Form();
         Optional<HungBlade.Hung> hung = blade.read(form, in);
-        UUID session = bench.open(toolId).map(BenchService.OpenSession::id).orElse(null);
+        UUID session = bench.open(toolId).map(BenchService.RunningSession::id).orElse(null);
         List<BalanceTry> before = session == null
                 ? List.of()
                 : tries.findBySessionIdOrderByNumber(session).stream()
@@ -237,8 +237,8 @@ public class BalanceService implements HistorySource {
 
     private UUID held(UUID toolId, String device) {
         UUID session = bench.open(toolId)
-                .filter(BenchService.OpenSession::allDone)
-                .map(BenchService.OpenSession::id)
+                .filter(BenchService.RunningSession::allDone)
+                .map(BenchService.RunningSession::id)
                 .orElseThrow(() -> new RefusedException(
                         Refusal.of(MessageCode.BALANCE_AFTER_EDGES, "", "").with("what", tools.name(toolId))));
         return bench.requireHeld(session, Form.orEmpty(device)).id();

@@ -40,7 +40,8 @@ class BenchController {
 
     @GetMapping("/tools/{id}/session")
     OpenSession open(@PathVariable UUID id) {
-        return new OpenSession(bench.open(id).map(BenchService.OpenSession::id).orElse(null));
+        return new OpenSession(
+                bench.open(id).map(BenchService.RunningSession::id).orElse(null));
     }
 
     @GetMapping("/sessions")

@@ -14,7 +14,6 @@ import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.bench.BenchRecords.AtBench;
 import truekeen.app.bench.BenchRecords.EventForm;
 import truekeen.app.bench.BenchRecords.EventsForm;
-import truekeen.app.bench.BenchRecords.OpenSession;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.StartForm;
 import truekeen.app.history.ToolChanged;
@@ -90,7 +89,7 @@ public class BenchService {
      *
      * @param allDone whether all its steps are done, so that the edge is to be tested
      */
-    public record OpenSession(UUID id, UUID planId, boolean allDone) {}
+    public record RunningSession(UUID id, UUID planId, boolean allDone) {}
 
     /** Begins a session; where one on this plan is open already, that one is given. */
     public UUID start(UUID toolId, StartForm in) {
@@ -128,10 +127,10 @@ public class BenchService {
 
     /** The open session of a tool; one that cannot be read any more counts as none. */
     @Transactional(readOnly = true)
-    public Optional<OpenSession> open(UUID toolId) {
+    public Optional<RunningSession> open(UUID toolId) {
         return sessions.findByToolIdAndFinishedAtIsNull(toolId)
                 .filter(SessionRow::readable)
-                .map(s -> new OpenSession(s.id, s.planId, state(s).allDone()));
+                .map(s -> new RunningSession(s.id, s.planId, state(s).allDone()));
     }
 
     /** Adds what a device sends, in its order; what is known already is passed over. */

@@ -9,7 +9,7 @@ import truekeen.app.angle.SetupService;
 import truekeen.app.angle.SetupService.SavedSetup;
 import truekeen.app.balance.BalanceService;
 import truekeen.app.bench.BenchService;
-import truekeen.app.bench.BenchService.OpenSession;
+import truekeen.app.bench.BenchService.RunningSession;
 import truekeen.app.edgetest.TestService;
 import truekeen.app.finish.FinishService;
 import truekeen.app.machine.MachineGate;
@@ -54,7 +54,7 @@ class Standings {
         Instant since = finished.isEmpty() ? Instant.MIN : finished.get(finished.size() - 1);
         Optional<CoreSurvey> survey = surveys.core(tool).filter(s -> s.takenAt().isAfter(since));
         Optional<SavedSetup> setup = setups.newest(tool);
-        Optional<OpenSession> open = bench.open(tool);
+        Optional<RunningSession> open = bench.open(tool);
         MachineGate.Standing machine = gate.standing(tool);
         boolean turns = balance.turns(tool);
         return new ToolStanding(
@@ -62,8 +62,8 @@ class Standings {
                 survey.isPresent(),
                 setup.isPresent(),
                 open.isPresent() || planned(plans.newest(tool), survey, setup),
-                open.map(OpenSession::id),
-                open.map(OpenSession::allDone).orElse(false),
+                open.map(RunningSession::id),
+                open.map(RunningSession::allDone).orElse(false),
                 open.flatMap(o -> speaks(o.id())),
                 machine.powered(),
                 machine.safe(),

@@ -93,8 +93,8 @@ public class TestService implements HistorySource {
         CoreTool tool = tools.core(toolId);
         double edge = tool.geometry().edgeLengthMm();
         Optional<KitService.Tester> tester = kit.tester();
-        Optional<BenchService.OpenSession> open = bench.open(toolId);
-        UUID session = open.map(BenchService.OpenSession::id).orElse(null);
+        Optional<BenchService.RunningSession> open = bench.open(toolId);
+        UUID session = open.map(BenchService.RunningSession::id).orElse(null);
         OptionalDouble target = purpose(tool).map(KeennessPurpose::indexTarget).orElse(OptionalDouble.empty());
         List<EarlierIndex> earlier = tests
                 .findByToolIdAndKeenTrueAndSessionIdNotOrderByTakenAt(toolId, session == null ? NO_SESSION : session)
@@ -111,7 +111,7 @@ public class TestService implements HistorySource {
                 target.orElse(0),
                 EdgeCheck.ladder(tool.trade()).stream().map(TestViews::check).toList(),
                 session,
-                open.map(BenchService.OpenSession::allDone).orElse(false),
+                open.map(BenchService.RunningSession::allDone).orElse(false),
                 session == null
                         ? null
                         : tests.findFirstBySessionIdOrderByTakenAtDesc(session)

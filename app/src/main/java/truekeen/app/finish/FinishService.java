@@ -89,15 +89,15 @@ public class FinishService implements HistorySource {
     @Transactional(readOnly = true)
     public FinishSheet sheet(UUID toolId) {
         CoreTool tool = tools.core(toolId);
-        Optional<BenchService.OpenSession> open = bench.open(toolId);
-        UUID session = open.map(BenchService.OpenSession::id).orElse(null);
+        Optional<BenchService.RunningSession> open = bench.open(toolId);
+        UUID session = open.map(BenchService.RunningSession::id).orElse(null);
         Next next = next(tool);
         boolean turns = balance.turns(toolId);
         return new FinishSheet(
                 acts(tool).stream().map(FinishService::view).toList(),
                 EdgeCheck.firstCut(tool.trade()).map(TestViews::outcomes).orElse(List.of()),
                 session,
-                open.map(BenchService.OpenSession::allDone).orElse(false),
+                open.map(BenchService.RunningSession::allDone).orElse(false),
                 open.flatMap(o -> tests.newest(o.id()))
                         .map(TestService.TestRef::keen)
                         .orElse(false),

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
@@ -134,9 +135,9 @@ public class HandService {
                 "judged",
                 "What it was",
                 in.judged(),
-                Optional.ofNullable(in.judged())
-                        .filter(j -> j.equals("HAND") || j.equals("STONE"))
-                        .map(StrokeRatio.Judged::valueOf),
+                Stream.of(StrokeRatio.Judged.HAND, StrokeRatio.Judged.STONE)
+                        .filter(j -> j.name().equals(in.judged()))
+                        .findFirst(),
                 "HAND, STONE");
         form.checks().orThrow();
         boolean waits = o.judged == StrokeRatio.Judged.OPEN && o.stoodOutFrom != null;

@@ -22,6 +22,7 @@ import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
+import truekeen.core.rule.RuleOption;
 
 /** Keeps what the shop picked and what single tools are excepted to. */
 @Service
@@ -38,10 +39,10 @@ public class HouseRuleService {
     /** The rules that hold for a tool. */
     @Transactional(readOnly = true)
     public HouseRules core(UUID toolId) {
-        Map<HouseRule, String> shop = new EnumMap<>(HouseRule.class);
-        Map<HouseRule, String> tool = new EnumMap<>(HouseRule.class);
+        Map<HouseRule, RuleOption> shop = new EnumMap<>(HouseRule.class);
+        Map<HouseRule, RuleOption> tool = new EnumMap<>(HouseRule.class);
         for (Rule row : rules.holding(toolId)) {
-            HouseRule.byName(row.rule).ifPresent(r -> (row.toolId == null ? shop : tool).put(r, row.choice));
+            row.putInto(row.toolId == null ? shop : tool);
         }
         return new HouseRules(shop).with(tool);
     }
@@ -74,7 +75,7 @@ public class HouseRuleService {
                     rule.question(),
                     in.choice(),
                     rule.option(in.choice()),
-                    rule.options().stream().map(HouseRule.Option::key).collect(Collectors.joining(", ")));
+                    rule.options().stream().map(RuleOption::key).collect(Collectors.joining(", ")));
         }
         form.checks().orThrow();
         if (toolId != null) {
@@ -88,15 +89,15 @@ public class HouseRuleService {
         return toolId == null ? ofShop() : ofTool(toolId);
     }
 
-    private Map<HouseRule, String> picks(UUID toolId) {
-        Map<HouseRule, String> picks = new EnumMap<>(HouseRule.class);
+    private Map<HouseRule, RuleOption> picks(UUID toolId) {
+        Map<HouseRule, RuleOption> picks = new EnumMap<>(HouseRule.class);
         rules.findAll().stream()
                 .filter(r -> java.util.Objects.equals(r.toolId, toolId))
-                .forEach(r -> HouseRule.byName(r.rule).ifPresent(rule -> picks.put(rule, r.choice)));
+                .forEach(r -> r.putInto(picks));
         return picks;
     }
 
-    private static RulesView view(String name, Map<HouseRule, String> shop, Map<HouseRule, String> tool) {
+    private static RulesView view(String name, Map<HouseRule, RuleOption> shop, Map<HouseRule, RuleOption> tool) {
         List<RuleView> all = Arrays.stream(HouseRule.values())
                 .map(r -> new RuleView(
                         r.name(),
@@ -106,8 +107,8 @@ public class HouseRuleService {
                         r.options().stream()
                                 .map(o -> new RuleOptionView(o.key(), o.words(), o.why()))
                                 .toList(),
-                        Optional.ofNullable(shop.get(r)).orElse(r.usual().key()),
-                        tool.getOrDefault(r, "")))
+                        shop.getOrDefault(r, r.usual()).key(),
+                        Optional.ofNullable(tool.get(r)).map(RuleOption::key).orElse("")))
                 .toList();
         return new RulesView(name, all);
     }
@@ -122,6 +123,12 @@ public class HouseRuleService {
         String choice;
 
         protected Rule() {}
+
+        /** A rule or a school that is no longer known is as if nobody had picked it; the row stays. */
+        void putInto(Map<HouseRule, RuleOption> picks) {
+            HouseRule.byName(rule)
+                    .ifPresent(known -> known.option(choice).ifPresent(option -> picks.put(known, option)));
+        }
     }
 
     interface Rules extends JpaRepository<Rule, UUID> {

@@ -1,6 +1,7 @@
 package truekeen.app.kit;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import truekeen.app.kit.KitRecords.AbrasiveForm;
@@ -8,6 +9,7 @@ import truekeen.app.platform.Form;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveClass;
 import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.Lubricant;
 import truekeen.core.grit.GrainSize;
 import truekeen.core.grit.GritStandard;
 import truekeen.core.grit.GritTable;
@@ -43,9 +45,9 @@ final class AbrasiveReader {
         checks.text("gritName", "A grit name", form.gritName(), false, 20);
         checks.text("gritStandard", "A grit standard", form.gritStandard(), false, 16);
         checks.within("strokesSinceLapped", "A count of strokes", form.strokesSinceLapped(), 0, 1_000_000, "");
-        if (kind != null && !kind.lubricants().contains(Form.orEmpty(form.lubricant()))) {
+        if (kind != null && !lubricants(kind).contains(Form.orEmpty(form.lubricant()))) {
             checks.refuse(Refusal.of(MessageCode.UNKNOWN_CHOICE, "lubricant", form.lubricant())
-                    .with("allowed", String.join(", ", kind.lubricants())));
+                    .with("allowed", String.join(", ", lubricants(kind))));
         }
         Abrasive.Firmness firmness = oneOrUsual(checks, "firmness", Abrasive.Firmness.values(), form.firmness());
         Abrasive.Slurry slurry = oneOrUsual(checks, "slurry", Abrasive.Slurry.values(), form.slurry());
@@ -86,7 +88,7 @@ final class AbrasiveReader {
         row.lengthMm = length.map(Length::mm).orElse(null);
         row.lengthTyped = Form.orEmpty(form.length()).strip();
         row.glazed = form.glazed();
-        row.oilInside = form.oilInside() || form.lubricant().equals("oil");
+        row.oilInside = form.oilInside() || row.oiled();
         row.worn = worn / 100;
         row.laps = form.laps();
         row.lapsFinestUm = finest;
@@ -135,5 +137,9 @@ final class AbrasiveReader {
 
     private static <E extends Enum<E>> Optional<E> oneOf(E[] values, String name) {
         return Arrays.stream(values).filter(v -> v.name().equals(name)).findFirst();
+    }
+
+    private static List<String> lubricants(AbrasiveKind kind) {
+        return kind.lubricants().stream().map(Lubricant::key).toList();
     }
 }

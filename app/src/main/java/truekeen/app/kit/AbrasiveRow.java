@@ -15,6 +15,7 @@ import truekeen.app.store.Stored;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveClass;
 import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.Lubricant;
 import truekeen.core.care.Lapping;
 import truekeen.core.grit.GrainSize;
 
@@ -103,6 +104,14 @@ class AbrasiveRow {
         return Math.max(0, wanted - soaked);
     }
 
+    Lubricant lubricant() {
+        return Lubricant.byKey(lubricant).orElseThrow();
+    }
+
+    boolean oiled() {
+        return lubricant() == Lubricant.OIL;
+    }
+
     /** As the core knows it; whether a plate of the shelf may lap it is for the shelf to say. */
     Abrasive toCore(Instant now) {
         return new Abrasive(
@@ -113,7 +122,7 @@ class AbrasiveRow {
                 d50Um,
                 grainEvidence == GrainSize.Evidence.EXTRAPOLATED,
                 shape,
-                lubricant,
+                lubricant(),
                 new Abrasive.State(
                         flat,
                         strokesSinceLapped,
@@ -122,7 +131,7 @@ class AbrasiveRow {
                         retired || nicked,
                         frozen,
                         glazed,
-                        oilInside && !lubricant.equals("oil"),
+                        oilInside && !oiled(),
                         worn),
                 new Abrasive.Nature(
                         firmness,

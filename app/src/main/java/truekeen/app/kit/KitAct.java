@@ -58,8 +58,8 @@ enum KitAct {
             case GRID_HOLLOW -> laps && stone && a.flat;
             case GLAZED -> stone && !a.glazed;
             case DRESSED -> a.glazed;
-            case DEGREASED -> a.oilInside && !a.lubricant.equals("oil");
-            case FROZE -> stone && !a.frozen && a.lubricant.contains("water");
+            case DEGREASED -> a.oilInside && !a.oiled();
+            case FROZE -> stone && !a.frozen && a.lubricant().wet();
             case SOUND -> a.frozen;
             case RENEWED -> paper || a.worn > 0;
             case CHARGED -> kind.has(AbrasiveKind.Trait.CHARGED);

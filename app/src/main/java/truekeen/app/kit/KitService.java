@@ -27,6 +27,7 @@ import truekeen.app.platform.CsvList;
 import truekeen.app.platform.Form;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.Lubricant;
 import truekeen.core.care.Lapping;
 import truekeen.core.care.PrepAct;
 import truekeen.core.care.Preparation;
@@ -68,7 +69,11 @@ public class KitService {
                 WheelService.kinds(),
                 testers(),
                 Arrays.stream(AbrasiveKind.values())
-                        .map(k -> new KindView(k.key(), k.use(), k.lubricants(), k.soakMinutes()))
+                        .map(k -> new KindView(
+                                k.key(),
+                                k.use(),
+                                k.lubricants().stream().map(Lubricant::key).toList(),
+                                k.soakMinutes()))
                         .toList(),
                 Arrays.stream(GritStandard.values())
                         .map(s -> new StandardView(s.key(), s.meaning(), s.source(), s.prefix()))

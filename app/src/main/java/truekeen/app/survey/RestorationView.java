@@ -121,14 +121,15 @@ final class RestorationView {
     private static SparedView spared(Restoration r, EdgeSurvey survey, CoreTool tool, TargetBevel target) {
         Demand decides =
                 r.demands().stream().filter(Demand::decides).findFirst().orElse(null);
-        if (decides == null
-                || !(decides.subject().startsWith("findings")
-                        || decides.subject().equals("square"))) {
+        if (decides == null || !decides.subject().mayBeLeft()) {
             return null;
         }
         Restoration without = Restorer.restore(tool.geometry(), survey.leaving(decides.subject()), target);
         return new SparedView(
-                decides.subject(), decides.words(), r.lostMm() - without.lostMm(), r.volumeMm3() - without.volumeMm3());
+                decides.subject().field(),
+                decides.words(),
+                r.lostMm() - without.lostMm(),
+                r.volumeMm3() - without.volumeMm3());
     }
 
     static ResultView of(Restoration r, EdgeSurvey survey, CoreTool tool, TargetBevel target, List<Double> loggedMm) {
@@ -179,7 +180,8 @@ final class RestorationView {
                 squaring(survey, tool),
                 sharpenings(r, loggedMm),
                 r.demands().stream()
-                        .map(d -> new DemandView(d.subject(), d.words(), d.ownMm(), d.lineMm(), d.decides(), d.left()))
+                        .map(d -> new DemandView(
+                                d.subject().field(), d.words(), d.ownMm(), d.lineMm(), d.decides(), d.left()))
                         .toList(),
                 spared(r, survey, tool, target),
                 r.regions().stream()

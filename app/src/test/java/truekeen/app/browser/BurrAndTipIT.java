@@ -187,9 +187,9 @@ class BurrAndTipIT {
         away.until(Duration.ofMillis(2L * MINUTE_MS), "a minute to have passed", d ->
                 (boolean) away.script("return performance.now() - window.awaySince > arguments[0]", MINUTE_MS));
         @SuppressWarnings("unchecked")
-        List<String> waiting =
-                (List<String>) away.script("return JSON.parse(localStorage.getItem(Object.keys(localStorage)"
-                        + ".find(k => k.startsWith('truekeen.queue.')))).map(e => e.id)");
+        List<String> waiting = (List<String>) away.script("return Object.keys(localStorage)"
+                + ".filter(k => k.startsWith('truekeen.event.')).map(k => JSON.parse(localStorage[k]))"
+                + ".sort((a, b) => a.sequence - b.sequence).map(e => e.id)");
         assertThat(waiting).hasSize(6);
         away.network(true);
         bench.confirmed();

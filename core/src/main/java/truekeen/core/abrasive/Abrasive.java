@@ -27,7 +27,7 @@ public record Abrasive(
         double d50Um,
         boolean grainGuessed,
         Shape shape,
-        String lubricant,
+        Lubricant lubricant,
         State state,
         Nature nature,
         Effort effort) {
@@ -63,7 +63,7 @@ public record Abrasive(
             double d50Um,
             boolean grainGuessed,
             Shape shape,
-            String lubricant,
+            Lubricant lubricant,
             State state) {
         this(id, name, kind, grain, d50Um, grainGuessed, shape, lubricant, state, Nature.UNKNOWN, Effort.FIRST);
     }
@@ -217,11 +217,11 @@ public record Abrasive(
 
     /** Whether oil is used on it. */
     public boolean oiled() {
-        return lubricant.equals("oil");
+        return lubricant == Lubricant.OIL;
     }
 
     /** Whether water, plain or soapy, is used on it. */
     public boolean wet() {
-        return lubricant.startsWith("water") || lubricant.startsWith("soapy");
+        return lubricant.wet();
     }
 }

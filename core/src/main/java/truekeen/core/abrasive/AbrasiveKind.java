@@ -93,7 +93,7 @@ public enum AbrasiveKind {
     private final double scratchRatio;
     private final boolean trailingOnly;
     private final int soakMinutes;
-    private final List<String> lubricants;
+    private final List<Lubricant> lubricants;
     private final OptionalDouble flattenAfterStrokes;
     private final String care;
     private final Use use;
@@ -107,7 +107,9 @@ public enum AbrasiveKind {
         this.scratchRatio = row.numberIfAny("scratch_ratio").orElse(0);
         this.trailingOnly = row.number("trailing_only") == 1;
         this.soakMinutes = (int) row.number("soak_min");
-        this.lubricants = List.of(row.text("lubricants").split("\\|"));
+        this.lubricants = Arrays.stream(row.text("lubricants").split("\\|"))
+                .map(l -> Lubricant.byKey(l).orElseThrow())
+                .toList();
         this.flattenAfterStrokes = row.numberIfAny("flatten_after_strokes");
         this.care = row.text("care");
         this.use = Use.valueOf(row.text("use").toUpperCase(Locale.ROOT));
@@ -158,7 +160,7 @@ public enum AbrasiveKind {
     }
 
     /** What may be used on it. */
-    public List<String> lubricants() {
+    public List<Lubricant> lubricants() {
         return lubricants;
     }
 

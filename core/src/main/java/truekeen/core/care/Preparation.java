@@ -116,7 +116,7 @@ public final class Preparation {
                         "",
                         0,
                         false,
-                        "Splash the " + a.name() + " with " + a.lubricant() + ".",
+                        "Splash the " + a.name() + " with " + a.lubricant().key() + ".",
                         "Without it swarf glazes the surface.")));
     }
 

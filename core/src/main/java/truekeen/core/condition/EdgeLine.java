@@ -91,14 +91,15 @@ final class EdgeLine {
     List<Demand> demands() {
         List<Demand> asked = new ArrayList<>();
         if (worn > 0) {
-            asked.add(new Demand("wear", survey.dullness().words(), worn, greatest(x -> worn - gain(x)), false, false));
+            asked.add(new Demand(
+                    Demand.Subject.WEAR, survey.dullness().words(), worn, greatest(x -> worn - gain(x)), false, false));
         }
         if (survey.square().off().radians() > 0) {
             double own =
                     survey.square().behindAt(survey.square().high() == EdgeSurvey.HighCorner.LEFT ? length : 0, length);
             boolean mend = survey.square().mend();
             asked.add(new Demand(
-                    "square",
+                    Demand.Subject.SQUARENESS,
                     "out of square by " + survey.square().off(),
                     own,
                     // Squared down to clean steel: the worn apex goes with it.
@@ -108,7 +109,7 @@ final class EdgeLine {
         }
         if (cambers) {
             asked.add(new Demand(
-                    "camber",
+                    Demand.Subject.CAMBER,
                     "the camber changes",
                     mostGain(),
                     Math.max(0, greatest(x -> worn - gain(x))),
@@ -118,7 +119,7 @@ final class EdgeLine {
         survey.departures().oldBack().ifPresent(o -> {
             boolean byEdge = o.goes() == Departures.OldBackGoes.BY_THE_EDGE;
             asked.add(new Demand(
-                    "oldBack",
+                    Demand.Subject.OLD_BACK_BEVEL,
                     "old back bevel",
                     o.recessionMm(),
                     greatest(x -> tilt(x) + o.recessionMm() - gain(x)),
@@ -144,7 +145,7 @@ final class EdgeLine {
         }
         // A pit that begins behind the edge asks nothing as long as the edge does not come to it.
         boolean elsewhere = f.kind() == Finding.Kind.PIT_BACK || (f.kind().pit() && f.behindMm() > 0);
-        return new Demand("findings[" + index + "]", f.kind().words(), own, elsewhere ? 0 : line, false, f.leave());
+        return new Demand(Demand.Subject.finding(index), f.kind().words(), own, elsewhere ? 0 : line, false, f.leave());
     }
 
     /** A pit in the bevel that the new edge would come to is a nick in it: the edge goes on until the pit is gone. */

@@ -122,14 +122,15 @@ public record EdgeSurvey(
     }
 
     /** The same survey with the subject of a demand left in place on purpose. */
-    public EdgeSurvey leaving(String subject) {
+    public EdgeSurvey leaving(Demand.Subject subject) {
         List<Finding> some = new ArrayList<>();
         for (int i = 0; i < findings.size(); i++) {
             Finding f = findings.get(i);
-            boolean leave = f.leave() || subject.equals("findings[" + i + "]");
+            boolean leave = f.leave() || subject.equals(Demand.Subject.finding(i));
             some.add(new Finding(f.kind(), f.fromMm(), f.toMm(), f.depthMm(), f.behindMm(), leave));
         }
-        Squareness kept = subject.equals("square") ? new Squareness(square.high, square.off, false) : square;
+        Squareness kept =
+                subject.kind() == Demand.Kind.SQUARENESS ? new Squareness(square.high, square.off, false) : square;
         return new EdgeSurvey(some, kept, dullness, stropTried, back, backDepthMm, departures);
     }
 

@@ -272,7 +272,7 @@ public final class Restorer {
     }
 
     private boolean damaged() {
-        return demands.stream().anyMatch(d -> !d.left() && !d.subject().equals("wear"))
+        return demands.stream().anyMatch(d -> !d.left() && d.subject().kind() != Demand.Kind.WEAR)
                 || survey.departures().uneven().isPresent();
     }
 

@@ -16,11 +16,18 @@ import truekeen.core.table.TableReader;
  * @param title it in words
  * @param placed whether it sits somewhere along the edge, or concerns the whole
  * @param fits the tools it can befall
+ * @param eases whether its remedy is fewer strokes at the end: the burr taken off and the strop used more lightly
  * @param weights by sign
  * @param remedies what mends it, the usual one first
  */
 public record FaultRule(
-        String key, String title, boolean placed, Fits fits, Map<Sign, Double> weights, List<Remedy> remedies) {
+        String key,
+        String title,
+        boolean placed,
+        Fits fits,
+        boolean eases,
+        Map<Sign, Double> weights,
+        List<Remedy> remedies) {
     /** Logarithm of the odds of a fault of which nothing is known. */
     public static final double PRIOR = -Math.log(20);
 
@@ -74,6 +81,7 @@ public record FaultRule(
                         row.text("title"),
                         row.text("placed").equals("yes"),
                         Fits.valueOf(row.text("fits")),
+                        row.text("eases").equals("yes"),
                         Map.copyOf(weights.getOrDefault(row.text("fault"), Map.of())),
                         remedies.stream()
                                 .filter(r -> r.fault().equals(row.text("fault")))

@@ -292,4 +292,9 @@ public enum HolderKind {
         checks.orThrow();
         return holder.orElseThrow();
     }
+
+    /** Whether a distance along the blade or bar is set, which is lengthened or shortened, not raised or lowered. */
+    public boolean setsDistance() {
+        return this == ROLLER_GUIDE || this == FACE_GUIDE || this == SUPPORT_BAR;
+    }
 }

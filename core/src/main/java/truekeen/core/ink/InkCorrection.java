@@ -1,6 +1,7 @@
 package truekeen.core.ink;
 
 import truekeen.core.holding.Holder;
+import truekeen.core.holding.HolderKind;
 import truekeen.core.holding.Seat;
 import truekeen.core.holding.Setting;
 import truekeen.core.message.Numbers;
@@ -9,6 +10,7 @@ import truekeen.core.quantity.Angle;
 /**
  * What an ink check changes on the thing that holds the angle.
  *
+ * @param kind what holds the angle
  * @param setting what is set
  * @param from the number as it is set now
  * @param to the number to set
@@ -16,7 +18,8 @@ import truekeen.core.quantity.Angle;
  * @param high the larger end
  * @param offDeg by how much the angle is moved (°): more than zero raises
  */
-public record InkCorrection(Setting setting, double from, double to, double low, double high, double offDeg) {
+public record InkCorrection(
+        HolderKind kind, Setting setting, double from, double to, double low, double high, double offDeg) {
 
     /**
      * The change that brings a setting where the ink says.
@@ -32,7 +35,13 @@ public record InkCorrection(Setting setting, double from, double to, double low,
         double a = holder.setting(seat, moved(held, direction * off.low())).value();
         double b = holder.setting(seat, moved(held, direction * off.high())).value();
         return new InkCorrection(
-                then, now.value(), then.value(), Math.min(a, b), Math.max(a, b), direction * off.likely());
+                holder.kind(),
+                then,
+                now.value(),
+                then.value(),
+                Math.min(a, b),
+                Math.max(a, b),
+                direction * off.likely());
     }
 
     private static Angle moved(Angle angle, double degrees) {
@@ -45,7 +54,7 @@ public record InkCorrection(Setting setting, double from, double to, double low,
         String unit = setting.unit() == Setting.Unit.MM ? " mm" : "°";
         double one = Math.abs(low - from);
         double other = Math.abs(high - from);
-        boolean along = setting.name().equals("projection") || setting.name().equals("gap");
+        boolean along = kind.setsDistance();
         String act = to < from ? along ? "Shorten" : "Lower" : along ? "Lengthen" : "Raise";
         return act + " the " + setting.name() + " by " + Numbers.plain(by, 1) + unit + " ("
                 + Numbers.plain(Math.min(one, other), 1) + " to " + Numbers.plain(Math.max(one, other), 1) + "), to "

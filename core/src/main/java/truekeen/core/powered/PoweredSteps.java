@@ -170,7 +170,7 @@ final class PoweredSteps {
                         by.strokesLow(),
                         by.strokesHigh(),
                         2 * by.strokes() * by.secondsEach(),
-                        by.piece().lubricant(),
+                        by.piece().lubricant().key(),
                         "About " + Numbers.plain(lostMm, 2) + " mm goes from each end, in " + by.counts()
                                 + ". Then measure at the marks again.",
                         "Is the land even, and the loss alike at both ends?",
@@ -218,7 +218,7 @@ final class PoweredSteps {
                         by.strokesLow() * perBlade,
                         by.strokesHigh() * perBlade,
                         (double) sides.size() * perBlade * by.strokes() * by.secondsEach(),
-                        by.piece().lubricant(),
+                        by.piece().lubricant().key(),
                         by.strokes() + " on each edge. Measure a tooth's angle now and then.",
                         trimmer
                                 ? "Has every edge its share?"

@@ -2,6 +2,7 @@ package truekeen.core.progression;
 
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
+import truekeen.core.rule.RuleOption;
 import truekeen.core.table.Prior;
 
 /** What the house rules say about the stones. Source: workshop prior. */
@@ -14,12 +15,21 @@ public final class HouseStones {
     /** The habits that house rules come to. */
     public static StoneHabits of(HouseRules rules) {
         return new StoneHabits(
-                StoneHabits.Lubricant.valueOf(rules.of(HouseRule.LUBRICANT).key()),
-                StoneHabits.Finish.valueOf(rules.of(HouseRule.FINISH).key()),
-                rules.of(HouseRule.STROP).key().equals("FINISH"),
-                switch (rules.of(HouseRule.LEATHER).key()) {
-                    case "SUPPORTS" -> MANY;
-                    case "ROUNDS" -> FEW;
+                switch (rules.of(HouseRule.LUBRICANT)) {
+                    case LUBRICANT_WATER -> StoneHabits.HouseLubricant.WATER;
+                    case LUBRICANT_OIL -> StoneHabits.HouseLubricant.OIL;
+                    case LUBRICANT_DRY -> StoneHabits.HouseLubricant.DRY;
+                    default -> StoneHabits.HouseLubricant.BY_STONE;
+                },
+                switch (rules.of(HouseRule.FINISH)) {
+                    case FINISH_HIGH -> StoneHabits.Finish.HIGH;
+                    case FINISH_MEDIUM -> StoneHabits.Finish.MEDIUM;
+                    default -> StoneHabits.Finish.PURPOSE;
+                },
+                rules.of(HouseRule.STROP) == RuleOption.STROP_FINISH,
+                switch (rules.of(HouseRule.LEATHER)) {
+                    case LEATHER_SUPPORTS -> MANY;
+                    case LEATHER_ROUNDS -> FEW;
                     default -> WorkPlan.STROP_STROKES;
                 });
     }

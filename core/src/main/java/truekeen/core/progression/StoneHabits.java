@@ -11,13 +11,13 @@ import truekeen.core.table.Prior;
  * @param strop whether it ends on the strop
  * @param stropStrokes strokes a side on it
  */
-public record StoneHabits(Lubricant lubricant, Finish finish, boolean strop, int stropStrokes) {
+public record StoneHabits(HouseLubricant lubricant, Finish finish, boolean strop, int stropStrokes) {
     /** By the stone, by purpose, a few strokes on the strop. Source: workshop prior. */
     public static final StoneHabits USUAL =
-            new StoneHabits(Lubricant.BY_STONE, Finish.PURPOSE, true, WorkPlan.STROP_STROKES);
+            new StoneHabits(HouseLubricant.BY_STONE, Finish.PURPOSE, true, WorkPlan.STROP_STROKES);
 
     /** What may be on the stones. A dry plate goes with any. */
-    public enum Lubricant {
+    public enum HouseLubricant {
         BY_STONE,
         WATER,
         OIL,

@@ -124,7 +124,7 @@ public final class WhatToBuy {
     private static Abrasive candidate(AbrasiveKind kind, double um, Now now) {
         Abrasive.Shape shape =
                 now.job.shapes().contains(Abrasive.Shape.BENCH) ? Abrasive.Shape.BENCH : Abrasive.Shape.NARROW;
-        StoneHabits.Lubricant house = now.need.rules.habits().lubricant();
+        StoneHabits.HouseLubricant house = now.need.rules.habits().lubricant();
         return kind.lubricants().stream()
                 .map(l -> new Abrasive("new", "new", kind, kind.grain(), um, false, shape, l, Abrasive.State.READY))
                 .filter(house::allows)

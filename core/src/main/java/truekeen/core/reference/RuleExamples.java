@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.Lubricant;
 import truekeen.core.angle.AngleChoice;
 import truekeen.core.angle.AngleChooser;
 import truekeen.core.angle.AngleHistory;
@@ -23,6 +24,7 @@ import truekeen.core.progression.StoneHabits;
 import truekeen.core.quantity.Angle;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
+import truekeen.core.rule.RuleOption;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.stepsheet.SheetHabits;
@@ -120,8 +122,8 @@ public final class RuleExamples {
             case OIL_INSIDE ->
                 tried(
                         "used with water, after oil",
-                        stone(oxide, 9.5, Abrasive.Shape.BENCH, state(true, 0), "water"),
-                        stone(oxide, 9.5, Abrasive.Shape.BENCH, state(true, 0), "oil"),
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, state(true, 0), Lubricant.WATER),
+                        stone(oxide, 9.5, Abrasive.Shape.BENCH, state(true, 0), Lubricant.OIL),
                         bench,
                         bench,
                         plain,
@@ -150,11 +152,11 @@ public final class RuleExamples {
     private static String onStones(HouseRules rules) {
         List<Abrasive> shelf = new ArrayList<>();
         for (double um : new double[] {30, 9, 1}) {
-            for (String lubricant : new String[] {"oil", "water", "dry"}) {
+            for (Lubricant lubricant : new Lubricant[] {Lubricant.OIL, Lubricant.WATER, Lubricant.DRY}) {
                 AbrasiveKind kind = List.of(AbrasiveKind.values()).get(0);
                 shelf.add(new Abrasive(
-                        lubricant + um,
-                        Numbers.plain(um, 0) + " µm " + lubricant,
+                        lubricant.key() + um,
+                        Numbers.plain(um, 0) + " µm " + lubricant.key(),
                         kind,
                         kind.grain(),
                         um,
@@ -185,8 +187,8 @@ public final class RuleExamples {
     }
 
     private static List<Line> houseLubricant(AbrasiveKind kind, Job job, SteelClass steel) {
-        Abrasive oily = stone(kind, 9.5, Abrasive.Shape.BENCH, Abrasive.State.READY, "oil");
-        StoneHabits water = new StoneHabits(StoneHabits.Lubricant.WATER, StoneHabits.Finish.PURPOSE, true, 8);
+        Abrasive oily = stone(kind, 9.5, Abrasive.Shape.BENCH, Abrasive.State.READY, Lubricant.OIL);
+        StoneHabits water = new StoneHabits(StoneHabits.HouseLubricant.WATER, StoneHabits.Finish.PURPOSE, true, 8);
         return List.of(
                 new Line(
                         "an oil stone where the house works with water",
@@ -199,11 +201,11 @@ public final class RuleExamples {
     }
 
     private static Abrasive stone(AbrasiveKind kind, double um, Abrasive.Shape shape, Abrasive.State state) {
-        return stone(kind, um, shape, state, "");
+        return stone(kind, um, shape, state, Lubricant.WATER);
     }
 
     private static Abrasive stone(
-            AbrasiveKind kind, double um, Abrasive.Shape shape, Abrasive.State state, String lubricant) {
+            AbrasiveKind kind, double um, Abrasive.Shape shape, Abrasive.State state, Lubricant lubricant) {
         return new Abrasive("example", "example", kind, kind.grain(), um, false, shape, lubricant, state);
     }
 
@@ -241,8 +243,8 @@ public final class RuleExamples {
         if (!rule.actsNow()) {
             return lines;
         }
-        for (HouseRule.Option option : rule.options()) {
-            HouseRules rules = HouseRules.usual().with(Map.of(rule, option.key()));
+        for (RuleOption option : rule.options()) {
+            HouseRules rules = HouseRules.usual().with(Map.of(rule, option));
             String result =
                     switch (rule) {
                         case HOLDING ->

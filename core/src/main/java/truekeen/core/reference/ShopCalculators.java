@@ -213,7 +213,7 @@ final class ShopCalculators {
                             v.num("grain"),
                             false,
                             Abrasive.Shape.BENCH,
-                            "",
+                            kind.lubricants().get(0),
                             Abrasive.State.READY);
                     double each = StockRemoval.specificWear(
                                     a, Steels.byName(v.text("steel")).orElseThrow())

@@ -218,7 +218,7 @@ final class WorkCalculators {
                                 g,
                                 false,
                                 Abrasive.Shape.BENCH,
-                                "",
+                                kind.lubricants().get(0),
                                 Abrasive.State.READY));
                     }
                     double f = v.num("finish");

@@ -13,182 +13,160 @@ public enum HouseRule {
             "How the angle is held",
             "What a new set-up begins with.",
             true,
-            option(
-                    "BY_TOOL",
-                    "Guide for straight tools, freehand for knives",
-                    "Repeatability for the first, curvature for the second."),
-            option("GUIDE", "A guide wherever one fits", ""),
-            option("FREEHAND", "Freehand", ""),
-            option("WHEEL", "Wheel and jig", "With the first rest or bar in the kit that holds the tool.")),
+            RuleOption.HOLDING_BY_TOOL,
+            RuleOption.HOLDING_GUIDE,
+            RuleOption.HOLDING_FREEHAND,
+            RuleOption.HOLDING_WHEEL),
     BEVEL_FORM(
             "How a bevel is built",
             "Primary and last bevel, and how much is honed each time.",
             true,
-            option("SECONDARY", "Primary and secondary", "Least steel honed per touch-up."),
-            option("FLAT", "One flat bevel", "Nothing to set twice; the whole face is honed."),
-            option(
-                    "HOLLOW",
-                    "Hollow ground, honed on heel and edge",
-                    "Registers by feel; the wheel comes back sooner."),
-            option(
-                    "CONVEX",
-                    "Convex",
-                    "Axes and billhooks are convex under every rule. On other tools it is noted, and they keep primary and secondary.")),
+            RuleOption.BEVEL_FORM_SECONDARY,
+            RuleOption.BEVEL_FORM_FLAT,
+            RuleOption.BEVEL_FORM_HOLLOW,
+            RuleOption.BEVEL_FORM_CONVEX),
     SECONDARY_STEP(
             "How much the secondary adds",
             "The last bevel, within what the work allows.",
             true,
-            option("BY_WORK", "By tool and work", "5° on most bench tools, less on knives and paring tools."),
-            option("2", "2°", ""),
-            option("5", "5°", ""),
-            option("10", "10°", "Hard use.")),
+            RuleOption.SECONDARY_STEP_BY_WORK,
+            RuleOption.SECONDARY_STEP_DEG_2,
+            RuleOption.SECONDARY_STEP_DEG_5,
+            RuleOption.SECONDARY_STEP_DEG_10),
     ACCURACY(
             "Exact degrees or the same setting",
             "Whether a last bevel within a degree of the advice is kept.",
             true,
-            option("REPEAT", "Repeat the same setting", "A degree off is harmless; a new angle every time is not."),
-            option("EXACT", "Exact degrees", "")),
+            RuleOption.ACCURACY_REPEAT,
+            RuleOption.ACCURACY_EXACT),
     IRON_BACK(
             "The back of a plane iron",
             "Whether a thin-rule back bevel is offered on irons. Never on chisels.",
             true,
-            option("THIN_RULE", "Back bevel from a thin rule", "A strip is polished instead of a face."),
-            option("FULL", "Full flat polish", "")),
+            RuleOption.IRON_BACK_THIN_RULE,
+            RuleOption.IRON_BACK_FULL),
     CAMBER(
             "Camber of plane irons",
             "The camber that the angle stage begins with, and the strokes at stations.",
             true,
-            option("STATIONS", "Honed at stations", "Counted strokes, the same left and right."),
-            option("GROUND", "Ground", "The curve is ground from a line scribed off the sole."),
-            option("NONE", "None, corners eased", "")),
+            RuleOption.CAMBER_STATIONS,
+            RuleOption.CAMBER_GROUND,
+            RuleOption.CAMBER_NONE),
     STROP(
             "The strop",
             "Whether a plan ends on the strop.",
             true,
-            option("FINISH", "Finish on the strop, few strokes", ""),
-            option("STONE", "Finish off the stone", ""),
-            option("UPKEEP", "Strop as upkeep only", "")),
+            RuleOption.STROP_FINISH,
+            RuleOption.STROP_STONE,
+            RuleOption.STROP_UPKEEP),
     FINISH(
             "How fine the finish",
             "The grain that a plan ends on.",
             true,
-            option("PURPOSE", "By purpose", ""),
-            option("HIGH", "Always a high polish", ""),
-            option("MEDIUM", "Always medium", "")),
+            RuleOption.FINISH_PURPOSE,
+            RuleOption.FINISH_HIGH,
+            RuleOption.FINISH_MEDIUM),
     BURR_BETWEEN(
             "The burr between stones",
             "When the step sheet takes the burr off.",
             true,
-            option("KEEP", "Keep it, thin it, take it off at the end", "Fewer passes that harm the edge."),
-            option("EVERY", "Take it off at every stone", "")),
+            RuleOption.BURR_BETWEEN_KEEP,
+            RuleOption.BURR_BETWEEN_EVERY),
     STROKE(
             "Strokes on stones",
             "The direction the step sheet asks for.",
             true,
-            option("BY_HAND", "By hand and stone, the same both sides", ""),
-            option("BOTH", "Back and forth", ""),
-            option("LEADING", "Edge leading", ""),
-            option("TRAILING", "Edge trailing", "")),
+            RuleOption.STROKE_BY_HAND,
+            RuleOption.STROKE_BOTH,
+            RuleOption.STROKE_LEADING,
+            RuleOption.STROKE_TRAILING),
     LAST_STROKES(
             "The last light strokes on the stone",
             "How the burr is taken off on the stone.",
             true,
-            option("LEADING", "Alternating, edge leading and light", ""),
-            option("TRAILING", "Edge trailing", ""),
-            option("BOTH", "Both ways", "")),
+            RuleOption.LAST_STROKES_LEADING,
+            RuleOption.LAST_STROKES_TRAILING,
+            RuleOption.LAST_STROKES_BOTH),
     BURR_VIEW(
             "What a burr is",
             "Whether upkeep removes or realigns it.",
             false,
-            option("REMOVED", "Removed, then the apex kept aligned in use", ""),
-            option("REMNANT", "A remnant to be removed", ""),
-            option("FRINGE", "A fringe to be realigned", "")),
+            RuleOption.BURR_VIEW_REMOVED,
+            RuleOption.BURR_VIEW_REMNANT,
+            RuleOption.BURR_VIEW_FRINGE),
     POLISH_LASTS(
             "How long a polish lasts",
             "What is expected of the finish until trials decide.",
             false,
-            option("DEPENDS", "Depends on the work", ""),
-            option("LONGER", "Longer than a medium finish", ""),
-            option("SHORTER", "Shorter", "")),
+            RuleOption.POLISH_LASTS_DEPENDS,
+            RuleOption.POLISH_LASTS_LONGER,
+            RuleOption.POLISH_LASTS_SHORTER),
     LEATHER(
             "What leather's give does",
             "How many strop strokes a plan asks for.",
             true,
-            option("BOTH", "Both: few, light, flat", ""),
-            option("SUPPORTS", "It supports the apex", ""),
-            option("ROUNDS", "It rounds the apex", "")),
+            RuleOption.LEATHER_BOTH,
+            RuleOption.LEATHER_SUPPORTS,
+            RuleOption.LEATHER_ROUNDS),
     PROGRESS(
             "How a bevel comes up",
             "What the ink check expects.",
             false,
-            option("INTENT", "By intent: lowering or steepening", ""),
-            option("SHOULDER", "Shoulder to edge", ""),
-            option("EDGE", "Edge to shoulder", "")),
+            RuleOption.PROGRESS_INTENT,
+            RuleOption.PROGRESS_SHOULDER,
+            RuleOption.PROGRESS_EDGE),
     SLURRY(
             "Slurry",
             "Whether the step sheet asks for a rinse.",
             true,
-            option("BOTH", "Kept to cut, rinsed to finish", ""),
-            option("KEPT", "Kept", ""),
-            option("RINSED", "Rinsed", "")),
+            RuleOption.SLURRY_BOTH,
+            RuleOption.SLURRY_KEPT,
+            RuleOption.SLURRY_RINSED),
     FRESH_BURR(
             "The burr on finer stones",
             "What the gate of a finer stone asks for.",
             true,
-            option("CONTINUOUS", "Continuous is enough", ""),
-            option("FRESH", "A fresh one on each", "")),
+            RuleOption.FRESH_BURR_CONTINUOUS,
+            RuleOption.FRESH_BURR_FRESH),
     KNIFE_SIDES(
             "The sides of a knife",
             "How strokes are dealt out between the sides.",
             true,
-            option("WHOLE", "A whole side to a burr, then the other", "A burr is proof."),
-            option("SETS", "Equal sets", ""),
-            option("ALTERNATE", "Alternate every stroke", "")),
+            RuleOption.KNIFE_SIDES_WHOLE,
+            RuleOption.KNIFE_SIDES_SETS,
+            RuleOption.KNIFE_SIDES_ALTERNATE),
     REPAIRS(
             "Big repairs",
             "Whether a wheel or belt is offered.",
             true,
-            option("VOLUME", "By volume: above a limit the wheel", ""),
-            option("GRIND", "Grind, then stones", ""),
-            option("STONES", "Stones only", "")),
+            RuleOption.REPAIRS_VOLUME,
+            RuleOption.REPAIRS_GRIND,
+            RuleOption.REPAIRS_STONES),
     NEW_EDGE(
             "Grinding to a new edge",
             "The order of the grinding plan.",
             true,
-            option("BLUNT", "Blunt to the line first", "Cooler, straighter."),
-            option("BEVEL", "Straight at the bevel", "")),
+            RuleOption.NEW_EDGE_BLUNT,
+            RuleOption.NEW_EDGE_BEVEL),
     LUBRICANT(
             "Lubricant",
             "Which stones a plan may use.",
             true,
-            option("BY_STONE", "By the stone; never mixed", ""),
-            option("WATER", "Water", ""),
-            option("OIL", "Oil", ""),
-            option("DRY", "Dry", ""));
+            RuleOption.LUBRICANT_BY_STONE,
+            RuleOption.LUBRICANT_WATER,
+            RuleOption.LUBRICANT_OIL,
+            RuleOption.LUBRICANT_DRY);
 
     private final String question;
     private final String changes;
     private final boolean actsNow;
-    private final List<Option> options;
+    private final List<RuleOption> options;
 
-    HouseRule(String question, String changes, boolean actsNow, Option... options) {
+    HouseRule(String question, String changes, boolean actsNow, RuleOption... options) {
         this.question = question;
         this.changes = changes;
         this.actsNow = actsNow;
         this.options = List.of(options);
-    }
-
-    /**
-     * One school.
-     *
-     * @param key how it is kept
-     * @param words what it is called
-     * @param why what speaks for it, or empty
-     */
-    public record Option(String key, String words, String why) {}
-
-    private static Option option(String key, String words, String why) {
-        return new Option(key, words, why);
     }
 
     /** What is disagreed on. */
@@ -207,17 +185,17 @@ public enum HouseRule {
     }
 
     /** The schools, the usual one first. */
-    public List<Option> options() {
+    public List<RuleOption> options() {
         return options;
     }
 
     /** What holds where nobody picked. */
-    public Option usual() {
+    public RuleOption usual() {
         return options.get(0);
     }
 
     /** The school of that key. */
-    public Optional<Option> option(String key) {
+    public Optional<RuleOption> option(String key) {
         return options.stream().filter(o -> o.key().equals(key)).findFirst();
     }
 

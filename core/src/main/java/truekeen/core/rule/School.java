@@ -12,36 +12,36 @@ public enum School {
             "Freehand on one flat bevel",
             "Ground to one flat bevel once, the whole of it lies on the stone: nothing to set, and a whole face to hone.",
             Map.of(
-                    HouseRule.HOLDING, "FREEHAND",
-                    HouseRule.BEVEL_FORM, "FLAT",
-                    HouseRule.STROKE, "BOTH",
-                    HouseRule.KNIFE_SIDES, "SETS")),
+                    HouseRule.HOLDING, RuleOption.HOLDING_FREEHAND,
+                    HouseRule.BEVEL_FORM, RuleOption.BEVEL_FORM_FLAT,
+                    HouseRule.STROKE, RuleOption.STROKE_BOTH,
+                    HouseRule.KNIFE_SIDES, RuleOption.KNIFE_SIDES_SETS)),
     BURR_AT_EVERY_STONE(
             "A burr at every stone, off the stone",
             "Every stone raises a burr and loses it again; a high polish from the finest stone, no leather.",
             Map.of(
-                    HouseRule.BURR_BETWEEN, "EVERY",
-                    HouseRule.FRESH_BURR, "FRESH",
-                    HouseRule.LAST_STROKES, "BOTH",
-                    HouseRule.FINISH, "HIGH",
-                    HouseRule.STROP, "STONE",
-                    HouseRule.SLURRY, "RINSED")),
+                    HouseRule.BURR_BETWEEN, RuleOption.BURR_BETWEEN_EVERY,
+                    HouseRule.FRESH_BURR, RuleOption.FRESH_BURR_FRESH,
+                    HouseRule.LAST_STROKES, RuleOption.LAST_STROKES_BOTH,
+                    HouseRule.FINISH, RuleOption.FINISH_HIGH,
+                    HouseRule.STROP, RuleOption.STROP_STONE,
+                    HouseRule.SLURRY, RuleOption.SLURRY_RINSED)),
     MEDIUM_AND_LEATHER(
             "A medium stone and much leather",
             "It stops at a medium grain, keeps its slurry, and leaves the rest to the strop.",
             Map.of(
-                    HouseRule.FINISH, "MEDIUM",
-                    HouseRule.LEATHER, "SUPPORTS",
-                    HouseRule.SLURRY, "KEPT",
-                    HouseRule.STROKE, "TRAILING",
-                    HouseRule.LAST_STROKES, "TRAILING",
-                    HouseRule.KNIFE_SIDES, "ALTERNATE"));
+                    HouseRule.FINISH, RuleOption.FINISH_MEDIUM,
+                    HouseRule.LEATHER, RuleOption.LEATHER_SUPPORTS,
+                    HouseRule.SLURRY, RuleOption.SLURRY_KEPT,
+                    HouseRule.STROKE, RuleOption.STROKE_TRAILING,
+                    HouseRule.LAST_STROKES, RuleOption.LAST_STROKES_TRAILING,
+                    HouseRule.KNIFE_SIDES, RuleOption.KNIFE_SIDES_ALTERNATE));
 
     private final String words;
     private final String meaning;
-    private final Map<HouseRule, String> picks;
+    private final Map<HouseRule, RuleOption> picks;
 
-    School(String words, String meaning, Map<HouseRule, String> picks) {
+    School(String words, String meaning, Map<HouseRule, RuleOption> picks) {
         this.words = words;
         this.meaning = meaning;
         this.picks = picks;

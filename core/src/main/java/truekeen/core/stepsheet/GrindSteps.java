@@ -34,7 +34,7 @@ final class GrindSteps {
                 cuts
                         ? (act.leastSeconds().getAsDouble() + act.mostSeconds().getAsDouble()) / 2
                         : StepWriter.SECONDS_TO_SET,
-                cuts ? offer.machine().lubricant() : "",
+                cuts ? offer.machine().lubricant().key() : "",
                 (act.words() + " " + act.dip()).strip(),
                 act.until() + " Is it so?",
                 act.kind() == GrindAct.Kind.LOOK

@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Dullness;
 import truekeen.core.fault.Diagnosis.Finding;
+import truekeen.core.fault.FaultRule;
 import truekeen.core.fault.Remedy;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.Numbers;
@@ -105,9 +106,7 @@ public final class RemedySheet {
             scratch = honing.path().get(stone.getKey()).scratchUm();
         }
         boolean gentle = chosen.stream()
-                .anyMatch(c -> c.finding().fault().equals("FINISH_COARSE")
-                        || c.finding().fault().equals("OVER_STROPPED")
-                        || c.finding().fault().equals("BURR_LEFT"));
+                .anyMatch(c -> FaultRule.named(c.finding().fault()).eases());
         boolean otherWay = chosen.stream().anyMatch(c -> c.at(Remedy.Entry.DEBURR_OTHER_WAY));
         boolean deburr = chosen.stream().anyMatch(c -> c.at(Remedy.Entry.DEBURR));
         if (!byStone.isEmpty() || otherWay || deburr) {

@@ -21,6 +21,7 @@ import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
+import truekeen.core.rule.RuleOption;
 import truekeen.core.rule.School;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
@@ -79,13 +80,13 @@ public record SchoolTrial(
 
     private static SchoolTrial of(School school, Case on) {
         HouseRules rules = school.rules();
-        boolean flat = rules.of(HouseRule.BEVEL_FORM).key().equals("FLAT");
+        boolean flat = rules.of(HouseRule.BEVEL_FORM) == RuleOption.BEVEL_FORM_FLAT;
         Blade blade = flat ? groundFlat(on.blade, on.target) : on.blade;
         TargetBevel target = flat
                 ? new TargetBevel(
                         on.target.last(), on.target.last(), on.target.back(), Optional.empty(), on.target.camber())
                 : on.target;
-        boolean byHand = rules.of(HouseRule.HOLDING).key().equals("FREEHAND");
+        boolean byHand = rules.of(HouseRule.HOLDING) == RuleOption.HOLDING_FREEHAND;
         Manner manner = Manner.of(
                         blade.kind(),
                         target,

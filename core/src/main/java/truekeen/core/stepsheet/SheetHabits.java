@@ -6,6 +6,7 @@ import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
+import truekeen.core.rule.RuleOption;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
 
@@ -55,14 +56,30 @@ public record SheetHabits(
 
     /** What the house rules say. */
     public static SheetHabits of(HouseRules rules) {
-        String slurry = rules.of(HouseRule.SLURRY).key();
         return new SheetHabits(
-                rules.of(HouseRule.BURR_BETWEEN).key().equals("EVERY"),
-                rules.of(HouseRule.FRESH_BURR).key().equals("FRESH"),
-                Sides.valueOf(rules.of(HouseRule.KNIFE_SIDES).key()),
-                Stroke.valueOf(rules.of(HouseRule.STROKE).key()),
-                LastStrokes.valueOf(rules.of(HouseRule.LAST_STROKES).key()),
-                slurry.equals("BOTH") ? Abrasive.Slurry.HOUSE : Abrasive.Slurry.valueOf(slurry));
+                rules.of(HouseRule.BURR_BETWEEN) == RuleOption.BURR_BETWEEN_EVERY,
+                rules.of(HouseRule.FRESH_BURR) == RuleOption.FRESH_BURR_FRESH,
+                switch (rules.of(HouseRule.KNIFE_SIDES)) {
+                    case KNIFE_SIDES_SETS -> Sides.SETS;
+                    case KNIFE_SIDES_ALTERNATE -> Sides.ALTERNATE;
+                    default -> Sides.WHOLE;
+                },
+                switch (rules.of(HouseRule.STROKE)) {
+                    case STROKE_BOTH -> Stroke.BOTH;
+                    case STROKE_LEADING -> Stroke.LEADING;
+                    case STROKE_TRAILING -> Stroke.TRAILING;
+                    default -> Stroke.BY_HAND;
+                },
+                switch (rules.of(HouseRule.LAST_STROKES)) {
+                    case LAST_STROKES_TRAILING -> LastStrokes.TRAILING;
+                    case LAST_STROKES_BOTH -> LastStrokes.BOTH;
+                    default -> LastStrokes.LEADING;
+                },
+                switch (rules.of(HouseRule.SLURRY)) {
+                    case SLURRY_KEPT -> Abrasive.Slurry.KEPT;
+                    case SLURRY_RINSED -> Abrasive.Slurry.RINSED;
+                    default -> Abrasive.Slurry.HOUSE;
+                });
     }
 
     /** Whether the burr comes off between stones on a family: a single-bevel knife keeps it to the end in every house. */

@@ -123,7 +123,7 @@ class StripInFullTest {
             assertThat(r.volumeMm3()).isCloseTo(expected, within(0.002 * expected));
             assertThat(r.lostMm()).isCloseTo(Dullness.DULL.recessionMm(), within(1e-12));
             assertThat(r.measuresAfter().values().get("camber")).isEqualTo(c);
-            assertThat(r.demands()).extracting(Demand::subject).contains("camber");
+            assertThat(r.demands()).extracting(Demand::subject).contains(Demand.Subject.CAMBER);
             // and once it is on, it asks no more
             Blade after = iron.kind().build(r.measuresAfter());
             Restoration again = Restorer.restore(after, sharp, target);
@@ -199,7 +199,7 @@ class StripInFullTest {
             Restoration r = Restorer.restore(blade, survey(findings, Departures.NONE), TargetBevel.of(blade));
             int expected = left;
             assertThat(r.demands()).filteredOn(Demand::decides).singleElement().satisfies(d -> {
-                assertThat(d.subject()).isEqualTo("findings[" + expected + "]");
+                assertThat(d.subject()).isEqualTo(Demand.Subject.finding(expected));
                 assertThat(d.lineMm()).isCloseTo(r.newEdgeMm(), within(1e-12));
             });
             assertThat(r.demands()).filteredOn(Demand::left).hasSize(left);
@@ -233,7 +233,7 @@ class StripInFullTest {
         assertThat(reached.demands())
                 .filteredOn(Demand::decides)
                 .extracting(Demand::subject)
-                .containsExactly("findings[1]");
+                .containsExactly(Demand.Subject.finding(1));
         Finding left = new Finding(Finding.Kind.PIT_BEVEL, 8, 10, 0.6, 1.0, true);
         assertThat(Restorer.restore(blade, survey(List.of(chip, left), Departures.NONE), as)
                         .newEdgeMm())

@@ -100,21 +100,24 @@ class SurveyChangeTest {
 
     @Test
     void anEdgeOutOfSquareDecidesAndNotTheWearThatGoesWithIt() {
-        assertThat(deciding(slanting(1.5)).subject()).isEqualTo("square");
+        assertThat(deciding(slanting(1.5)).subject()).isEqualTo(Demand.Subject.SQUARENESS);
         // a chip at the low corner lies behind the slant already: there it decides, at the high corner it does not
-        assertThat(deciding(slanting(1.5, chip(21, 23, 0.3))).subject()).isEqualTo("findings[0]");
-        assertThat(deciding(slanting(1.5, chip(1, 3, 0.3))).subject()).isEqualTo("square");
-        assertThat(deciding(slanting(0)).subject()).isEqualTo("wear");
+        assertThat(deciding(slanting(1.5, chip(21, 23, 0.3))).subject()).isEqualTo(Demand.Subject.finding(0));
+        assertThat(deciding(slanting(1.5, chip(1, 3, 0.3))).subject()).isEqualTo(Demand.Subject.SQUARENESS);
+        assertThat(deciding(slanting(0)).subject()).isEqualTo(Demand.Subject.WEAR);
     }
 
     @Test
     void whatIsLeftAsksNoMore() {
         EdgeSurvey survey = slanting(1.5, chip(21, 23, 0.3));
-        assertThat(deciding(survey.leaving("findings[0]")).subject()).isEqualTo("square");
-        assertThat(deciding(survey.leaving("square")).subject()).isEqualTo("findings[0]");
-        assertThat(deciding(survey.leaving("square").leaving("findings[0]")).subject())
-                .isEqualTo("wear");
-        assertThat(survey.leaving("wear")).isEqualTo(survey);
+        assertThat(deciding(survey.leaving(Demand.Subject.finding(0))).subject())
+                .isEqualTo(Demand.Subject.SQUARENESS);
+        assertThat(deciding(survey.leaving(Demand.Subject.SQUARENESS)).subject())
+                .isEqualTo(Demand.Subject.finding(0));
+        assertThat(deciding(survey.leaving(Demand.Subject.SQUARENESS).leaving(Demand.Subject.finding(0)))
+                        .subject())
+                .isEqualTo(Demand.Subject.WEAR);
+        assertThat(survey.leaving(Demand.Subject.WEAR)).isEqualTo(survey);
     }
 
     @Test

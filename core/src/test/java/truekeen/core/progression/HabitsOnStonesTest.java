@@ -12,10 +12,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.Lubricant;
 import truekeen.core.message.RefusedException;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
+import truekeen.core.rule.RuleOption;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 
@@ -25,7 +27,7 @@ class HabitsOnStonesTest {
     private static final Job HONE = Shelves.job(0.5, 16, 0.02, 1, 2, Job.Forces.CHISEL);
     private static final Job STEEP = HONE.on(new Job.Bevel(32, 0.7));
 
-    private static Abrasive used(Abrasive a, String lubricant) {
+    private static Abrasive used(Abrasive a, Lubricant lubricant) {
         return new Abrasive(
                 a.id(),
                 a.name(),
@@ -56,13 +58,13 @@ class HabitsOnStonesTest {
 
     @Test
     void anOilyStoneIsNotUsedWithWaterUntilItIsDegreased() {
-        Abrasive oily = used(state(false, true, 0), "water");
+        Abrasive oily = used(state(false, true, 0), Lubricant.WATER);
         assertThat(ShelfRule.barring(oily, HONE, CARBON)).contains(ShelfRule.OIL_INSIDE);
-        assertThat(ShelfRule.barring(used(state(false, true, 0), "oil"), HONE, CARBON))
+        assertThat(ShelfRule.barring(used(state(false, true, 0), Lubricant.OIL), HONE, CARBON))
                 .isEmpty();
-        assertThat(ShelfRule.barring(used(state(false, false, 0), "water"), HONE, CARBON))
+        assertThat(ShelfRule.barring(used(state(false, false, 0), Lubricant.WATER), HONE, CARBON))
                 .isEmpty();
-        Abrasive soapy = used(state(false, true, 0), "soapy water if never oiled");
+        Abrasive soapy = used(state(false, true, 0), Lubricant.SOAPY_WATER_BEFORE_OIL);
         assertThat(ShelfRule.barring(soapy, HONE, CARBON)).contains(ShelfRule.OIL_INSIDE);
     }
 
@@ -76,18 +78,18 @@ class HabitsOnStonesTest {
 
     @ParameterizedTest
     @CsvSource({
-        "BY_STONE, oil, true",
-        "BY_STONE, water, true",
-        "WATER, oil, false",
-        "WATER, water, true",
-        "WATER, dry, true",
-        "OIL, water, false",
-        "OIL, oil, true",
-        "DRY, water, false",
-        "DRY, oil, false",
-        "DRY, dry, true"
+        "LUBRICANT_BY_STONE, OIL, true",
+        "LUBRICANT_BY_STONE, WATER, true",
+        "LUBRICANT_WATER, OIL, false",
+        "LUBRICANT_WATER, WATER, true",
+        "LUBRICANT_WATER, DRY, true",
+        "LUBRICANT_OIL, WATER, false",
+        "LUBRICANT_OIL, OIL, true",
+        "LUBRICANT_DRY, WATER, false",
+        "LUBRICANT_DRY, OIL, false",
+        "LUBRICANT_DRY, DRY, true"
     })
-    void theHousesLubricantBarsWhatItDoesNotUse(String house, String lubricant, boolean allowed) {
+    void theHousesLubricantBarsWhatItDoesNotUse(RuleOption house, Lubricant lubricant, boolean allowed) {
         PlanRules rules =
                 PlanRules.USUAL.with(HouseStones.of(HouseRules.usual().with(Map.of(HouseRule.LUBRICANT, house))));
         assertThat(ShelfRule.barring(used(state(false, false, 0), lubricant), HONE, CARBON, rules))
@@ -130,7 +132,7 @@ class HabitsOnStonesTest {
                 9.4,
                 false,
                 soft.shape(),
-                "water",
+                Lubricant.WATER,
                 Abrasive.State.READY,
                 firm(Abrasive.Firmness.FIRM).nature(),
                 Abrasive.Effort.FIRST);

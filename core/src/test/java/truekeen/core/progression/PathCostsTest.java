@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.Lubricant;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
@@ -95,9 +96,9 @@ class PathCostsTest {
         AbrasiveKind stick = AbrasiveKind.byKey("abrasive paper on a stick").orElseThrow();
         AbrasiveKind plate = AbrasiveKind.byKey("abrasive paper on a plate").orElseThrow();
         Abrasive loose = new Abrasive(
-                "a", "a", stick, stick.grain(), 9, false, Abrasive.Shape.BENCH, "dry", Abrasive.State.READY);
+                "a", "a", stick, stick.grain(), 9, false, Abrasive.Shape.BENCH, Lubricant.DRY, Abrasive.State.READY);
         Abrasive stuck = new Abrasive(
-                "b", "b", plate, plate.grain(), 9, false, Abrasive.Shape.BENCH, "dry", Abrasive.State.READY);
+                "b", "b", plate, plate.grain(), 9, false, Abrasive.Shape.BENCH, Lubricant.DRY, Abrasive.State.READY);
         assertThat(StockRemoval.perStroke(loose, STEEL, 20))
                 .isCloseTo(StockRemoval.perStroke(stuck, STEEL, 20) / 2, within(1e-12));
     }

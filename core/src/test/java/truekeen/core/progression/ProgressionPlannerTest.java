@@ -11,6 +11,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.Lubricant;
 import truekeen.core.condition.Shaping;
 import truekeen.core.message.RefusedException;
 import truekeen.core.removal.StockRemoval;
@@ -225,7 +226,7 @@ class ProgressionPlannerTest {
                 6,
                 false,
                 Abrasive.Shape.ROD,
-                "dry",
+                Lubricant.DRY,
                 Abrasive.State.READY);
         assertThat(ShelfRule.barring(rod, job, CARBON)).contains(ShelfRule.WRONG_SHAPE);
     }

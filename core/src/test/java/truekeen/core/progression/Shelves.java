@@ -8,6 +8,7 @@ import java.util.Random;
 import java.util.Set;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.Lubricant;
 import truekeen.core.condition.Shaping;
 
 /** Shelves and jobs for tests and benchmarks. */
@@ -64,7 +65,7 @@ public final class Shelves {
         for (int i = 0; i < size; i++) {
             AbrasiveKind kind = kinds.get(random.nextInt(kinds.size()));
             double um = Math.exp(random.nextDouble() * Math.log(400)) * 0.5;
-            String lubricant =
+            Lubricant lubricant =
                     kind.lubricants().get(random.nextInt(kind.lubricants().size()));
             Abrasive.State state = new Abrasive.State(
                     random.nextInt(4) > 0,

@@ -32,7 +32,15 @@ class ByWhatTest {
     static Abrasive piece(String kind, double um) {
         var k = AbrasiveKind.byKey(kind).orElseThrow();
         return new Abrasive(
-                kind + um, kind + " " + um, k, k.grain(), um, false, Abrasive.Shape.BENCH, "", Abrasive.State.READY);
+                kind + um,
+                kind + " " + um,
+                k,
+                k.grain(),
+                um,
+                false,
+                Abrasive.Shape.BENCH,
+                k.lubricants().get(0),
+                Abrasive.State.READY);
     }
 
     private static final List<Abrasive> SHELF = List.of(

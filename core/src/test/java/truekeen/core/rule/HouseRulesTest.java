@@ -2,6 +2,7 @@ package truekeen.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -19,8 +20,7 @@ class HouseRulesTest {
         assertThat(rule.question()).isNotBlank();
         assertThat(rule.changes()).isNotBlank();
         assertThat(rule.options()).hasSizeGreaterThan(1);
-        assertThat(new HashSet<>(
-                        rule.options().stream().map(HouseRule.Option::key).toList()))
+        assertThat(new HashSet<>(rule.options().stream().map(RuleOption::key).toList()))
                 .hasSameSizeAs(rule.options());
         assertThat(HouseRule.byName(rule.name())).contains(rule);
         assertThat(HouseRules.usual().of(rule)).isEqualTo(rule.usual());
@@ -28,8 +28,12 @@ class HouseRulesTest {
 
     @Test
     void anExceptionOfAToolStandsOverTheShop() {
-        HouseRules shop = new HouseRules(Map.of(HouseRule.SECONDARY_STEP, "10", HouseRule.BEVEL_FORM, "FLAT"));
-        HouseRules tool = shop.with(Map.of(HouseRule.SECONDARY_STEP, "2"));
+        HouseRules shop = new HouseRules(Map.of(
+                HouseRule.SECONDARY_STEP,
+                RuleOption.SECONDARY_STEP_DEG_10,
+                HouseRule.BEVEL_FORM,
+                RuleOption.BEVEL_FORM_FLAT));
+        HouseRules tool = shop.with(Map.of(HouseRule.SECONDARY_STEP, RuleOption.SECONDARY_STEP_DEG_2));
         assertThat(shop.angleHabits(GeometryKind.CHISEL).step()).contains(Angle.ofDegrees(10));
         assertThat(tool.angleHabits(GeometryKind.CHISEL).step()).contains(Angle.ofDegrees(2));
         assertThat(tool.angleHabits(GeometryKind.CHISEL).form()).isEqualTo(AngleHabits.Form.SINGLE_FLAT);
@@ -37,7 +41,7 @@ class HouseRulesTest {
 
     @Test
     void aFormThatAFamilyRefusesFallsBack() {
-        HouseRules hollow = new HouseRules(Map.of(HouseRule.BEVEL_FORM, "HOLLOW"));
+        HouseRules hollow = new HouseRules(Map.of(HouseRule.BEVEL_FORM, RuleOption.BEVEL_FORM_HOLLOW));
         assertThat(hollow.angleHabits(GeometryKind.CHISEL).form()).isEqualTo(AngleHabits.Form.HOLLOW);
         assertThat(hollow.angleHabits(GeometryKind.KNIFE).form()).isEqualTo(AngleHabits.Form.PRIMARY_AND_SECONDARY);
     }
@@ -47,14 +51,18 @@ class HouseRulesTest {
         assertThat(HouseRules.usual().thinRule()).isTrue();
         assertThat(HouseRules.usual().cambers()).isTrue();
         assertThat(HouseRules.usual().camberAtStations()).isTrue();
-        HouseRules other = new HouseRules(Map.of(HouseRule.IRON_BACK, "FULL", HouseRule.CAMBER, "NONE"));
+        HouseRules other = new HouseRules(
+                Map.of(HouseRule.IRON_BACK, RuleOption.IRON_BACK_FULL, HouseRule.CAMBER, RuleOption.CAMBER_NONE));
         assertThat(other.thinRule()).isFalse();
         assertThat(other.cambers()).isFalse();
     }
 
     @Test
-    void aPickThatIsNoLongerKnownGoesByTheUsualOne() {
-        HouseRules old = new HouseRules(Map.of(HouseRule.ACCURACY, "GONE"));
-        assertThat(old.of(HouseRule.ACCURACY)).isEqualTo(HouseRule.ACCURACY.usual());
+    void everyOptionBelongsToOneRule() {
+        assertThat(Arrays.stream(HouseRule.values())
+                        .flatMap(r -> r.options().stream())
+                        .toList())
+                .containsExactlyInAnyOrder(RuleOption.values());
+        assertThat(HouseRule.ACCURACY.option("GONE")).isEmpty();
     }
 }

@@ -7,22 +7,27 @@ import org.junit.jupiter.api.Test;
 
 /** What the house says about big repairs and new edges. */
 class RepairRulesTest {
-    private static HouseRules with(HouseRule rule, String option) {
+    private static HouseRules with(HouseRule rule, RuleOption option) {
         return HouseRules.usual().with(Map.of(rule, option));
     }
 
     @Test
     void repairsGoByVolumeUnlessTheHouseSaysOtherwise() {
         assertThat(HouseRules.usual().offerPowerAboveMm3(20)).isEqualTo(20);
-        assertThat(with(HouseRule.REPAIRS, "VOLUME").offerPowerAboveMm3(35)).isEqualTo(35);
-        assertThat(with(HouseRule.REPAIRS, "GRIND").offerPowerAboveMm3(20)).isZero();
-        assertThat(with(HouseRule.REPAIRS, "STONES").offerPowerAboveMm3(20)).isInfinite();
+        assertThat(with(HouseRule.REPAIRS, RuleOption.REPAIRS_VOLUME).offerPowerAboveMm3(35))
+                .isEqualTo(35);
+        assertThat(with(HouseRule.REPAIRS, RuleOption.REPAIRS_GRIND).offerPowerAboveMm3(20))
+                .isZero();
+        assertThat(with(HouseRule.REPAIRS, RuleOption.REPAIRS_STONES).offerPowerAboveMm3(20))
+                .isInfinite();
     }
 
     @Test
     void aNewEdgeIsGroundBluntFirstUnlessTheHouseSaysOtherwise() {
         assertThat(HouseRules.usual().bluntFirst()).isTrue();
-        assertThat(with(HouseRule.NEW_EDGE, "BEVEL").bluntFirst()).isFalse();
-        assertThat(with(HouseRule.NEW_EDGE, "nothing of the kind").bluntFirst()).isTrue();
+        assertThat(with(HouseRule.NEW_EDGE, RuleOption.NEW_EDGE_BEVEL).bluntFirst())
+                .isFalse();
+        assertThat(with(HouseRule.NEW_EDGE, RuleOption.NEW_EDGE_BLUNT).bluntFirst())
+                .isTrue();
     }
 }

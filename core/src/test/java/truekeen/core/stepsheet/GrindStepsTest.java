@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.Lubricant;
 import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
@@ -58,7 +59,7 @@ class GrindStepsTest {
                         200,
                         false,
                         Abrasive.Shape.WHEEL,
-                        "dry",
+                        Lubricant.DRY,
                         Abrasive.State.READY),
                 rate.leastSeconds(volume),
                 rate.mostSeconds(volume),

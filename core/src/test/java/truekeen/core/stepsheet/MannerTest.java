@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.Lubricant;
 import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
@@ -47,7 +48,7 @@ class MannerTest {
                 um,
                 false,
                 shape,
-                "water",
+                Lubricant.WATER,
                 new Abrasive.State(true, 0, true, 0, false, false));
     }
 

@@ -24,6 +24,7 @@ import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
+import truekeen.core.rule.RuleOption;
 import truekeen.core.rule.School;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
@@ -177,8 +178,8 @@ class SchoolTrialTest {
     void everyOptionIsSeen(HouseRule rule) {
         Blade knife = Blades.blade(GeometryKind.KNIFE);
         Set<String> seen = new HashSet<>();
-        for (HouseRule.Option option : rule.options()) {
-            HouseRules rules = HouseRules.usual().with(Map.of(rule, option.key()));
+        for (RuleOption option : rule.options()) {
+            HouseRules rules = HouseRules.usual().with(Map.of(rule, option));
             seen.add(words(steps(knife, rules)) + words(steps(CHISEL, rules)));
         }
         // Strop as upkeep only and finishing off the stone end the work alike.
@@ -188,7 +189,7 @@ class SchoolTrialTest {
 
     @Test
     void equalSetsAddUpToTheStrokesOfASide() {
-        HouseRules sets = HouseRules.usual().with(Map.of(HouseRule.KNIFE_SIDES, "SETS"));
+        HouseRules sets = HouseRules.usual().with(Map.of(HouseRule.KNIFE_SIDES, RuleOption.KNIFE_SIDES_SETS));
         for (Step s : steps(Blades.blade(GeometryKind.KNIFE), sets)) {
             for (String line : s.how()) {
                 if (line.startsWith("In sets")) {
@@ -204,7 +205,7 @@ class SchoolTrialTest {
     @Test
     void aSingleBevelKnifeKeepsItsBurrAndTurnsOverOnce() {
         Blade knife = Blades.blade(GeometryKind.SINGLE_BEVEL_KNIFE);
-        HouseRules every = HouseRules.usual().with(Map.of(HouseRule.BURR_BETWEEN, "EVERY"));
+        HouseRules every = HouseRules.usual().with(Map.of(HouseRule.BURR_BETWEEN, RuleOption.BURR_BETWEEN_EVERY));
         List<Step> steps = steps(knife, every);
         assertThat(steps.stream().filter(s -> s.kind() == Step.Kind.DEBURR))
                 .singleElement()
