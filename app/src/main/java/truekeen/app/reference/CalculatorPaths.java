@@ -5,6 +5,7 @@ import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.Content;
 import io.swagger.v3.oas.models.media.MediaType;
+import io.swagger.v3.oas.models.media.IntegerSchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
@@ -57,8 +58,9 @@ class CalculatorPaths {
     private static Schema<?> inputs(Calculator c) {
         Schema<?> all = new ObjectSchema();
         for (Calculator.Input in : c.inputs()) {
-            Schema<?> one =
-                    new NumberSchema().minimum(BigDecimal.valueOf(in.low())).maximum(BigDecimal.valueOf(in.high()));
+            Schema<?> one = (in.kind() == Calculator.Kind.WHOLE ? new IntegerSchema() : new NumberSchema())
+                    .minimum(BigDecimal.valueOf(in.low()))
+                    .maximum(BigDecimal.valueOf(in.high()));
             if (in.kind() == Calculator.Kind.TEXT) {
                 StringSchema text = new StringSchema();
                 if (!in.choices().isEmpty()) {

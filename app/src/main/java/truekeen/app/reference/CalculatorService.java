@@ -42,7 +42,7 @@ class CalculatorService {
     private static Object read(Calculator.Input in, Object value, Checks checks) {
         return switch (in.kind()) {
             case TEXT -> text(in, value, checks);
-            case NUMBER -> number(in, value, checks);
+            case NUMBER, WHOLE -> number(in, value, checks);
             case NUMBERS -> {
                 List<Double> all = new ArrayList<>();
                 List<?> list = value instanceof List<?> many

@@ -48,4 +48,9 @@ public enum GritStandard {
     public static Optional<GritStandard> byKey(String key) {
         return Arrays.stream(values()).filter(s -> s.key.equals(key)).findFirst();
     }
+
+    /** Whether a name may begin so in this standard: with its own prefix, with none, or with # where it has none. */
+    public boolean takes(String start) {
+        return start.isEmpty() || start.equals(prefix) || (prefix.isEmpty() && start.equals("#"));
+    }
 }

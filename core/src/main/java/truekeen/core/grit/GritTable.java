@@ -17,7 +17,7 @@ import truekeen.core.table.TableReader;
  * flagged as a guess. Rows that the table itself marks as extrapolated are not rows of the standard.
  */
 public final class GritTable {
-    private static final Pattern NAME = Pattern.compile("[P#F]?\\s*(\\d{1,6}(?:\\.\\d{1,4})?)");
+    private static final Pattern NAME = Pattern.compile("([P#F]?)\\s*(\\d{1,6}(?:\\.\\d{1,4})?)");
     private static final double SMALLEST_UM = 0.01;
     private static final double LARGEST_UM = 3000;
     private static final double FAR_OFF = 1.5;
@@ -48,15 +48,15 @@ public final class GritTable {
      * @param field the field the name was typed in
      * @param standard the naming standard
      * @param name the name, with or without its prefix: {@code P120}, {@code #1000}, {@code 400}
-     * @throws RefusedException when the name does not read as a grade of the standard
+     * @throws RefusedException when the name does not read as a grade of the standard, or has the prefix of another
      */
     public static GrainSize grain(String field, GritStandard standard, String name) {
         Matcher match = NAME.matcher(name == null ? "" : name.strip().toUpperCase(Locale.ROOT));
-        if (!match.matches() || Double.parseDouble(match.group(1)) <= 0) {
+        if (!match.matches() || !standard.takes(match.group(1)) || Double.parseDouble(match.group(2)) <= 0) {
             throw new RefusedException(
                     Refusal.of(MessageCode.GRIT_UNKNOWN, field, name).with("what", standard.key()));
         }
-        double number = Double.parseDouble(match.group(1));
+        double number = Double.parseDouble(match.group(2));
         if (standard == GritStandard.MICRON) {
             return sized(field, number, GrainSize.Evidence.MAKER);
         }

@@ -30,11 +30,23 @@ public record HeatRun(List<Moment> moments, OptionalDouble limitAt, List<Place> 
         return moments.get(moments.size() - 1).edgeC();
     }
 
-    /** How far behind the edge the steel is as hot as that at the end (mm); 0 where nothing is. */
+    /**
+     * How far behind the edge the steel is as hot as that at the end (mm), between the places of the mesh on a straight
+     * line; 0 where nothing is.
+     */
     public double hotBehindMm(double celsius) {
         double reach = 0;
-        for (int i = 0; i < places.size() && places.get(i).celsius() >= celsius; i++) {
-            reach = places.get(i).behindMm();
+        for (int i = 0; i < places.size(); i++) {
+            Place p = places.get(i);
+            if (p.celsius() < celsius) {
+                if (i == 0) {
+                    return 0;
+                }
+                Place hot = places.get(i - 1);
+                double share = (hot.celsius() - celsius) / (hot.celsius() - p.celsius());
+                return hot.behindMm() + share * (p.behindMm() - hot.behindMm());
+            }
+            reach = p.behindMm();
         }
         return reach;
     }

@@ -21,9 +21,19 @@ public record BeltTable(Angle wrap) implements Holder {
         return HolderKind.BELT_TABLE;
     }
 
+    /**
+     * Tilt of the table below level: {@code 90° − (angle − slack) + taper}.
+     *
+     * @param angle wanted at the very edge
+     * @param slack what a loose belt adds
+     * @param taper of the side that lies on the table
+     */
+    public static Angle tilt(Angle angle, Angle slack, Angle taper) {
+        return Angle.ofRadians(Math.PI / 2 - angle.minus(slack).minus(taper).radians());
+    }
+
     private Angle tilt(Seat seat, Angle angle) {
-        Angle held = angle.minus(wrap);
-        return Angle.ofRadians(Math.PI / 2 - held.minus(seat.taper(held)).radians());
+        return tilt(angle, wrap, seat.taper(angle.minus(wrap)));
     }
 
     @Override

@@ -23,20 +23,37 @@ public record HandStone(Length length) implements Holder {
         return HolderKind.HAND_STONE;
     }
 
+    /**
+     * How far a stone's end stands off a cheek.
+     *
+     * @param stone L, from the edge to its far end
+     * @param taper κ of the cheek
+     * @param crossesMm c, where the line of the cheek crosses the apex (mm)
+     * @param field the field that asked for the angle
+     * @throws RefusedException where the stone would lie on the cheek
+     */
+    public static Length gap(Length stone, Angle angle, Angle taper, double crossesMm, String field) {
+        double gap = gapMm(stone, angle, taper, crossesMm);
+        if (!(gap > 0) || angle.compareTo(taper) <= 0) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.STONE_TOO_LOW, field, angle).with("low", taper));
+        }
+        return Length.ofMm(gap);
+    }
+
+    private static double gapMm(Length stone, Angle angle, Angle taper, double crossesMm) {
+        return stone.mm() * angle.minus(taper).sin() - crossesMm * taper.cos();
+    }
+
     private double gap(Seat seat, Angle angle) {
-        Angle taper = seat.taper(angle);
-        double crosses = seat.crossesMm(angle);
-        return length.mm() * angle.minus(taper).sin() - crosses * taper.cos();
+        return gapMm(length, angle, seat.taper(angle), seat.crossesMm(angle));
     }
 
     @Override
     public Setting setting(Seat seat, Angle angle) {
         Holder.require(this, seat, angle);
-        double gap = gap(seat, angle);
-        if (!(gap > 0) || angle.compareTo(seat.taper(angle)) <= 0) {
-            throw new RefusedException(
-                    Refusal.of(MessageCode.STONE_TOO_LOW, "last", angle).with("low", seat.taper(angle)));
-        }
+        double gap = gap(length, angle, seat.taper(angle), seat.crossesMm(angle), "last")
+                .mm();
         return new Setting(
                 kind().sets(),
                 Setting.Unit.MM,

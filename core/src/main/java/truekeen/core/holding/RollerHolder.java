@@ -62,11 +62,7 @@ public record RollerHolder(
         Holder.require(this, seat, angle);
         HoningGuide guide = guide(seat.thickness());
         guide.requireClear(seat.thickness());
-        double p = guide.projection(angle).mm();
-        if (!(p > 0)) {
-            throw new RefusedException(Refusal.of(MessageCode.PROJECTION_NONE, "holderId", Length.ofMm(p))
-                    .with("high", guide.angle(Length.ofMm(0.01))));
-        }
+        double p = guide.projectionOutside(angle, "holderId").mm();
         requireBodyClears(angle, p);
         return new Setting(
                 kind.sets(),
@@ -112,9 +108,8 @@ public record RollerHolder(
         return Holder.inRange(guide(seat.thickness()).angle(Length.ofMm(value)));
     }
 
-    /** Height of the body's front corner above the stone: {@code P·sin θ − drop·cos θ}. */
-    private double corner(Angle angle, double p, double dropMm) {
-        return p * angle.sin() - dropMm * angle.cos();
+    private static double corner(Angle angle, double p, double dropMm) {
+        return HoningGuide.cornerAboveMm(Length.ofMm(p), angle, Length.ofMm(dropMm));
     }
 
     private void requireBodyClears(Angle angle, double p) {
@@ -151,7 +146,7 @@ public record RollerHolder(
                     "body above the stone", corner, "mm", Formula.BODY_CLEARANCE, "its front corner"));
             bodyWidth.ifPresent(w -> all.add(new Setting.Aside(
                     "may be rocked by",
-                    Math.toDegrees(Math.asin(Math.min(1, 2 * corner / w.mm()))),
+                    HoningGuide.rocksBy(corner, w).degrees(),
                     "°",
                     Formula.BODY_CLEARANCE,
                     2 * corner < w.mm()

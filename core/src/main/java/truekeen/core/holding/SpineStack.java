@@ -45,11 +45,7 @@ public record SpineStack(Optional<Length> piece, Optional<Length> lever) impleme
         Holder.require(this, seat, angle);
         Length width = width(seat);
         SpineHeight spine = spine(seat, width);
-        double height = spine.height(angle).mm();
-        if (!(height > 0)) {
-            throw new RefusedException(
-                    Refusal.of(MessageCode.SPINE_TOO_LOW, "last", angle).with("low", spine.edge(Length.ofMm(0))));
-        }
+        double height = spine.heightAbove(angle, "last").mm();
         return new Setting(
                 seat.kind().spined() ? "spine height" : "height " + Outline.mm(width) + " behind the edge",
                 Setting.Unit.MM,

@@ -1,5 +1,6 @@
 package truekeen.core.keenness;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import truekeen.core.message.Checks;
@@ -28,6 +29,26 @@ public record EdgeTest(List<Reading> readings, double referenceGrams, double edg
         return IntStream.range(0, count)
                 .mapToObj(i -> edgeLengthMm * (i + 0.5) / count)
                 .toList();
+    }
+
+    /** Mean of the readings (g); there is at least one. */
+    public double meanGrams() {
+        return readings.stream().mapToDouble(Reading::grams).average().orElseThrow();
+    }
+
+    /** The station that needs most; there is at least one. */
+    public Reading worst() {
+        return readings.stream().max(Comparator.comparingDouble(Reading::grams)).orElseThrow();
+    }
+
+    /** Keenness index: the mean over the reading of a new utility blade. */
+    public double index() {
+        return meanGrams() / referenceGrams;
+    }
+
+    /** How far the worst station stands out: its reading over the mean. */
+    public double spread() {
+        return worst().grams() / meanGrams();
     }
 
     /** Notes every fault. */

@@ -29,15 +29,13 @@ public final class Judge {
         checks.orThrow();
 
         double[] grams = test.readings().stream().mapToDouble(Reading::grams).toArray();
-        double mean = Arrays.stream(grams).average().orElseThrow();
+        double mean = test.meanGrams();
         double squares = Arrays.stream(grams).map(g -> (g - mean) * (g - mean)).sum();
         double sd = Math.sqrt(squares / (grams.length - 1));
-        Reading worst = test.readings().stream()
-                .max(Comparator.comparingDouble(Reading::grams))
-                .orElseThrow();
+        Reading worst = test.worst();
         double target = purpose.indexTarget().getAsDouble();
-        double index = mean / test.referenceGrams();
-        double spread = worst.grams() / mean;
+        double index = test.index();
+        double spread = test.spread();
         List<Stretch> uneven = uneven(test, mean);
         return new Verdict(
                 index <= target && uneven.isEmpty(),

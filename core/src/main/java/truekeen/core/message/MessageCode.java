@@ -1,5 +1,8 @@
 package truekeen.core.message;
 
+import java.util.EnumSet;
+import java.util.Set;
+
 /**
  * What can be wrong, and the words for it. {@code {value}} is what was given, {@code {low}}, {@code {high}} and the
  * like are what is allowed; the words say what is wrong, what is allowed, and why where that is not plain.
@@ -41,6 +44,8 @@ public enum MessageCode {
                     + " flat or hollow."),
     RULE_REACH(
             "A rule {low} thick cannot lift the back over {value}: the reach must be longer than the rule is thick."),
+    ONE_OR_OTHER("Give either {what}, not both: the one follows from the other."),
+    GREW("{what} of {value} is more than the {high} it was before: nothing grows under a file. Measure again."),
     NOT_WHOLE("“{value}” is not a whole number."),
     ISOLATE_FIRST(
             "{what} is not recorded as safe: isolate, block and tilt it by its manual, gloves on, and put that down with your name. Until then nothing is done to its blade."),
@@ -75,7 +80,7 @@ public enum MessageCode {
             "A recession of {value} would carry the secondary past the heel: at most {high} on this tool."),
     GUIDE_NO_SOLUTION(
             "The guide cannot hold the tool with a projection of {value}: its roller would not reach the stone."),
-    GUIDE_ANGLE("An angle of {value} is outside what a roller guide can hold: more than {low} and less than {high}."),
+    GUIDE_ANGLE("An angle of {value} is outside what a roller guide can hold: {low} to {high}."),
     GUIDE_FOULS("The roller fouls the blade: the axle is {value} below the back, and thickness and roller radius"
             + " together need {low}."),
     WHEEL_TOO_FAST("The wheel would run at {value}, above its marking of {high}. It is not set up so."),
@@ -158,10 +163,37 @@ public enum MessageCode {
     REQUEST_UNREADABLE("The request could not be read."),
     STORE_AWAY("The store of records cannot be reached just now. Nothing was changed; try again in a moment.");
 
+    /** Whose least or most is itself allowed; with all others it must be passed. */
+    private static final Set<MessageCode> BOUND_ALLOWED = EnumSet.of(
+            GUIDE_FOULS,
+            MARKS_TOO_CLOSE,
+            TOO_FEW_POINTS,
+            PAIRS_MISSING,
+            READINGS_MISSING,
+            NOTHING_TESTED,
+            PART_LONGER,
+            GREW,
+            BEHIND_EDGE_ABOVE_SPINE,
+            TOO_LONG,
+            TOO_MANY,
+            MOVED_PAST_STEEL,
+            MICRO_BEVEL_PAST_HEEL,
+            PAIRS_UNEVEN,
+            WHEEL_TOO_FAST,
+            WHEEL_GROWN,
+            FINDING_OFF_EDGE,
+            BODY_TOO_LARGE,
+            PHOTO_PIXELS);
+
     private final String words;
 
     MessageCode(String words) {
         this.words = words;
+    }
+
+    /** Whether the least or the most that goes with it is itself allowed, or must be passed. */
+    public boolean boundAllowed() {
+        return BOUND_ALLOWED.contains(this);
     }
 
     /** The words, with their places still open. */

@@ -47,7 +47,11 @@ public record Refusal(MessageCode code, String field, String value, Map<String, 
         if (low != null && high != null) {
             return low + " to " + high;
         }
-        return low != null ? "more than " + low : high != null ? "at most " + high : "";
+        boolean itself = code.boundAllowed();
+        if (low != null) {
+            return (itself ? "at least " : "more than ") + low;
+        }
+        return high != null ? (itself ? "at most " : "less than ") + high : "";
     }
 
     /** The words, filled. */

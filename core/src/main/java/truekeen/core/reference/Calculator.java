@@ -33,6 +33,8 @@ public record Calculator(
     /** What an input is. */
     public enum Kind {
         NUMBER,
+        /** A number without a fraction: teeth, strokes, edges. */
+        WHOLE,
         NUMBERS,
         TEXT
     }
@@ -92,6 +94,28 @@ public record Calculator(
             return (List<Double>) given.get(name);
         }
 
+        /** A whole number that is there. */
+        public int whole(String name) {
+            return (int) num(name);
+        }
+
+        /**
+         * Makes sure that exactly one of two was given, which say the same in two ways.
+         *
+         * @throws RefusedException at the first where neither was, at the second where both were
+         */
+        public void requireOne(String first, String second, String words) {
+            if (has(first) && has(second)) {
+                throw new RefusedException(
+                        Refusal.of(MessageCode.ONE_OR_OTHER, second, String.valueOf(given.get(second)))
+                                .with("what", words));
+            }
+            if (!has(first) && !has(second)) {
+                throw new RefusedException(
+                        Refusal.of(MessageCode.EMPTY, first, "").with("what", "Either " + words));
+            }
+        }
+
         /** A text that is there. */
         public String text(String name) {
             return (String) given.get(name);
@@ -138,8 +162,12 @@ public record Calculator(
             checks.require(in.choices().isEmpty() || in.choices().contains(value), () -> Refusal.of(
                             MessageCode.UNKNOWN_CHOICE, in.name(), value)
                     .with("allowed", String.join(", ", in.choices())));
-        } else if (in.kind() == Kind.NUMBER) {
-            checks.within(in.name(), in.meaning(), (Double) value, in.low(), in.high(), unit);
+        } else if (in.kind() == Kind.NUMBER || in.kind() == Kind.WHOLE) {
+            Double number = (Double) value;
+            checks.within(in.name(), in.meaning(), number, in.low(), in.high(), unit);
+            checks.require(
+                    in.kind() != Kind.WHOLE || Double.isNaN(number) || number == Math.rint(number),
+                    () -> Refusal.of(MessageCode.NOT_WHOLE, in.name(), number));
         } else {
             List<?> list = (List<?>) value;
             checks.require(list.size() <= 50, () -> Refusal.of(MessageCode.TOO_MANY, in.name(), list.size())
@@ -158,6 +186,10 @@ public record Calculator(
 
     static Input num(String name, String meaning, String unit, double low, double high, double example) {
         return new Input(name, meaning, Kind.NUMBER, unit, low, high, true, List.of(), example);
+    }
+
+    static Input whole(String name, String meaning, double low, double high, double example) {
+        return new Input(name, meaning, Kind.WHOLE, "", low, high, true, List.of(), example);
     }
 
     static Input opt(String name, String meaning, String unit, double low, double high, Double example) {

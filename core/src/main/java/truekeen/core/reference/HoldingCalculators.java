@@ -8,10 +8,13 @@ import static truekeen.core.reference.Calculator.opt;
 import static truekeen.core.reference.Calculator.out;
 import static truekeen.core.reference.Calculator.outs;
 import static truekeen.core.reference.Calculator.to;
+import static truekeen.core.reference.Calculator.whole;
 
 import java.util.ArrayList;
 import java.util.List;
 import truekeen.core.advice.Formula;
+import truekeen.core.holding.BeltTable;
+import truekeen.core.holding.HandStone;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -62,9 +65,8 @@ final class HoldingCalculators {
         return opt("angle", "Angle wanted", "°", 4, 85, example);
     }
 
-    private static RuntimeException neither(String setting) {
-        return new RefusedException(
-                Refusal.of(MessageCode.EMPTY, "angle", "").with("what", "Either the angle or the " + setting));
+    private static void oneOf(Calculator.Values v, String setting) {
+        v.requireOne("angle", setting, "the angle or the " + setting);
     }
 
     private static HoningGuide guide(Calculator.Values v) {
@@ -92,13 +94,11 @@ final class HoldingCalculators {
                         out("perMm", "Change for a millimetre", "°/mm")),
                 v -> {
                     HoningGuide g = guide(v);
-                    if (!v.has("angle") && !v.has("projection")) {
-                        throw neither("projection");
-                    }
+                    oneOf(v, "projection");
                     Angle a = v.has("projection") ? g.angle(mm(v.num("projection"))) : deg(v.num("angle"));
                     double p = v.has("projection")
                             ? v.num("projection")
-                            : g.projection(a).mm();
+                            : g.projectionOutside(a, "angle").mm();
                     return gives("projection", p, "angle", a.degrees(), "perMm", g.degreesPerMm(a));
                 });
     }
@@ -113,7 +113,8 @@ final class HoldingCalculators {
                 v -> gives(
                         "blocks",
                         v.nums("angles").stream()
-                                .map(a -> guide(v).projection(deg(a)).mm())
+                                .map(a -> guide(v).projectionOutside(deg(a), "angles")
+                                        .mm())
                                 .toList()));
     }
 
@@ -149,7 +150,7 @@ final class HoldingCalculators {
                 to(out("clearance", "Clearance", "mm"), out("rock", "Rocks either way by", "°")),
                 v -> {
                     Angle a = deg(v.num("angle"));
-                    double clear = v.num("projection") * a.sin() - v.num("drop") * a.cos();
+                    double clear = HoningGuide.cornerAboveMm(mm(v.num("projection")), a, mm(v.num("drop")));
                     if (!(clear > 0)) {
                         throw new RefusedException(Refusal.of(MessageCode.BODY_RUBS, "projection", mm(clear)));
                     }
@@ -157,7 +158,7 @@ final class HoldingCalculators {
                             "clearance",
                             clear,
                             "rock",
-                            Math.toDegrees(Math.asin(Math.min(1, 2 * clear / v.num("bodyWidth")))));
+                            HoningGuide.rocksBy(clear, mm(v.num("bodyWidth"))).degrees());
                 });
     }
 
@@ -232,14 +233,19 @@ final class HoldingCalculators {
                         num("diameter", "Diameter of the wheel", "mm", 10, 1000, 150),
                         num("contact", "Contact above the centre", "mm", -500, 500, 15),
                         angle(25),
-                        opt("tilt", "or the tilt below level as it is set", "°", -90, 120, null)),
+                        opt("tilt", "or the tilt below level as it is set", "°", 0, 90, null)),
                 to(out("tilt", "Tilt below level", "°"), out("angle", "Angle", "°")),
                 v -> {
                     PlatformRest r = new PlatformRest(mm(v.num("diameter") / 2), mm(v.num("contact")));
-                    if (!v.has("angle") && !v.has("tilt")) {
-                        throw neither("tilt");
-                    }
+                    oneOf(v, "tilt");
                     Angle a = v.has("tilt") ? r.bevel(deg(v.num("tilt"))) : deg(v.num("angle"));
+                    Angle most = r.bevel(Angle.ZERO);
+                    if (a.compareTo(most) > 0 || !(a.radians() > 0)) {
+                        throw new RefusedException(
+                                Refusal.of(MessageCode.ANGLE_NOT_HELD, v.has("tilt") ? "tilt" : "angle", a)
+                                        .with("low", "more than 0°")
+                                        .with("high", most));
+                    }
                     return gives("tilt", r.tilt(a).degrees(), "angle", a.degrees());
                 });
     }
@@ -263,9 +269,7 @@ final class HoldingCalculators {
                             mm(v.num("reach")),
                             mm(v.num("offset")),
                             mm(v.num("barDiameter") / 2));
-                    if (!v.has("angle") && !v.has("gap")) {
-                        throw neither("gap");
-                    }
+                    oneOf(v, "gap");
                     Angle a = v.has("gap") ? b.edge(mm(v.num("gap"))) : deg(v.num("angle"));
                     return gives("gap", b.gap(a).mm(), "angle", a.degrees());
                 });
@@ -281,7 +285,10 @@ final class HoldingCalculators {
                         num("slack", "What a loose belt adds", "°", 0, 15, 0),
                         num("taper", "Taper of the side that lies on the table", "°", 0, 30, 0)),
                 to(out("tilt", "Tilt below level", "°")),
-                v -> gives("tilt", 90 - (v.num("angle") - v.num("slack")) + v.num("taper")));
+                v -> gives(
+                        "tilt",
+                        BeltTable.tilt(deg(v.num("angle")), deg(v.num("slack")), deg(v.num("taper")))
+                                .degrees()));
     }
 
     private static SpineHeight knife(Calculator.Values v) {
@@ -304,11 +311,12 @@ final class HoldingCalculators {
                 in(width(), spineInput(), angle(15), opt("height", "or the height as it is", "mm", 0, 400, null)),
                 to(out("height", "Spine's lower corner over the stone", "mm"), out("angle", "Angle, a side", "°")),
                 v -> {
-                    if (!v.has("angle") && !v.has("height")) {
-                        throw neither("height");
-                    }
+                    oneOf(v, "height");
                     Angle a = v.has("height") ? knife(v).edge(mm(v.num("height"))) : deg(v.num("angle"));
-                    return gives("height", knife(v).height(a).mm(), "angle", a.degrees());
+                    double height = v.has("height")
+                            ? v.num("height")
+                            : knife(v).heightAbove(a, "angle").mm();
+                    return gives("height", height, "angle", a.degrees());
                 });
     }
 
@@ -327,6 +335,7 @@ final class HoldingCalculators {
                         out("whole", "How many, whole", ""),
                         out("angle", "What those hold", "°")),
                 v -> {
+                    knife(v).heightAbove(deg(v.num("angle")), "angle");
                     double exact = knife(v).stack(deg(v.num("angle")), mm(v.num("piece")));
                     double whole = Math.max(1, Math.round(exact));
                     return gives(
@@ -344,9 +353,9 @@ final class HoldingCalculators {
                 "halved-right-angle",
                 Formula.HALVING,
                 "A right angle halved",
-                in(num("times", "How often", "", 0, 6, 2)),
+                in(whole("times", "How often", 0, 6, 2)),
                 to(out("angle", "Angle", "°")),
-                v -> gives("angle", 90 / Math.pow(2, Math.rint(v.num("times")))));
+                v -> gives("angle", 90 / Math.pow(2, v.whole("times"))));
     }
 
     private static Calculator wedge() {
@@ -379,7 +388,7 @@ final class HoldingCalculators {
                 v -> gives(
                         "foot",
                         new SpineHeight(mm(v.num("width")), mm(2 * v.num("thickness")))
-                                .height(deg(v.num("angle")))
+                                .heightAbove(deg(v.num("angle")), "angle")
                                 .mm()));
     }
 
@@ -396,8 +405,13 @@ final class HoldingCalculators {
                 to(out("gap", "Gap", "mm")),
                 v -> gives(
                         "gap",
-                        v.num("stone") * deg(v.num("angle") - v.num("taper")).sin()
-                                - v.num("crosses") * deg(v.num("taper")).cos()));
+                        HandStone.gap(
+                                        mm(v.num("stone")),
+                                        deg(v.num("angle")),
+                                        deg(v.num("taper")),
+                                        v.num("crosses"),
+                                        "angle")
+                                .mm()));
     }
 
     private static Calculator ink() {

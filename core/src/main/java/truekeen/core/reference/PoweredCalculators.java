@@ -5,6 +5,7 @@ import static truekeen.core.reference.Calculator.in;
 import static truekeen.core.reference.Calculator.num;
 import static truekeen.core.reference.Calculator.out;
 import static truekeen.core.reference.Calculator.to;
+import static truekeen.core.reference.Calculator.whole;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -12,6 +13,9 @@ import truekeen.core.advice.Formula;
 import truekeen.core.balance.MarkedWidths;
 import truekeen.core.machine.Ground;
 import truekeen.core.machine.RunningHours;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
 import truekeen.core.powered.Tooling;
 import truekeen.core.quantity.Length;
 
@@ -30,7 +34,7 @@ final class PoweredCalculators {
                 "Strokes for edges that must stay alike",
                 in(
                         num("volume", "Steel to go from all edges", "mm³", 0, 100_000, 760),
-                        num("edges", "Edges", "", 1, 500, 2),
+                        whole("edges", "Edges", 1, 500, 2),
                         num("each", "What a stroke takes", "mm³", 0.01, 100, 2.1),
                         num("seconds", "Time of a stroke", "s", 0.2, 60, 1.2)),
                 to(
@@ -38,7 +42,7 @@ final class PoweredCalculators {
                         out("all", "Strokes in all", ""),
                         out("minutes", "Time of them", "min")),
                 v -> {
-                    int edges = (int) Math.rint(v.num("edges"));
+                    int edges = v.whole("edges");
                     int strokes = Tooling.alike(v.num("volume") / edges / v.num("each"));
                     return gives(
                             "strokes",
@@ -63,6 +67,8 @@ final class PoweredCalculators {
                         num("thickness", "Thickness", "mm", 0.2, 30, 4)),
                 to(out("volume", "Volume", "mm³"), out("mass", "Mass", "g"), out("apart", "The ends differ by", "mm")),
                 v -> {
+                    notGrown(v, "first");
+                    notGrown(v, "second");
                     MarkedWidths w = MarkedWidths.of(
                             List.of(List.of(v.num("before")), List.of(v.num("before"))),
                             List.of(List.of(v.num("first")), List.of(v.num("second"))),
@@ -95,6 +101,14 @@ final class PoweredCalculators {
                             + worn(v.num("sandy"), Ground.SANDY);
                     return gives("wear", wear, "left", v.num("interval") - wear);
                 });
+    }
+
+    private static void notGrown(Calculator.Values v, String after) {
+        if (v.num(after) > v.num("before")) {
+            throw new RefusedException(Refusal.of(MessageCode.GREW, after, Length.ofMm(v.num(after)))
+                    .with("what", "A width")
+                    .with("high", Length.ofMm(v.num("before"))));
+        }
     }
 
     private static double worn(double hours, Ground ground) {

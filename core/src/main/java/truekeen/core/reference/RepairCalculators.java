@@ -8,6 +8,7 @@ import static truekeen.core.reference.Calculator.opt;
 import static truekeen.core.reference.Calculator.out;
 import static truekeen.core.reference.Calculator.text;
 import static truekeen.core.reference.Calculator.to;
+import static truekeen.core.reference.Calculator.whole;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -75,7 +76,7 @@ final class RepairCalculators {
                 Formula.HAND_FACTOR,
                 "What sessions on one stone and steel teach of a hand",
                 in(
-                        num("sessions", "Sessions", "", 0, 1000, 3),
+                        whole("sessions", "Sessions", 0, 1000, 3),
                         num("ratio", "Strokes done over strokes predicted, their mean", "", 0.05, 20, 1.5)),
                 to(
                         out("factor", "Strokes to plan with, over those predicted", ""),
@@ -84,7 +85,7 @@ final class RepairCalculators {
                 v -> {
                     String kind = "stone";
                     Abrasive.Effort e = HandLog.of(Collections.nCopies(
-                                    (int) Math.round(v.num("sessions")),
+                                    v.whole("sessions"),
                                     new StrokeRatio("", "a", kind, "steel", v.num("ratio"), StrokeRatio.Judged.HAND)))
                             .effort("a", kind, "steel");
                     return gives("factor", e.factor(), "spread", Math.exp(e.logSd()), "next", e.spread());

@@ -160,7 +160,7 @@ final class SectionCalculators {
                             "angle",
                             FlatBackSection.fromBevelLength(t, l).degrees(),
                             "perMm",
-                            FlatBackSection.bevelLengthSensitivity(t, l));
+                            Math.toDegrees(FlatBackSection.bevelLengthSensitivity(t, l)));
                 });
     }
 
@@ -242,7 +242,7 @@ final class SectionCalculators {
         Length wheel = mm(v.num("wheel"));
         return v.has("edge")
                 ? HollowGrind.withEdge(t, wheel, deg(v.num("edge")))
-                : new HollowGrind(t, wheel, deg(v.num("chord", 25)));
+                : new HollowGrind(t, wheel, deg(v.num("chord")));
     }
 
     private static Calculator hollow() {
@@ -253,7 +253,7 @@ final class SectionCalculators {
                 in(
                         num("thickness", "Thickness", "mm", 0.5, 25, 3.2),
                         num("wheel", "Diameter of the wheel", "mm", 20, 1000, 200),
-                        opt("chord", "Chord wanted (25° where neither is given)", "°", 5, 75, 25.0),
+                        opt("chord", "Chord wanted", "°", 5, 75, 25.0),
                         opt("edge", "or the angle wanted at the edge, off the wheel", "°", 5, 75, null)),
                 to(
                         out("chord", "At the chord, honed flat", "°"),
@@ -262,6 +262,7 @@ final class SectionCalculators {
                         out("length", "Length of the chord", "mm"),
                         out("depth", "Depth of the hollow", "mm")),
                 v -> {
+                    v.requireOne("chord", "edge", "the chord or the angle at the edge");
                     HollowGrind h = hollow(v);
                     return gives(
                             "chord", h.chord().degrees(),

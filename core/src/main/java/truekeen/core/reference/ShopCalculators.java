@@ -8,6 +8,7 @@ import static truekeen.core.reference.Calculator.out;
 import static truekeen.core.reference.Calculator.outs;
 import static truekeen.core.reference.Calculator.text;
 import static truekeen.core.reference.Calculator.to;
+import static truekeen.core.reference.Calculator.whole;
 
 import java.util.Arrays;
 import java.util.List;
@@ -17,12 +18,14 @@ import truekeen.core.advice.Formula;
 import truekeen.core.balance.RotaryBlade;
 import truekeen.core.grit.GritStandard;
 import truekeen.core.grit.GritTable;
+import truekeen.core.message.Checks;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.setup.PlaneSetting;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
+import truekeen.core.tool.PlaneBed;
 
 /** Planes, grits and strokes, turning blades. */
 final class ShopCalculators {
@@ -53,7 +56,12 @@ final class ShopCalculators {
         return Length.ofMm(mm);
     }
 
-    private static final List<String> UP_DOWN = List.of("down", "up");
+    private static final String UP = "up";
+    private static final List<String> UP_DOWN = List.of("down", UP);
+
+    private static PlaneBed bed(Calculator.Values v) {
+        return new PlaneBed(deg(v.num("bed")), v.text("bevel").equals(UP));
+    }
 
     private static Calculator cutting() {
         return new Calculator(
@@ -66,7 +74,9 @@ final class ShopCalculators {
                         num("last", "Last bevel", "°", 5, 80, 30),
                         num("back", "Back bevel", "°", 0, 60, 0)),
                 to(out("cutting", "Cutting angle", "°")),
-                v -> gives("cutting", v.num("bed") + (v.text("bevel").equals("up") ? v.num("last") : v.num("back"))));
+                v -> gives(
+                        "cutting",
+                        bed(v).cutting(deg(v.num("last")), deg(v.num("back"))).degrees()));
     }
 
     private static Calculator clearance() {
@@ -80,7 +90,14 @@ final class ShopCalculators {
                         num("last", "Last bevel", "°", 5, 80, 30),
                         num("back", "Back bevel", "°", 0, 60, 0)),
                 to(out("clearance", "Clearance", "°")),
-                v -> gives("clearance", v.num("bed") - (v.text("bevel").equals("up") ? v.num("back") : v.num("last"))));
+                v -> {
+                    Angle last = deg(v.num("last"));
+                    Angle back = deg(v.num("back"));
+                    Checks checks = new Checks();
+                    bed(v).checkClearance(last, back, "last", "back", checks);
+                    checks.orThrow();
+                    return gives("clearance", bed(v).clearance(last, back).degrees());
+                });
     }
 
     private static Calculator thinRule() {
@@ -140,12 +157,12 @@ final class ShopCalculators {
                 "station-strokes",
                 Formula.STATION_STROKES,
                 "Strokes shared over a camber",
-                camberIn(50, 1.2, num("strokes", "Strokes in all", "", 0, 5000, 25)),
+                camberIn(50, 1.2, whole("strokes", "Strokes in all", 0, 5000, 25)),
                 to(
                         outs("shaping", "While shaping, left corner to right", ""),
                         outs("refining", "On the finer stones", "")),
                 v -> {
-                    int n = (int) Math.rint(v.num("strokes"));
+                    int n = v.whole("strokes");
                     return gives(
                             "shaping",
                             camberOf(v).shapingStrokes(n).stream()
@@ -215,11 +232,8 @@ final class ShopCalculators {
                             Abrasive.Shape.BENCH,
                             kind.lubricants().get(0),
                             Abrasive.State.READY);
-                    double each = StockRemoval.specificWear(
-                                    a, Steels.byName(v.text("steel")).orElseThrow())
-                            * v.num("force")
-                            * v.num("sliding");
-                    double n = v.num("volume") / each;
+                    SteelClass steel = Steels.byName(v.text("steel")).orElseThrow();
+                    double n = v.num("volume") / StockRemoval.perStroke(a, steel, v.num("force"), v.num("sliding"));
                     double spread = StockRemoval.firstEstimateSpread();
                     return gives("strokes", n, "low", n / spread, "high", n * spread, "scratch", a.scratchUm());
                 });
@@ -304,12 +318,11 @@ final class ShopCalculators {
                 Formula.TRIMMER_STROKES,
                 "Strokes over a row of teeth",
                 in(
-                        num("teeth", "Teeth", "", 1, 500, 54),
-                        num("edges", "Edges on each", "", 1, 4, 2),
-                        num("strokes", "Strokes on each edge", "", 1, 200, 6)),
+                        whole("teeth", "Teeth", 1, 500, 54),
+                        whole("edges", "Edges on each", 1, 4, 2),
+                        whole("strokes", "Strokes on each edge", 1, 200, 6)),
                 to(out("strokes", "Strokes in all", "")),
                 v -> gives("strokes", (double)
-                        RotaryBlade.strokes((int) Math.rint(v.num("teeth")), (int) Math.rint(v.num("edges")), (int)
-                                Math.rint(v.num("strokes")))));
+                        RotaryBlade.strokes(v.whole("teeth"), v.whole("edges"), v.whole("strokes"))));
     }
 }

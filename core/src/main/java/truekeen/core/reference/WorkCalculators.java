@@ -260,11 +260,10 @@ final class WorkCalculators {
                         readings.add(new Reading(i, all.get(i)));
                     }
                     var checks = new truekeen.core.message.Checks();
-                    new EdgeTest(readings, v.num("reference"), Math.max(1, all.size())).check(checks);
+                    EdgeTest test = new EdgeTest(readings, v.num("reference"), Math.max(1, all.size()));
+                    test.check(checks);
                     checks.orThrow();
-                    double mean = all.stream().mapToDouble(x -> x).average().orElseThrow();
-                    double worst = all.stream().mapToDouble(x -> x).max().orElseThrow();
-                    return gives("mean", mean, "index", mean / v.num("reference"), "worst", worst / mean);
+                    return gives("mean", test.meanGrams(), "index", test.index(), "worst", test.spread());
                 });
     }
 

@@ -30,7 +30,12 @@ public final class StockRemoval {
 
     /** Volume one stroke takes (mm³) under so much force (N). */
     public static double perStroke(Abrasive abrasive, SteelClass steel, double forceN) {
-        return specificWear(abrasive, steel) * forceN * abrasive.strokeMm();
+        return perStroke(abrasive, steel, forceN, abrasive.strokeMm());
+    }
+
+    /** Volume one stroke takes (mm³) under so much force (N) over a sliding distance (mm): {@code k·F·ℓ}. */
+    public static double perStroke(Abrasive abrasive, SteelClass steel, double forceN, double slidingMm) {
+        return specificWear(abrasive, steel) * forceN * slidingMm;
     }
 
     /** Strokes that a volume takes (mm³) under so much force (N), as the log taught of the hand; not whole. */

@@ -19,6 +19,7 @@ import truekeen.core.quantity.Length;
 public record HoningGuide(Length rollerRadius, Length axleBelowBack, Length axleSetback) {
     private static final Angle LEAST = Angle.ofDegrees(5);
     private static final Angle MOST = Angle.ofDegrees(85);
+    private static final double SLACK_RAD = 1e-9;
 
     /** Refuses a roller without radius, and an axle above the back: two angles would share one projection. */
     public HoningGuide {
@@ -56,7 +57,8 @@ public record HoningGuide(Length rollerRadius, Length axleBelowBack, Length axle
      * The angle that a projection gives: {@code atan2(d, P+s) + asin((r+Δr)/√((P+s)² + d²))}.
      *
      * @param eccentric Δr, what an eccentric roller adds
-     * @throws RefusedException where the roller would not reach the stone
+     * @throws RefusedException where the roller would not reach the stone, or the pose is none that a guide takes: the
+     *     axle beside or before the edge
      */
     public Angle angle(Length projection, Length eccentric) {
         double reach = projection.mm() + axleSetback.mm();
@@ -64,7 +66,36 @@ public record HoningGuide(Length rollerRadius, Length axleBelowBack, Length axle
         if (!(lift <= 1)) {
             throw new RefusedException(Refusal.of(MessageCode.GUIDE_NO_SOLUTION, "projection", projection));
         }
-        return Angle.ofRadians(Math.atan2(axleBelowBack.mm(), reach) + Math.asin(lift));
+        Angle angle = Angle.ofRadians(Math.atan2(axleBelowBack.mm(), reach) + Math.asin(lift));
+        if (!(reach > 0) || angle.radians() > MOST.radians() + SLACK_RAD) {
+            throw new RefusedException(Refusal.of(MessageCode.GUIDE_NO_SOLUTION, "projection", projection));
+        }
+        return angle;
+    }
+
+    /**
+     * The projection that gives an angle, where it lies before the guide's front face.
+     *
+     * @param field the field that asked for the angle
+     * @throws RefusedException where the edge would lie inside the guide
+     */
+    public Length projectionOutside(Angle angle, String field) {
+        Length p = projection(angle);
+        if (!(p.mm() > 0)) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.PROJECTION_NONE, field, p).with("high", angle(Length.ofMm(0.01))));
+        }
+        return p;
+    }
+
+    /** Height of a body's front corner above the stone (mm): {@code P·sin θ − drop·cos θ}. */
+    public static double cornerAboveMm(Length projection, Angle angle, Length drop) {
+        return projection.mm() * angle.sin() - drop.mm() * angle.cos();
+    }
+
+    /** How far a body that stands so high may be rocked either way until it touches. */
+    public static Angle rocksBy(double cornerAboveMm, Length bodyWidth) {
+        return Angle.ofRadians(Math.asin(Math.min(1, 2 * cornerAboveMm / bodyWidth.mm())));
     }
 
     /** Change of angle with projection, {@code −sin²θ/(d + r·cos θ)}, in degrees per millimetre; negative. */

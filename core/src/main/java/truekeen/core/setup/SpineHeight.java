@@ -28,6 +28,21 @@ public record SpineHeight(Length width, Length spine) {
     }
 
     /**
+     * The height, where the spine's corner stands above the stone.
+     *
+     * @param field the field that asked for the angle
+     * @throws RefusedException where it would lie in the stone
+     */
+    public Length heightAbove(Angle edge, String field) {
+        Length height = height(edge);
+        if (!(height.mm() > 0)) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.SPINE_TOO_LOW, field, edge).with("low", edge(Length.ofMm(0))));
+        }
+        return height;
+    }
+
+    /**
      * The angle that a height gives: {@code asin(H/√(W² + S²/4)) + atan(S/2W)}.
      *
      * @throws RefusedException when the spine cannot stand so high
@@ -46,10 +61,24 @@ public record SpineHeight(Length width, Length spine) {
      * itself.
      *
      * @param behindEdge t, thickness at the shoulder of the edge bevel
+     * @throws RefusedException for a blade thicker behind its edge than at its spine, a bevel that ends at or past the
+     *     spine, and one no steeper than the side
      */
     public Angle wedge(Angle edge, Length behindEdge) {
+        if (behindEdge.mm() > spine.mm()) {
+            throw new RefusedException(Refusal.of(MessageCode.BEHIND_EDGE_ABOVE_SPINE, "behindEdge", behindEdge)
+                    .with("high", spine));
+        }
         double shoulder = behindEdge.mm() / (2 * edge.tan());
+        if (!(shoulder < width.mm())) {
+            throw new RefusedException(Refusal.of(MessageCode.SHOULDER_PAST_SPINE, "behindEdge", Length.ofMm(shoulder))
+                    .with("high", width));
+        }
         double taper = Math.atan((spine.mm() - behindEdge.mm()) / (2 * (width.mm() - shoulder)));
+        if (!(edge.radians() > taper)) {
+            throw new RefusedException(
+                    Refusal.of(MessageCode.WEDGE_TOO_LOW, "angle", edge).with("low", Angle.ofRadians(taper)));
+        }
         return Angle.ofRadians(edge.radians() - taper);
     }
 

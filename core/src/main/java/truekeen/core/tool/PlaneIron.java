@@ -2,8 +2,6 @@ package truekeen.core.tool;
 
 import java.util.Optional;
 import truekeen.core.message.Checks;
-import truekeen.core.message.MessageCode;
-import truekeen.core.message.Refusal;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 
@@ -73,12 +71,12 @@ public record PlaneIron(
 
     /** Angle of the face that the shaving climbs, to the sole: bed and back bevel, or bed and last bevel. */
     public Angle cutting(Angle last, Angle back) {
-        return bed.plus(bevelUp() ? last : back);
+        return inPlane().cutting(last, back);
     }
 
     /** Angle between the iron's underside and the work: what is left of the bed under it. */
     public Angle clearance(Angle last, Angle back) {
-        return bed.minus(bevelUp() ? back : last);
+        return inPlane().clearance(last, back);
     }
 
     /**
@@ -87,10 +85,11 @@ public record PlaneIron(
      * @param lastField the field that the last bevel was given in
      */
     public void checkClearance(Angle last, Angle back, String lastField, Checks checks) {
-        checks.require(clearance(last, back).radians() > 1e-9, () -> Refusal.of(
-                        MessageCode.NO_CLEARANCE, bevelUp() ? "backBevel" : lastField, bevelUp() ? back : last)
-                .with("what", bevelUp() ? "back bevel" : "last bevel")
-                .with("high", bed));
+        inPlane().checkClearance(last, back, lastField, "backBevel", checks);
+    }
+
+    private PlaneBed inPlane() {
+        return new PlaneBed(bed, bevelUp());
     }
 
     @Override
