@@ -78,7 +78,7 @@ function Finish({
             done: form.done,
             capIron: form.capIron,
             torque: form.torque,
-            seen,
+            seen: form.seen,
             nextCheck: form.nextCheck,
           },
         }),

@@ -25,7 +25,7 @@ import truekeen.core.setup.PlaneSetting;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Operation;
 import truekeen.core.tool.PlaneIron;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /** Reads what is asked at the angle stage; what is left empty is taken from the advice. */
 final class AngleReader {
@@ -33,7 +33,7 @@ final class AngleReader {
     static final String HAND = "HAND";
 
     final Form form = new Form();
-    final Trade trade;
+    final ToolUse trade;
     final HouseRules rules;
     final AngleChoice advised;
     /** What the tool's own past asks for. */
@@ -48,7 +48,7 @@ final class AngleReader {
     private final Blade blade;
     private final AngleForm in;
 
-    AngleReader(CoreTool tool, Trade trade, Advised advised, HouseRules rules, AngleForm in) {
+    AngleReader(CoreTool tool, ToolUse trade, Advised advised, HouseRules rules, AngleForm in) {
         this.blade = tool.geometry();
         this.trade = trade;
         this.rules = rules;

@@ -51,8 +51,8 @@ import truekeen.core.setup.PlaneSetting;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Operation;
 import truekeen.core.tool.PlaneIron;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 /** Chooses angles with the core, sets a guide for them, and keeps the set-up. */
 @Service
@@ -145,7 +145,7 @@ public class AngleService {
             AngleReader read, Optional<CoreHolder> holder, HolderSettings held, double inkDeg, AngleAnswer answer) {}
 
     private Asked ask(CoreTool tool, AngleForm in) {
-        Trade work = work(tool, in.trade());
+        ToolUse work = work(tool, in.trade());
         HouseRules house = rules.core(tool.id());
         Advised advised = surveys.advised(tool, work, house);
         AngleReader read = new AngleReader(tool, work, advised, house, in);
@@ -210,14 +210,14 @@ public class AngleService {
         return new Holdings(target.primary().degrees(), target.last().degrees(), all);
     }
 
-    private static Trade work(CoreTool tool, String key) {
-        return Trades.byKey(Form.orEmpty(key))
+    private static ToolUse work(CoreTool tool, String key) {
+        return ToolUses.byKey(Form.orEmpty(key))
                 .filter(t -> t.tool().equals(tool.trade().tool()))
                 .orElse(tool.trade());
     }
 
     private static String works(CoreTool tool) {
-        return Trades.ofTool(tool.trade().tool()).stream().map(Trade::key).collect(Collectors.joining("; "));
+        return ToolUses.ofTool(tool.trade().tool()).stream().map(ToolUse::key).collect(Collectors.joining("; "));
     }
 
     private AngleAnswer answer(
@@ -229,7 +229,7 @@ public class AngleService {
             StandsView stands) {
         Form form = read.form;
         Blade blade = tool.geometry();
-        Trade trade = read.trade;
+        ToolUse trade = read.trade;
         TargetBevel target = read.target;
         EdgeSurvey survey =
                 surveys.core(tool.id()).map(SurveyService.CoreSurvey::survey).orElse(NOT_YET);

@@ -20,7 +20,7 @@ import truekeen.core.setup.PlaneSetting;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.DoubleBevelKnife;
 import truekeen.core.tool.PlaneIron;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /** The numbers of a geometry that a person acts on, each with its why. */
 final class Figures {
@@ -39,7 +39,7 @@ final class Figures {
     static List<FigureView> of(
             Blade blade,
             TargetBevel target,
-            Trade trade,
+            ToolUse trade,
             Optional<PlaneSetting.Camber> camber,
             Optional<Length> shaving,
             Restoration restoration) {
@@ -190,7 +190,7 @@ final class Figures {
         }
     }
 
-    private void behindEdge(DoubleBevelKnife k, Trade trade, Restoration r) {
+    private void behindEdge(DoubleBevelKnife k, ToolUse trade, Restoration r) {
         double after = r.measuresAfter().values().get("behindEdge");
         List<Advice.Given> given = List.of(
                 new Advice.Given("behind the edge now", k.behindEdge().toString()),

@@ -31,8 +31,8 @@ import truekeen.core.message.Checks;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
-import truekeen.core.stepsheet.Manner;
 import truekeen.core.stepsheet.SheetHabits;
+import truekeen.core.stepsheet.WorkingMethod;
 
 /** The set-ups that are saved: what each asks for, what it is set to, and how that changed since. */
 @Service
@@ -91,8 +91,8 @@ public class SetupService implements HistorySource {
 
     /** How a tool is worked with a set-up. */
     @Transactional(readOnly = true)
-    public Manner manner(CoreTool tool, Setup s) {
-        return Manner.of(
+    public WorkingMethod manner(CoreTool tool, Setup s) {
+        return WorkingMethod.of(
                         tool.geometry().kind(),
                         s.target(tool.geometry()),
                         s.byHand() ? Optional.empty() : Optional.of(s.holderName()),

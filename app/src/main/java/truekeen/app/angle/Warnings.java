@@ -8,7 +8,7 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.PlaneSetting;
 import truekeen.core.tool.PlaneIron;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /** What to know before going on with a pair of bevels. */
 final class Warnings {
@@ -16,7 +16,7 @@ final class Warnings {
 
     private Warnings() {}
 
-    static List<String> of(CoreTool tool, Trade trade, AngleChoice advised, TargetBevel target) {
+    static List<String> of(CoreTool tool, ToolUse trade, AngleChoice advised, TargetBevel target) {
         List<String> warnings = new ArrayList<>();
         if (target == null) {
             return warnings;

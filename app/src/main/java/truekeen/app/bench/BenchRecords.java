@@ -8,9 +8,9 @@ import truekeen.app.plan.PlanRecords.StepView;
 import truekeen.core.bench.BenchState;
 import truekeen.core.bench.BenchTimer;
 import truekeen.core.bench.BurrThread;
-import truekeen.core.bench.Gate;
 import truekeen.core.bench.Instrument;
 import truekeen.core.bench.Sight;
+import truekeen.core.bench.StepGate;
 import truekeen.core.fault.Sign;
 import truekeen.core.stepsheet.Step;
 
@@ -94,7 +94,7 @@ public final class BenchRecords {
     public record TodoView(String words, @Nullable Double fromMm, @Nullable Double toMm) {}
 
     /** How the gate stands: NONE, ASK, OPEN or SHUT. */
-    public record GateView(Gate.State state, String words, List<TodoView> todo, List<String> notes) {}
+    public record GateView(StepGate.State state, String words, List<TodoView> todo, List<String> notes) {}
 
     /** The burr's thread. */
     public record BurrView(BurrThread.Life life, String words, String ask, String warning, List<String> moments) {}

@@ -23,10 +23,10 @@ import truekeen.app.plan.PlanViews;
 import truekeen.app.tool.ToolService;
 import truekeen.core.bench.BenchState;
 import truekeen.core.bench.BurrThread;
-import truekeen.core.bench.Gate;
 import truekeen.core.bench.Instrument;
 import truekeen.core.bench.SessionFold;
 import truekeen.core.bench.Sight;
+import truekeen.core.bench.StepGate;
 import truekeen.core.fault.Observation;
 import truekeen.core.holding.Setup;
 import truekeen.core.keenness.Stretch;
@@ -111,7 +111,7 @@ class SessionViews {
         int at = state.current();
         Step step = steps.get(at);
         BenchState.StepState now = state.steps().get(at);
-        Gate gate = Gate.of(steps, state, at);
+        StepGate gate = StepGate.of(steps, state, at);
         BurrThread burr = BurrThread.of(steps, state);
         SteelClass steel = tools.core(session.toolId).steel();
         OptionalDouble pace = fold.secondsPerStroke();
@@ -127,7 +127,7 @@ class SessionViews {
                                         t.where().map(Stretch::toMm).orElse(null)))
                                 .toList(),
                         gate.notes()),
-                Gate.offers(step).stream()
+                StepGate.offers(step).stream()
                         .map(s -> new TapView(s, s.words(), s.says(), s.placed()))
                         .toList(),
                 now.standing().stream().map(SessionViews::seen).toList(),
@@ -136,7 +136,7 @@ class SessionViews {
                 Sight.of(step).stream()
                         .map(s -> new SightView(s, s.right(), s.wrong()))
                         .toList(),
-                Gate.marks(step),
+                StepGate.marks(step),
                 facet(step, setup),
                 pace.isPresent() ? pace.getAsDouble() : null,
                 left(pace, step.strokesLow() * sides - now.total()),

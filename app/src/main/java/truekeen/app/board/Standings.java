@@ -12,7 +12,7 @@ import truekeen.app.bench.BenchService;
 import truekeen.app.bench.BenchService.RunningSession;
 import truekeen.app.edgetest.TestService;
 import truekeen.app.finish.FinishService;
-import truekeen.app.machine.MachineGate;
+import truekeen.app.machine.MachineReadiness;
 import truekeen.app.plan.PlanService;
 import truekeen.app.plan.PlanService.CorePlan;
 import truekeen.app.survey.SurveyService;
@@ -27,7 +27,7 @@ class Standings {
     private final BenchService bench;
     private final TestService tests;
     private final FinishService finishing;
-    private final MachineGate gate;
+    private final MachineReadiness gate;
     private final BalanceService balance;
 
     Standings(
@@ -37,7 +37,7 @@ class Standings {
             BenchService bench,
             TestService tests,
             FinishService finishing,
-            MachineGate gate,
+            MachineReadiness gate,
             BalanceService balance) {
         this.surveys = surveys;
         this.setups = setups;
@@ -55,7 +55,7 @@ class Standings {
         Optional<CoreSurvey> survey = surveys.core(tool).filter(s -> s.takenAt().isAfter(since));
         Optional<SavedSetup> setup = setups.newest(tool);
         Optional<RunningSession> open = bench.open(tool);
-        MachineGate.Standing machine = gate.standing(tool);
+        MachineReadiness.Standing machine = gate.standing(tool);
         boolean turns = balance.turns(tool);
         return new ToolStanding(
                 !finished.isEmpty(),

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.edgetest.TestRecords.OutcomeOfCheck;
-import truekeen.app.edgetest.TestRecords.SignForm;
 import truekeen.core.finish.FinishAct;
 
 /** What the end of a job shows and takes. */
@@ -71,7 +70,7 @@ public final class FinishRecords {
      *
      * @param capIron distance of the cap iron, as typed; empty where there is none
      * @param torque torque by the maker's manual, as typed; empty where none is asked for
-     * @param seen what came of the first cut
+     * @param seen names of the signs seen at the first cut
      * @param nextCheck day (ISO); empty for the one proposed
      */
     public record FinishCardForm(
@@ -80,6 +79,6 @@ public final class FinishRecords {
             List<String> done,
             String capIron,
             @Nullable String torque,
-            List<SignForm> seen,
+            List<String> seen,
             String nextCheck) {}
 }

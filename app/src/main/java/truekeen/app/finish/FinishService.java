@@ -17,7 +17,6 @@ import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.SetupService;
 import truekeen.app.balance.BalanceService;
 import truekeen.app.bench.BenchService;
-import truekeen.app.edgetest.TestRecords.SignForm;
 import truekeen.app.edgetest.TestService;
 import truekeen.app.edgetest.TestViews;
 import truekeen.app.finish.FinishRecords.FinishActView;
@@ -205,13 +204,13 @@ public class FinishService implements HistorySource {
         return new Next(check.day(), check.words());
     }
 
-    private static List<String> seen(Form form, List<SignForm> signs, Optional<EdgeCheck> firstCut) {
+    private static List<String> seen(Form form, List<String> signs, Optional<EdgeCheck> firstCut) {
         List<Sign> possible = firstCut.map(EdgeCheck::signs).orElse(List.of());
         List<String> words = new ArrayList<>();
-        for (SignForm s : signs == null ? List.<SignForm>of() : signs) {
+        for (String s : signs == null ? List.<String>of() : signs) {
             Optional<Sign> sign =
-                    possible.stream().filter(p -> p.name().equals(s.sign())).findFirst();
-            form.checks().require(sign.isPresent(), () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "seen", s.sign())
+                    possible.stream().filter(p -> p.name().equals(s)).findFirst();
+            form.checks().require(sign.isPresent(), () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "seen", s)
                     .with("allowed", possible.stream().map(Enum::name).toList()));
             sign.ifPresent(known -> {
                 form.checks()

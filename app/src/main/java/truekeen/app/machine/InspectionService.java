@@ -42,7 +42,7 @@ public class InspectionService implements HistorySource {
     private final Inspections inspections;
     private final Blades blades;
     private final ToolService tools;
-    private final MachineGate gate;
+    private final MachineReadiness gate;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
@@ -50,7 +50,7 @@ public class InspectionService implements HistorySource {
             Inspections inspections,
             Blades blades,
             ToolService tools,
-            MachineGate gate,
+            MachineReadiness gate,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.inspections = inspections;

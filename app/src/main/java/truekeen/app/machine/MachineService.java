@@ -47,7 +47,7 @@ public class MachineService implements HistorySource {
     private final InspectionService inspections;
     private final HoursService hours;
     private final ToolService tools;
-    private final MachineGate gate;
+    private final MachineReadiness gate;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
@@ -58,7 +58,7 @@ public class MachineService implements HistorySource {
             InspectionService inspections,
             HoursService hours,
             ToolService tools,
-            MachineGate gate,
+            MachineReadiness gate,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.machines = machines;
@@ -82,7 +82,7 @@ public class MachineService implements HistorySource {
         GeometryKind kind = tool.geometry().kind();
         Optional<BladeRow> blade = blades.findById(toolId);
         Optional<MachineRow> machine = blade.flatMap(b -> machines.findById(b.machineId));
-        MachineGate.Standing standing = gate.standing(toolId);
+        MachineReadiness.Standing standing = gate.standing(toolId);
         Optional<IsolationRow> isolation =
                 machine.filter(m -> standing.safe()).flatMap(m -> isolations.findByMachineIdAndLiftedAtIsNull(m.id));
         return new MachineState(

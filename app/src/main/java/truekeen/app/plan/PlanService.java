@@ -75,7 +75,7 @@ public class PlanService {
     private final KitService kit;
     private final Grinding grinding;
     private final HandService hands;
-    private final UsualWays ways;
+    private final SavedRoutes ways;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
@@ -87,7 +87,7 @@ public class PlanService {
             KitService kit,
             Grinding grinding,
             HandService hands,
-            UsualWays ways,
+            SavedRoutes ways,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.plans = plans;

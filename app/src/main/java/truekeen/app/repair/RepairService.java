@@ -18,6 +18,7 @@ import truekeen.app.repair.RepairRecords.SignView;
 import truekeen.app.survey.SurveyRecords.ResultView;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.survey.SurveyService.CoreSurvey;
+import truekeen.app.tool.SectionDrawing;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.abrasive.Abrasive;
@@ -86,7 +87,7 @@ public class RepairService {
         ResultView result = surveys.result(tool, survey.survey(), target, r);
         return new RepairView(
                 result,
-                result.section(),
+                SectionDrawing.of(tool.geometry(), target, r),
                 means.stream().map(m -> GrindViews.means(m, r)).toList(),
                 house(rules, r),
                 chosen.map(m -> m.means().name()).orElse(""),

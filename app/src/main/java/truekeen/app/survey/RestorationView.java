@@ -19,9 +19,11 @@ import truekeen.core.condition.Shaping;
 import truekeen.core.condition.StationCut;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
 import truekeen.core.repair.SharpeningsLeft;
 import truekeen.core.repair.Thinning;
 import truekeen.core.section.EdgeShape;
+import truekeen.core.section.FlatBackSection;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.tool.DoubleBevelKnife;
 
@@ -106,7 +108,7 @@ final class RestorationView {
         }
         return AdviceView.of(Advice.exact(
                 "the wedge that squaring takes",
-                width * width / 2 * off.tan() * thickness,
+                FlatBackSection.squaringVolume(Length.ofMm(width), off, Length.ofMm(thickness)),
                 "mm³",
                 Formula.SQUARING,
                 List.of(

@@ -10,10 +10,10 @@ import truekeen.app.survey.SurveyRecords.MeasureForm;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
 import truekeen.core.angle.EdgeOutcome;
 import truekeen.core.condition.BackState;
-import truekeen.core.condition.Departures;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
+import truekeen.core.condition.ShapeDeviations;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.quantity.Angle;
@@ -47,7 +47,7 @@ final class SurveyFormReader {
                 : 0;
         Angle off = high == EdgeSurvey.HighCorner.NONE ? Angle.ZERO : off(in, tool);
         List<Finding> findings = findings(in, tool);
-        Departures departures = departures(in, tool);
+        ShapeDeviations departures = departures(in, tool);
         form.checks().text("person", "A name", in.person(), false, 80);
         if (!form.checks().clean() || dullness == null || back == null || high == null || off == null) {
             survey = null;
@@ -65,50 +65,50 @@ final class SurveyFormReader {
         survey = form.checks().clean() ? read : null;
     }
 
-    private Departures departures(SurveyForm in, Blade tool) {
-        List<Departures.StationMeasure> measures = new ArrayList<>();
+    private ShapeDeviations departures(SurveyForm in, Blade tool) {
+        List<ShapeDeviations.StationMeasure> measures = new ArrayList<>();
         for (int i = 0; i < Math.min(in.measures().size(), MOST_READ + 1); i++) {
             MeasureForm m = in.measures().get(i);
             Length place = form.length("measures[" + i + "].at", m.at());
             Length value = form.length("measures[" + i + "].value", m.value());
             if (place != null && value != null) {
-                measures.add(new Departures.StationMeasure(Form.orEmpty(m.field()), place.mm(), value.mm()));
+                measures.add(new ShapeDeviations.StationMeasure(Form.orEmpty(m.field()), place.mm(), value.mm()));
             }
         }
-        return new Departures(measures, uneven(in, tool), oldBack(in, tool), bend(in));
+        return new ShapeDeviations(measures, uneven(in, tool), oldBack(in, tool), bend(in));
     }
 
-    private Optional<Departures.Uneven> uneven(SurveyForm in, Blade tool) {
+    private Optional<ShapeDeviations.Uneven> uneven(SurveyForm in, Blade tool) {
         boolean none = Form.blank(in.unevenLeft()) && Form.blank(in.unevenRight());
-        if (none || !Departures.canBeUneven(tool)) {
+        if (none || !ShapeDeviations.canBeUneven(tool)) {
             return Optional.empty();
         }
         Angle left = form.angle("uneven.left", in.unevenLeft());
         Angle right = form.angle("uneven.right", in.unevenRight());
         return left == null || right == null || left.equals(right)
                 ? Optional.empty()
-                : Optional.of(new Departures.Uneven(left, right));
+                : Optional.of(new ShapeDeviations.Uneven(left, right));
     }
 
-    private Optional<Departures.OldBack> oldBack(SurveyForm in, Blade tool) {
+    private Optional<ShapeDeviations.OldBack> oldBack(SurveyForm in, Blade tool) {
         boolean none = Form.blank(in.oldBackWidth()) && Form.blank(in.oldBackAngle());
-        if (none || !Departures.canHaveOldBack(tool)) {
+        if (none || !ShapeDeviations.canHaveOldBack(tool)) {
             return Optional.empty();
         }
         Length width = form.length("oldBack.width", in.oldBackWidth());
         Angle angle = form.angle("oldBack.angle", in.oldBackAngle());
-        Departures.OldBackGoes goes = choice(
+        ShapeDeviations.OldBackGoes goes = choice(
                 "oldBack.goes",
                 "What becomes of the old back bevel",
                 in.oldBackGoes(),
-                Departures.OldBackGoes.values());
+                ShapeDeviations.OldBackGoes.values());
         return width == null || angle == null || goes == null
                 ? Optional.empty()
-                : Optional.of(new Departures.OldBack(width, angle, goes));
+                : Optional.of(new ShapeDeviations.OldBack(width, angle, goes));
     }
 
-    private Optional<Departures.Bend> bend(SurveyForm in) {
-        return form.lengthIfAny("bend", in.bend()).filter(g -> g.mm() != 0).map(Departures.Bend::new);
+    private Optional<ShapeDeviations.Bend> bend(SurveyForm in) {
+        return form.lengthIfAny("bend", in.bend()).filter(g -> g.mm() != 0).map(ShapeDeviations.Bend::new);
     }
 
     private Angle off(SurveyForm in, Blade tool) {

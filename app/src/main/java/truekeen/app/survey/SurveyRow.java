@@ -13,11 +13,11 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
 import truekeen.core.condition.BackState;
-import truekeen.core.condition.Departures;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Scope;
+import truekeen.core.condition.ShapeDeviations;
 import truekeen.core.quantity.Angle;
 
 @Entity
@@ -86,7 +86,8 @@ class SurveyRow {
     /** The survey; empty where its record cannot be read any more. */
     Optional<EdgeSurvey> toCore() {
         Optional<List<Finding>> found = SurveyStore.FINDINGS.read(findings).value();
-        Optional<Departures> departs = SurveyStore.DEPARTURES.read(departures).value();
+        Optional<ShapeDeviations> departs =
+                SurveyStore.DEPARTURES.read(departures).value();
         return found.flatMap(f -> departs.map(d -> new EdgeSurvey(
                 f,
                 new EdgeSurvey.Squareness(highCorner, Angle.ofDegrees(squareOffDeg), squareMend),

@@ -52,7 +52,7 @@ import truekeen.core.section.EdgeShape;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Micro;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /** Reads surveys, asks the core what must go, and keeps them. */
 @Service
@@ -97,7 +97,7 @@ public class SurveyService implements HistorySource {
 
     /** The angles that tables, history and house rules advise for a work of a tool. */
     @Transactional(readOnly = true)
-    public Advised advised(CoreTool tool, Trade trade, HouseRules house) {
+    public Advised advised(CoreTool tool, ToolUse trade, HouseRules house) {
         Blade blade = tool.geometry();
         AngleHistory history = fared(tool.id());
         AngleChoice choice = AngleChooser.choose(

@@ -6,8 +6,8 @@ import truekeen.app.store.StoredFormat;
 import truekeen.app.survey.SurveyRecords.FindingForm;
 import truekeen.app.survey.SurveyRecords.MeasureForm;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
-import truekeen.core.condition.Departures;
 import truekeen.core.condition.Finding;
+import truekeen.core.condition.ShapeDeviations;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 
@@ -27,7 +27,7 @@ final class SurveyStore {
             StoredFormat.of("survey.form", StoredForm.class, StoredForm::toForm, StoredForm::of, StoredFormat::asItWas);
 
     /** How the blade departs from what was noted at take-in. */
-    static final StoredFormat<StoredDepartures, Departures> DEPARTURES = StoredFormat.of(
+    static final StoredFormat<StoredDepartures, ShapeDeviations> DEPARTURES = StoredFormat.of(
             "survey.departures",
             StoredDepartures.class,
             StoredDepartures::toCore,
@@ -132,7 +132,7 @@ final class SurveyStore {
 
     record StoredMeasure(String field, double xMm, double value) {}
 
-    /** Departures; null where there is nothing. */
+    /** ShapeDeviations; null where there is nothing. */
     record StoredDepartures(
             List<StoredMeasure> measures,
             Double leftDeg,
@@ -141,7 +141,7 @@ final class SurveyStore {
             Double oldBackDeg,
             String oldBackGoes,
             Double bendMm) {
-        static StoredDepartures of(Departures d) {
+        static StoredDepartures of(ShapeDeviations d) {
             return new StoredDepartures(
                     d.measures().stream()
                             .map(m -> new StoredMeasure(m.field(), m.xMm(), m.value()))
@@ -154,21 +154,22 @@ final class SurveyStore {
                     d.bend().map(b -> b.gap().mm()).orElse(null));
         }
 
-        Departures toCore() {
-            return new Departures(
+        ShapeDeviations toCore() {
+            return new ShapeDeviations(
                     orNone(measures).stream()
-                            .map(m -> new Departures.StationMeasure(m.field, m.xMm, m.value))
+                            .map(m -> new ShapeDeviations.StationMeasure(m.field, m.xMm, m.value))
                             .toList(),
                     leftDeg == null
                             ? Optional.empty()
-                            : Optional.of(new Departures.Uneven(Angle.ofDegrees(leftDeg), Angle.ofDegrees(rightDeg))),
+                            : Optional.of(
+                                    new ShapeDeviations.Uneven(Angle.ofDegrees(leftDeg), Angle.ofDegrees(rightDeg))),
                     oldBackWidthMm == null
                             ? Optional.empty()
-                            : Optional.of(new Departures.OldBack(
+                            : Optional.of(new ShapeDeviations.OldBack(
                                     Length.ofMm(oldBackWidthMm),
                                     Angle.ofDegrees(oldBackDeg),
-                                    Departures.OldBackGoes.valueOf(oldBackGoes))),
-                    bendMm == null ? Optional.empty() : Optional.of(new Departures.Bend(Length.ofMm(bendMm))));
+                                    ShapeDeviations.OldBackGoes.valueOf(oldBackGoes))),
+                    bendMm == null ? Optional.empty() : Optional.of(new ShapeDeviations.Bend(Length.ofMm(bendMm))));
         }
     }
 

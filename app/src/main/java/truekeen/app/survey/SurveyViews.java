@@ -11,9 +11,9 @@ import truekeen.app.survey.SurveyRecords.LookChangeView;
 import truekeen.app.survey.SurveyRecords.MarkKindView;
 import truekeen.app.survey.SurveyRecords.StationView;
 import truekeen.app.survey.SurveyRecords.VaryingView;
-import truekeen.core.condition.Departures;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Scope;
+import truekeen.core.condition.ShapeDeviations;
 import truekeen.core.condition.StationCut;
 import truekeen.core.condition.SurveyChange;
 import truekeen.core.message.Numbers;
@@ -76,15 +76,15 @@ public final class SurveyViews {
                         .filter(k -> k != Finding.Kind.ROUNDED_CORNER || corners)
                         .map(k -> new MarkKindView(k, k.words(), k.measured(), k.pit()))
                         .toList(),
-                Departures.varying(blade).stream()
+                ShapeDeviations.varying(blade).stream()
                         .map(d -> new VaryingView(
                                 d.field(),
                                 d.label(),
                                 d.where(),
                                 d.measure().unit().strip()))
                         .toList(),
-                Departures.canBeUneven(blade),
-                Departures.canHaveOldBack(blade));
+                ShapeDeviations.canBeUneven(blade),
+                ShapeDeviations.canHaveOldBack(blade));
     }
 
     static List<LookChangeView> changes(List<SurveyChange> changes) {

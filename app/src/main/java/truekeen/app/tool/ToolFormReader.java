@@ -23,8 +23,8 @@ import truekeen.core.tool.Blade;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.Dimension;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 /** Reads what was typed at the door. */
 final class ToolFormReader {
@@ -36,7 +36,7 @@ final class ToolFormReader {
     private static final int MOST_FIELDS = 40;
 
     final Form form = new Form();
-    final Trade trade;
+    final ToolUse trade;
     final SteelClass steel;
     /** Hardness of the blade (HRC), or null where it is not known. */
     final Double hardness;
@@ -55,8 +55,8 @@ final class ToolFormReader {
                 "trade",
                 "The kind of tool and its work",
                 in.trade(),
-                Trades.byKey(Form.orEmpty(in.trade())),
-                Trades.all().stream().map(Trade::key).collect(Collectors.joining("; ")));
+                ToolUses.byKey(Form.orEmpty(in.trade())),
+                ToolUses.all().stream().map(ToolUse::key).collect(Collectors.joining("; ")));
         steel = form.choice(
                 "steel",
                 "The class of steel",

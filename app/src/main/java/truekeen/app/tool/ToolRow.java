@@ -20,8 +20,8 @@ import truekeen.core.steel.Steels;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Measures;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 @Entity
 @Table(name = "tool")
@@ -81,8 +81,8 @@ class ToolRow {
     }
 
     /** What it is and what it is used for. */
-    Trade use() {
-        return Trades.byKey(trade).orElseThrow(() -> Stored.olderRecord("tool"));
+    ToolUse use() {
+        return ToolUses.byKey(trade).orElseThrow(() -> Stored.olderRecord("tool"));
     }
 
     /** Its class of steel. */

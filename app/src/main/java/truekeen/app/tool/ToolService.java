@@ -33,8 +33,8 @@ import truekeen.core.tool.Blade;
 import truekeen.core.tool.Dimension;
 import truekeen.core.tool.EdgeLayout;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 /** Takes tools in and keeps their dimensions true as they wear. */
 @Service
@@ -69,7 +69,7 @@ public class ToolService {
             UUID id,
             String name,
             Blade geometry,
-            Trade trade,
+            ToolUse trade,
             SteelClass steel,
             OptionalDouble hardnessHrc,
             OptionalDouble scratchUm) {}
@@ -84,7 +84,7 @@ public class ToolService {
 
     /** The works that a tool of that name can be put to. */
     public static List<TradeView> works(String tool) {
-        return Trades.ofTool(tool).stream().map(ToolViews::trade).toList();
+        return ToolUses.ofTool(tool).stream().map(ToolViews::trade).toList();
     }
 
     /** Reads a form without storing anything. */
@@ -175,7 +175,7 @@ public class ToolService {
                 t.id,
                 t.name,
                 owner,
-                Trades.byKey(t.trade).map(Trade::tool).orElse(t.trade),
+                ToolUses.byKey(t.trade).map(ToolUse::tool).orElse(t.trade),
                 Optional.ofNullable(t.wantedBy),
                 t.takenInAt,
                 t.note,

@@ -19,13 +19,13 @@ import truekeen.core.tool.Blade;
 import truekeen.core.tool.Dimension;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Operation;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 /** Tools and families, for the screens. */
 final class ToolViews {
     private static final TakeInChoices CHOICES = new TakeInChoices(
-            Trades.all().stream().map(ToolViews::trade).toList(),
+            ToolUses.all().stream().map(ToolViews::trade).toList(),
             Arrays.stream(GeometryKind.values()).map(ToolViews::family).toList(),
             Steels.all().stream()
                     .map(s -> new SteelView(s.name(), s.examples(), s.hardness(), s.note()))
@@ -37,7 +37,7 @@ final class ToolViews {
         return CHOICES;
     }
 
-    static TradeView trade(Trade t) {
+    static TradeView trade(ToolUse t) {
         return new TradeView(t.key(), t.tool(), t.use(), t.geometry(), t.note());
     }
 
@@ -63,7 +63,7 @@ final class ToolViews {
     }
 
     static ToolView tool(ToolRow t, String crew) {
-        Trade trade = t.use();
+        ToolUse trade = t.use();
         Blade blade = t.blade();
         Map<String, Double> dimensions = t.dimensions();
         return new ToolView(

@@ -56,13 +56,13 @@ class FinishTest extends ApiTest {
         unknown.withArray("done").add("POLISH_SHOES");
         assertThat(post(close, unknown).status()).isEqualTo(422);
         ObjectNode bad = card("1.2", "");
-        bad.withArray("seen").add(JSON.createObjectNode().put("sign", "SHAVING_NONE"));
+        bad.withArray("seen").add("SHAVING_NONE");
         assertThat(post(close, bad).messageAt("seen")).contains("Judge that as a test");
         assertThat(get("/api/v1/sessions/" + session).body().path("finishedAt").isNull())
                 .isTrue();
 
         ObjectNode good = card("1.2 mm", sheet.path("nextCheck").asText());
-        good.withArray("seen").add(JSON.createObjectNode().put("sign", "SHAVING_EVEN"));
+        good.withArray("seen").add("SHAVING_EVEN");
         assertThat(post(close, good).status()).isEqualTo(200);
         assertThat(post(close, good).status()).isEqualTo(409);
         JsonNode last = get("/api/v1/tools/" + tool + "/finish").body().path("last");

@@ -9,7 +9,7 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Convention;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /**
  * Chooses primary and last bevel.
@@ -25,7 +25,7 @@ public final class AngleChooser {
     private static final double LEAST_STEP_DEG = Prior.ANGLE_CHOOSER_LEAST_STEP_DEG.value();
     private static final double REPEAT_WITHIN_DEG = Prior.ANGLE_CHOOSER_REPEAT_WITHIN_DEG.value();
 
-    private final Trade trade;
+    private final ToolUse trade;
     private final SteelClass steel;
     private final OptionalDouble hardness;
     private final AngleHabits habits;
@@ -33,7 +33,7 @@ public final class AngleChooser {
     private double primary;
     private double step;
 
-    private AngleChooser(Trade trade, SteelClass steel, OptionalDouble hardness, AngleHabits habits) {
+    private AngleChooser(ToolUse trade, SteelClass steel, OptionalDouble hardness, AngleHabits habits) {
         this.trade = trade;
         this.steel = steel;
         this.hardness = hardness;
@@ -41,7 +41,7 @@ public final class AngleChooser {
     }
 
     /** Chooses without a history, in the usual manner; {@code present} is the primary the tool has now, if any. */
-    public static AngleChoice choose(Trade trade, SteelClass steel, Optional<Angle> present) {
+    public static AngleChoice choose(ToolUse trade, SteelClass steel, Optional<Angle> present) {
         return choose(
                 trade,
                 steel,
@@ -59,7 +59,7 @@ public final class AngleChooser {
      * @param presentLast the last bevel the tool has now, if it has a secondary
      */
     public static AngleChoice choose(
-            Trade trade,
+            ToolUse trade,
             SteelClass steel,
             OptionalDouble hardness,
             Optional<Angle> present,
@@ -70,7 +70,7 @@ public final class AngleChooser {
     }
 
     /** Lowest sound last bevel of a steel for a trade; empty where the tool has no apex. */
-    public static Optional<Angle> floor(Trade trade, SteelClass steel) {
+    public static Optional<Angle> floor(ToolUse trade, SteelClass steel) {
         return trade.hasApex()
                 ? Optional.of(
                         trade.convention() == Convention.PER_SIDE ? steel.lowestPerSide() : steel.lowestFromBack())

@@ -101,7 +101,7 @@ public final class BenchFold {
         if (width
                 && (!step.sides().contains(event.side())
                         || event.station() < 1
-                        || event.station() > AlikeGate.marks(step))) {
+                        || event.station() > EvenEdgesGate.marks(step))) {
             return Optional.of(outOfPlace(event, "no such mark is measured here"));
         }
         return Optional.empty();
@@ -125,8 +125,8 @@ public final class BenchFold {
         if (step.gate().isEmpty()) {
             return Optional.of(outOfPlace(event, "this step asks no question"));
         }
-        Gate gate = Gate.of(steps, state, event.step());
-        return gate.state() == Gate.State.SHUT
+        StepGate gate = StepGate.of(steps, state, event.step());
+        return gate.state() == StepGate.State.SHUT
                 ? Optional.of(Refusal.of(MessageCode.GATE_SHUT, "kind", gate.words()))
                 : Optional.empty();
     }
@@ -136,7 +136,7 @@ public final class BenchFold {
             return Optional.of(Refusal.of(MessageCode.EMPTY, "sign", "").with("what", "What was seen"));
         }
         Observation seen = event.seen().get();
-        if (!Gate.offers(step).contains(seen.sign())) {
+        if (!StepGate.offers(step).contains(seen.sign())) {
             return Optional.of(outOfPlace(event, "“" + seen.sign().words() + "” is not asked at this step"));
         }
         boolean placeFits = seen.where()

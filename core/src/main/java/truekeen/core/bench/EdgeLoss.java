@@ -19,13 +19,13 @@ public final class EdgeLoss {
     public static Optional<MarkedWidths> of(List<Step> steps, BenchState state, Blade blade) {
         for (int i = steps.size() - 1; i >= 0; i--) {
             Step step = steps.get(i);
-            if (step.kind() != Step.Kind.MEASURE && AlikeGate.marks(step) > 0) {
-                Map<Step.Side, List<Double>> before = AlikeGate.widths(steps, state, i);
+            if (step.kind() != Step.Kind.MEASURE && EvenEdgesGate.marks(step) > 0) {
+                Map<Step.Side, List<Double>> before = EvenEdgesGate.widths(steps, state, i);
                 BenchState.StepState now = state.steps().get(i);
                 List<List<Double>> was = new ArrayList<>();
                 List<List<Double>> is = new ArrayList<>();
                 for (Step.Side side : step.sides()) {
-                    Optional<List<Double>> after = AlikeGate.measured(step, now, side);
+                    Optional<List<Double>> after = EvenEdgesGate.measured(step, now, side);
                     if (after.isPresent() && before.containsKey(side)) {
                         was.add(before.get(side));
                         is.add(after.get());

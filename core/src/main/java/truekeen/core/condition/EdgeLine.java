@@ -117,7 +117,7 @@ final class EdgeLine {
                     false));
         }
         survey.departures().oldBack().ifPresent(o -> {
-            boolean byEdge = o.goes() == Departures.OldBackGoes.BY_THE_EDGE;
+            boolean byEdge = o.goes() == ShapeDeviations.OldBackGoes.BY_THE_EDGE;
             asked.add(new Demand(
                     Demand.Subject.OLD_BACK_BEVEL,
                     "old back bevel",

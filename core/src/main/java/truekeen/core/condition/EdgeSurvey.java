@@ -28,7 +28,7 @@ public record EdgeSurvey(
         boolean stropTried,
         BackState back,
         double backDepthMm,
-        Departures departures) {
+        ShapeDeviations departures) {
     private static final int MOST_FINDINGS = 60;
 
     /** Keeps the findings from changing. */
@@ -44,7 +44,7 @@ public record EdgeSurvey(
             boolean stropTried,
             BackState back,
             double backDepthMm) {
-        this(findings, square, dullness, stropTried, back, backDepthMm, Departures.NONE);
+        this(findings, square, dullness, stropTried, back, backDepthMm, ShapeDeviations.NONE);
     }
 
     /** Which corner stands forward. */
@@ -98,8 +98,8 @@ public record EdgeSurvey(
         double measured = back == BackState.PITTED && backDepthMm <= 0 && pits > 0 ? 0 : state;
         double old = departures
                 .oldBack()
-                .filter(o -> o.goes() == Departures.OldBackGoes.BY_THE_BACK)
-                .map(Departures.OldBack::depthMm)
+                .filter(o -> o.goes() == ShapeDeviations.OldBackGoes.BY_THE_BACK)
+                .map(ShapeDeviations.OldBack::depthMm)
                 .orElse(0.0);
         return Math.max(Math.max(measured, pits), old);
     }

@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 import truekeen.core.table.Prior;
 import truekeen.core.table.TableReader;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /**
  * A test of an edge that needs no instrument, in rising order of demand. Source: workshop prior.
@@ -65,7 +65,7 @@ public record EdgeCheck(String key, String title, String how, String safety, Lis
     }
 
     /** The ladder of tests of a tool at its work. */
-    public static List<EdgeCheck> ladder(Trade trade) {
+    public static List<EdgeCheck> ladder(ToolUse trade) {
         Set<Suits> works = works(trade);
         return ALL.stream()
                 .filter(c -> c.suits.stream().anyMatch(works::contains))
@@ -73,7 +73,7 @@ public record EdgeCheck(String key, String title, String how, String safety, Lis
     }
 
     /** What the first cut of a tool is: the shaving of a plane, else the first minutes of its work; empty where neither is. */
-    public static Optional<EdgeCheck> firstCut(Trade trade) {
+    public static Optional<EdgeCheck> firstCut(ToolUse trade) {
         List<EdgeCheck> ladder = ladder(trade);
         return Stream.of("SHAVING", "USE")
                 .flatMap(key -> ladder.stream().filter(c -> c.key.equals(key)))
@@ -85,7 +85,7 @@ public record EdgeCheck(String key, String title, String how, String safety, Lis
         return ALL.stream().filter(c -> c.signs.contains(sign)).findFirst();
     }
 
-    private static Set<Suits> works(Trade trade) {
+    private static Set<Suits> works(ToolUse trade) {
         GeometryKind kind = trade.geometry();
         if (kind.powered()) {
             return switch (kind) {

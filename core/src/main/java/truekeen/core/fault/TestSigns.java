@@ -9,7 +9,7 @@ import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Convention;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /** Signs that follow from a test by force, and from what a tool is. */
 public final class TestSigns {
@@ -40,7 +40,7 @@ public final class TestSigns {
      * @param sharpenings finished sessions it has had here: the older ones of a tool that was not new are not known, so that
      *     few of them speak for a young edge only weakly
      */
-    public static List<Observation> ofTool(Blade blade, Trade trade, SteelClass steel, Angle last, int sharpenings) {
+    public static List<Observation> ofTool(Blade blade, ToolUse trade, SteelClass steel, Angle last, int sharpenings) {
         List<Observation> signs = new ArrayList<>();
         Angle lowest =
                 blade.kind().convention() == Convention.PER_SIDE ? steel.lowestPerSide() : steel.lowestFromBack();

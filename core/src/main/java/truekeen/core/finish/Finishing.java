@@ -7,7 +7,7 @@ import truekeen.core.finish.FinishAct.Setting;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /** What is done to a tool once its edge is tested: by its steel, and by how it goes back to work. Workshop prior. */
 public final class Finishing {
@@ -21,7 +21,7 @@ public final class Finishing {
      *
      * @param cambered whether the iron carries a camber
      */
-    public static List<FinishAct> acts(Trade trade, SteelClass steel, boolean cambered) {
+    public static List<FinishAct> acts(ToolUse trade, SteelClass steel, boolean cambered) {
         List<FinishAct> acts = new ArrayList<>();
         acts.add(act(
                 Key.WASH,
@@ -106,7 +106,7 @@ public final class Finishing {
                 "Everyone well back; never reach under to listen."));
     }
 
-    private static void iron(List<FinishAct> acts, Trade trade, boolean cambered) {
+    private static void iron(List<FinishAct> acts, ToolUse trade, boolean cambered) {
         acts.add(act(
                 Key.LAY_IN,
                 "Lay the iron in at an angle",
@@ -132,7 +132,7 @@ public final class Finishing {
         acts.add(firstCut("Take one full-width shaving: even in thickness, the surface without lines."));
     }
 
-    private static FinishAct capIron(Trade trade) {
+    private static FinishAct capIron(ToolUse trade) {
         boolean far = trade.camberMm() >= MUCH_CAMBER_MM;
         boolean close = trade.difficultGrain();
         Setting setting = far

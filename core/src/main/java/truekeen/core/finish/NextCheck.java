@@ -7,7 +7,7 @@ import java.util.List;
 import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.quantity.Median;
 import truekeen.core.table.Prior;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /**
  * The day a tool is looked at again.
@@ -21,7 +21,7 @@ public record NextCheck(LocalDate day, int days, int intervals, String words) {
     private static final int LEAST_INTERVALS = Prior.NEXT_CHECK_LEAST_INTERVALS.whole();
 
     /** The same for a tool at its work; one that is not judged by keenness is looked at as often as one for general woodwork. */
-    public static NextCheck propose(LocalDate today, Trade trade, List<LocalDate> sharpened) {
+    public static NextCheck propose(LocalDate today, ToolUse trade, List<LocalDate> sharpened) {
         KeennessPurpose purpose = KeennessPurpose.byName(trade.keennessPurpose())
                 .or(() -> KeennessPurpose.byName("general woodwork"))
                 .orElseThrow();

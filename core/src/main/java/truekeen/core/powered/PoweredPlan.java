@@ -14,7 +14,7 @@ import truekeen.core.steel.SteelClass;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /**
  * The work on the edges of a powered blade: every edge alike. Source: derived here, on workshop priors.
@@ -55,7 +55,7 @@ public record PoweredPlan(
     public static PoweredPlan of(
             Blade blade,
             Restoration restoration,
-            Trade trade,
+            ToolUse trade,
             Angle bevel,
             SteelClass steel,
             List<Abrasive> shelf,

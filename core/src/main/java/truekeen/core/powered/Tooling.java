@@ -18,7 +18,7 @@ import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /**
  * A piece of the kit that the edges of a powered blade can be worked on, and how many strokes or passes one edge takes.
@@ -86,7 +86,7 @@ public record Tooling(
      * @param perEdgeMm3 steel to go from one edge (mm³)
      */
     public static List<Tooling> of(
-            List<Abrasive> shelf, Blade blade, Trade trade, Angle bevel, SteelClass steel, double perEdgeMm3) {
+            List<Abrasive> shelf, Blade blade, ToolUse trade, Angle bevel, SteelClass steel, double perEdgeMm3) {
         List<Tooling> all = new ArrayList<>();
         for (Abrasive a : shelf) {
             if (a.state().retired()) {

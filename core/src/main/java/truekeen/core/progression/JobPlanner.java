@@ -18,7 +18,7 @@ final class JobPlanner {
     private final SteelClass steel;
     private final PlanRules rules;
     private final Wish wish;
-    private final PathSearch search;
+    private final LabelSettingSearch search;
     private final boolean oilOnTool;
     private final List<String> notes = new ArrayList<>();
 
@@ -36,7 +36,7 @@ final class JobPlanner {
             throw new RefusedException(
                     Refusal.of(MessageCode.NO_ABRASIVE, "shelf", shelf.size()).with("what", whyNone()));
         }
-        this.search = new PathSearch(usable, job, steel, rules, oilOnTool);
+        this.search = new LabelSettingSearch(usable, job, steel, rules, oilOnTool);
     }
 
     JobPath plan() {
@@ -91,7 +91,7 @@ final class JobPlanner {
     }
 
     /** The path of least time: to the finish wanted, or of one abrasive where another bevel will cover the face. */
-    static Optional<Label> quickest(PathSearch search, List<Abrasive> usable, Job job, List<Abrasive> through) {
+    static Optional<Label> quickest(LabelSettingSearch search, List<Abrasive> usable, Job job, List<Abrasive> through) {
         if (job.finish().isPresent()) {
             return search.best(last(usable, job, through), through);
         }

@@ -17,7 +17,7 @@ import truekeen.core.abrasive.Abrasive;
 final class PathNet {
     private static final double EPS = 1e-9;
 
-    private final PathSearch search;
+    private final LabelSettingSearch search;
     private final Abrasive last;
     /** Coarse to fine; the last one is {@code last}. */
     private final List<Abrasive> falling;
@@ -56,17 +56,17 @@ final class PathNet {
                     && a.steelMm3() <= b.steelMm3()
                     && (a.seconds() < b.seconds() || a.steelMm3() < b.steelMm3() || Label.shelfOrder(a, b) <= 0));
 
-    PathNet(PathSearch search, Abrasive last, List<Abrasive> through) {
+    PathNet(LabelSettingSearch search, Abrasive last, List<Abrasive> through) {
         this.search = search;
         this.last = last;
         this.through = through;
         List<Abrasive> leading = search.shelf().stream()
-                .filter(a -> a == last || PathSearch.follows(a, last))
+                .filter(a -> a == last || LabelSettingSearch.follows(a, last))
                 .toList();
         this.firsts = search.firsts(leading);
         this.falling = leading.stream()
-                .filter(a ->
-                        through.stream().allMatch(t -> a == t || PathSearch.follows(a, t) || PathSearch.follows(t, a)))
+                .filter(a -> through.stream()
+                        .allMatch(t -> a == t || LabelSettingSearch.follows(a, t) || LabelSettingSearch.follows(t, a)))
                 .sorted(Comparator.comparingDouble(Abrasive::d50Um).reversed())
                 .toList();
         int n = falling.size();
@@ -77,7 +77,7 @@ final class PathNet {
             ahead[i] = from == last ? 0 : Double.POSITIVE_INFINITY;
             for (int j = i + 1; j < n; j++) {
                 Abrasive to = falling.get(j);
-                leads[i][j] = PathSearch.follows(from, to) && !leapsOver(from, to);
+                leads[i][j] = LabelSettingSearch.follows(from, to) && !leapsOver(from, to);
                 if (leads[i][j]) {
                     ahead[i] = Math.min(ahead[i], search.leastSeconds(from, to, to == last) + ahead[j]);
                 }
@@ -86,7 +86,7 @@ final class PathNet {
     }
 
     private boolean leapsOver(Abrasive from, Abrasive to) {
-        return through.stream().anyMatch(t -> PathSearch.follows(from, t) && PathSearch.follows(t, to));
+        return through.stream().anyMatch(t -> LabelSettingSearch.follows(from, t) && LabelSettingSearch.follows(t, to));
     }
 
     /** The path of fewest steps too wide and then least time, whatever decides between equals. */
@@ -116,7 +116,7 @@ final class PathNet {
             Abrasive to = falling.get(j);
             Map<Object, List<Label>> here = new HashMap<>();
             double most = within - ahead[j] + EPS;
-            if (firsts.contains(to) && through.stream().noneMatch(t -> PathSearch.follows(t, to))) {
+            if (firsts.contains(to) && through.stream().noneMatch(t -> LabelSettingSearch.follows(t, to))) {
                 keep(here, search.start(to, to == last), tooWide, most, dominance);
             }
             for (int i = 0; i < j; i++) {

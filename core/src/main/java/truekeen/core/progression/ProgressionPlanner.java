@@ -46,7 +46,7 @@ public final class ProgressionPlanner {
         if (usable.isEmpty()) {
             return java.util.OptionalDouble.empty();
         }
-        PathSearch search = new PathSearch(usable, job, steel, rules, false);
+        LabelSettingSearch search = new LabelSettingSearch(usable, job, steel, rules, false);
         return java.util.OptionalDouble.of(JobPlanner.quickest(search, usable, job, List.of())
                 .orElseThrow()
                 .seconds());

@@ -146,6 +146,6 @@ public final class WhatToBuy {
         return usable.isEmpty()
                 ? Optional.empty()
                 : JobPlanner.quickest(
-                        new PathSearch(usable, job, need.steel, need.rules, false), usable, job, List.of());
+                        new LabelSettingSearch(usable, job, need.steel, need.rules, false), usable, job, List.of());
     }
 }

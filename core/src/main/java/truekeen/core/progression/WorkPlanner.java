@@ -15,7 +15,7 @@ import truekeen.core.removal.PowerRate;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /**
  * Plans all jobs of a tool one after the other: what one job does to the stones (strokes since lapping,
@@ -46,7 +46,7 @@ public final class WorkPlanner {
     private final FinishWindow window;
     private final GeometryKind kind;
 
-    private WorkPlanner(List<Abrasive> shelf, SteelClass steel, PlanRules rules, Trade trade) {
+    private WorkPlanner(List<Abrasive> shelf, SteelClass steel, PlanRules rules, ToolUse trade) {
         this.shelf = new ArrayList<>(shelf);
         this.steel = steel;
         this.rules = rules;
@@ -67,7 +67,7 @@ public final class WorkPlanner {
     public static WorkPlan plan(
             Restoration restoration,
             EdgeSurvey survey,
-            Trade trade,
+            ToolUse trade,
             SteelClass steel,
             List<Abrasive> shelf,
             PlanRules rules,
@@ -85,7 +85,7 @@ public final class WorkPlanner {
     public static WorkPlan plan(
             Restoration restoration,
             EdgeSurvey survey,
-            Trade trade,
+            ToolUse trade,
             SteelClass steel,
             List<Abrasive> shelf,
             PlanRules rules,
@@ -95,7 +95,7 @@ public final class WorkPlanner {
 
     /** The jobs that stones are asked for, each with its volume, area, depth and finish. */
     public static List<Job> jobs(
-            Restoration restoration, EdgeSurvey survey, Trade trade, SteelClass steel, PlanRules rules, PlanAsk ask) {
+            Restoration restoration, EdgeSurvey survey, ToolUse trade, SteelClass steel, PlanRules rules, PlanAsk ask) {
         return new WorkPlanner(List.of(), steel, rules, trade)
                 .jobs(restoration, survey, ask.loggedScratchUm().orElse(UNKNOWN_SCRATCH_UM), false, ask);
     }
@@ -107,7 +107,7 @@ public final class WorkPlanner {
     }
 
     /** The stone of a shelf nearest the finish a trade wants, for a touch-up that a strop could not do. */
-    public static Optional<Abrasive> finishingStone(List<Abrasive> shelf, Trade trade, SteelClass steel) {
+    public static Optional<Abrasive> finishingStone(List<Abrasive> shelf, ToolUse trade, SteelClass steel) {
         WorkPlanner planner = new WorkPlanner(shelf, steel, PlanRules.USUAL, trade);
         Job touchUp = planner.job(Job.Kind.SECONDARY, Shaping.none(1), 0, true);
         List<Abrasive> usable = ShelfRule.allowed(shelf, touchUp, steel);

@@ -29,8 +29,8 @@ import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.stepsheet.SheetHabits;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 /** Rules tried on a made-up case, so that their pages show what they do. */
 public final class RuleExamples {
@@ -166,7 +166,7 @@ public final class RuleExamples {
                         Abrasive.State.READY));
             }
         }
-        Trade trade = Trades.all().get(0);
+        ToolUse trade = ToolUses.all().get(0);
         PlanRules house = PlanRules.USUAL.with(HouseStones.of(rules));
         Job job = job(false);
         FinishWindow window = house.habits()
@@ -286,10 +286,10 @@ public final class RuleExamples {
     }
 
     private static String chisel(HouseRules rules) {
-        Trade trade = Trades.all().stream()
+        ToolUse trade = ToolUses.all().stream()
                 .filter(t -> t.tool().equals("bench chisel"))
                 .findFirst()
-                .orElse(Trades.all().get(0));
+                .orElse(ToolUses.all().get(0));
         AngleChoice c = AngleChooser.choose(
                 trade,
                 Steels.all().get(1),

@@ -46,8 +46,8 @@ import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.Chisel;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 /** The judgements: which angle, what must go, which stones, how keen. */
 final class WorkCalculators {
@@ -70,7 +70,7 @@ final class WorkCalculators {
     }
 
     private static Calculator choice() {
-        List<String> trades = Trades.all().stream().map(Trade::key).toList();
+        List<String> trades = ToolUses.all().stream().map(ToolUse::key).toList();
         return new Calculator(
                 "angle-choice",
                 Formula.ANGLE_CHOICE,
@@ -82,7 +82,7 @@ final class WorkCalculators {
                 to(out("primary", "Primary", "°"), out("last", "Last bevel", "°")),
                 v -> {
                     AngleChoice c = AngleChooser.choose(
-                            Trades.byKey(v.text("trade")).orElseThrow(),
+                            ToolUses.byKey(v.text("trade")).orElseThrow(),
                             Steels.byName(v.text("steel")).orElseThrow(),
                             v.has("present") ? Optional.of(deg(v.num("present"))) : Optional.empty());
                     return gives(

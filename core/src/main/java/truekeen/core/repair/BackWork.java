@@ -6,11 +6,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.condition.Departures;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
+import truekeen.core.condition.ShapeDeviations;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.FinishWindow;
@@ -27,7 +27,7 @@ import truekeen.core.tool.Blade;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Operation;
 import truekeen.core.tool.PlaneIron;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /**
  * The work on the back: how much of it, how deep, by which technique, and what else could be done about it, each with its
@@ -89,7 +89,7 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
             SteelClass steel,
             List<Abrasive> shelf,
             PlanRules rules,
-            Trade trade,
+            ToolUse trade,
             boolean thinRule) {
         if (!blade.kind().back()) {
             return Optional.empty();
@@ -192,7 +192,7 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         }
         survey.departures()
                 .oldBack()
-                .filter(o -> o.goes() != Departures.OldBackGoes.KEPT)
+                .filter(o -> o.goes() != ShapeDeviations.OldBackGoes.KEPT)
                 .ifPresent(o -> all.add(new Option(
                         "PAST_THE_BEVEL",
                         "Move the edge back past the old back bevel",
@@ -214,7 +214,7 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
             SteelClass steel,
             List<Abrasive> shelf,
             PlanRules rules,
-            Trade trade) {
+            ToolUse trade) {
         FinishWindow finish = new FinishWindow(trade.finishFinestUm(), trade.finishUsualUm(), trade.finishCoarsestUm());
         return path(restoration, blade, steel, shelf, rules, Optional.of(finish))
                 .map(p ->

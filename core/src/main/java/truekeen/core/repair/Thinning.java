@@ -5,7 +5,7 @@ import truekeen.core.condition.Restoration;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.DoubleBevelKnife;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /**
  * What to take off a knife's faces behind the edge, once a repair has moved the edge into thicker steel: a wedge on each
@@ -22,7 +22,7 @@ public record Thinning(double nowMm, double afterMm, double limitMm, double reli
     public static final double RELIEF_MM = Prior.THINNING_RELIEF_MM.value();
 
     /** The thinning of a knife after a repair; empty on tools where that is not asked. */
-    public static Optional<Thinning> of(Restoration restoration, Blade blade, Trade trade) {
+    public static Optional<Thinning> of(Restoration restoration, Blade blade, ToolUse trade) {
         if (!(blade instanceof DoubleBevelKnife knife) || trade.thinAtMm() <= 0) {
             return Optional.empty();
         }

@@ -46,7 +46,7 @@ public final class RemedySheet {
             SteelClass steel,
             double secondaryWidthMm,
             double edgeLengthMm,
-            Manner manner) {}
+            WorkingMethod manner) {}
 
     /** Work on one stone over one stretch. */
     private record Work(Stretch where, boolean raises, double recessionMm, String why) {}
@@ -196,7 +196,7 @@ public final class RemedySheet {
     }
 
     private Step stretch(Abrasive stone, Work work, double scratchBefore) {
-        Manner manner = honing.manner();
+        WorkingMethod manner = honing.manner();
         double force = Job.Forces.CHISEL.baseN();
         double length = work.where.toMm() - work.where.fromMm();
         double area = honing.secondaryWidthMm() * length;

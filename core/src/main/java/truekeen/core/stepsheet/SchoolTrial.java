@@ -27,7 +27,7 @@ import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Measures;
-import truekeen.core.tool.Trade;
+import truekeen.core.tool.ToolUse;
 
 /**
  * The same tool, survey, angle and shelf in other schools: what each would do, in minutes and strokes, and why it differs.
@@ -62,8 +62,8 @@ public record SchoolTrial(
             EdgeSurvey survey,
             TargetBevel target,
             SteelClass steel,
-            Trade trade,
-            Manner manner,
+            ToolUse trade,
+            WorkingMethod manner,
             List<Abrasive> shelf,
             PlanRules rules,
             PlanAsk ask) {}
@@ -87,7 +87,7 @@ public record SchoolTrial(
                         on.target.last(), on.target.last(), on.target.back(), Optional.empty(), on.target.camber())
                 : on.target;
         boolean byHand = rules.of(HouseRule.HOLDING) == RuleOption.HOLDING_FREEHAND;
-        Manner manner = Manner.of(
+        WorkingMethod manner = WorkingMethod.of(
                         blade.kind(),
                         target,
                         byHand ? Optional.empty() : on.manner.guide(),

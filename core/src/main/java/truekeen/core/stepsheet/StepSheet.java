@@ -24,7 +24,7 @@ public final class StepSheet {
     private final TargetBevel target;
     private final SteelClass steel;
     private final Stretch edge;
-    private final Manner manner;
+    private final WorkingMethod manner;
     private final StepWriter write;
     private final Optional<GrindPlan> grinding;
 
@@ -35,7 +35,7 @@ public final class StepSheet {
             TargetBevel target,
             SteelClass steel,
             double edgeLengthMm,
-            Manner manner,
+            WorkingMethod manner,
             Optional<GrindPlan> grinding,
             List<Abrasive> kit) {
         this.grinding = grinding;
@@ -60,7 +60,7 @@ public final class StepSheet {
             TargetBevel target,
             SteelClass steel,
             double edgeLengthMm,
-            Manner manner,
+            WorkingMethod manner,
             Optional<GrindPlan> grinding,
             List<Abrasive> kit) {
         return new StepSheet(plan, target, steel, edgeLengthMm, manner, grinding, kit).steps();
@@ -72,14 +72,14 @@ public final class StepSheet {
             TargetBevel target,
             SteelClass steel,
             double edgeLengthMm,
-            Manner manner,
+            WorkingMethod manner,
             Optional<GrindPlan> grinding) {
         return of(plan, target, steel, edgeLengthMm, manner, grinding, List.of());
     }
 
     /** The steps of a plan whose grinding, if any, is one step. */
     public static List<Step> of(
-            WorkPlan plan, TargetBevel target, SteelClass steel, double edgeLengthMm, Manner manner) {
+            WorkPlan plan, TargetBevel target, SteelClass steel, double edgeLengthMm, WorkingMethod manner) {
         return of(plan, target, steel, edgeLengthMm, manner, Optional.empty());
     }
 

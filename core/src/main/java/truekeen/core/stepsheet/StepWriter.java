@@ -32,9 +32,9 @@ final class StepWriter {
     static final double SECONDS_TO_SET = Prior.SETTING_SECONDS.value();
     private static final double SECONDS_OFF_STONE = Prior.STEP_WRITER_SECONDS_OFF_STONE.value();
 
-    private final Manner manner;
+    private final WorkingMethod manner;
 
-    StepWriter(Manner manner) {
+    StepWriter(WorkingMethod manner) {
         this.manner = manner;
     }
 

@@ -12,8 +12,8 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 class AngleChooserTest {
 
@@ -36,7 +36,7 @@ class AngleChooserTest {
     void choosesByToolWorkAndSteel(
             String trade, String steel, Double present, double primary, double last, boolean below) {
         AngleChoice choice = AngleChooser.choose(
-                Trades.byKey(trade).orElseThrow(),
+                ToolUses.byKey(trade).orElseThrow(),
                 Steels.byName(steel).orElseThrow(),
                 Optional.ofNullable(present).map(Angle::ofDegrees));
         assertThat(choice.primary().degrees()).isCloseTo(primary, within(1e-9));
@@ -47,7 +47,7 @@ class AngleChooserTest {
 
     @Test
     void whatCannotReachTheFloorIsKeptAndWarnedOf() {
-        Trade thin = new Trade(
+        ToolUse thin = new ToolUse(
                 "bench chisel",
                 "test",
                 Convention.FROM_BACK,
@@ -73,7 +73,7 @@ class AngleChooserTest {
 
     @Test
     void staysInTheTradesBoundsForEveryToolAndSteel() {
-        for (Trade trade : Trades.all()) {
+        for (ToolUse trade : ToolUses.all()) {
             for (var steel : Steels.all()) {
                 for (double present = 10; present <= 45; present += 2.5) {
                     AngleChoice c = AngleChooser.choose(trade, steel, Optional.of(Angle.ofDegrees(present)));

@@ -13,12 +13,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 class AngleHistoryTest {
-    private static final Trade THIN =
-            Trades.byKey("kitchen knife / slicing hard thin blade").orElseThrow();
+    private static final ToolUse THIN =
+            ToolUses.byKey("kitchen knife / slicing hard thin blade").orElseThrow();
     private static final SteelClass HARD = Steels.byName("plain carbon").orElseThrow();
 
     private static List<EdgeOutcome> outcomes(String story) {
@@ -115,7 +115,7 @@ class AngleHistoryTest {
 
     @Test
     void houseRulesChangeFormStepAndAccuracy() {
-        Trade chisel = Trades.byKey("bench chisel / general bench work").orElseThrow();
+        ToolUse chisel = ToolUses.byKey("bench chisel / general bench work").orElseThrow();
         AngleHistory none = AngleHistory.of(List.of());
         Optional<Angle> primary = Optional.of(Angle.ofDegrees(26));
         Optional<Angle> last = Optional.of(Angle.ofDegrees(30.5));
@@ -145,7 +145,7 @@ class AngleHistoryTest {
     void hardnessOutsideItsClassRaisesTheFloor(double hrc, double floor, double more) {
         SteelClass steel = Steels.byName("low-alloy tool steel").orElseThrow();
         assertThat(steel.hardnessAllowance(OptionalDouble.of(hrc)).degrees()).isCloseTo(more, within(1e-9));
-        Trade paring = Trades.byKey("paring chisel / paring").orElseThrow();
+        ToolUse paring = ToolUses.byKey("paring chisel / paring").orElseThrow();
         AngleChoice choice = AngleChooser.choose(
                 paring,
                 steel,

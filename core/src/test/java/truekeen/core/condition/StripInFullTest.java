@@ -12,7 +12,7 @@ import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import truekeen.core.condition.Departures.StationMeasure;
+import truekeen.core.condition.ShapeDeviations.StationMeasure;
 import truekeen.core.message.Checks;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
@@ -140,7 +140,7 @@ class StripInFullTest {
     void aStraightEdgeOnACamberedIronMustGoBackAsFarAsItsCornersLie() {
         Blade jack = Blades.blade(GeometryKind.PLANE_IRON_DOWN, "camber", 1.2);
         TargetBevel straight = TargetBevel.of(jack).cambered(Length.ofMm(0));
-        Restoration r = Restorer.restore(jack, survey(List.of(), Departures.NONE), straight);
+        Restoration r = Restorer.restore(jack, survey(List.of(), ShapeDeviations.NONE), straight);
         assertThat(r.newEdgeMm()).isCloseTo(1.2 + Dullness.DULL.recessionMm(), within(1e-9));
         assertThat(r.measuresAfter().has("camber")).isFalse();
     }
@@ -151,7 +151,7 @@ class StripInFullTest {
             Blade before = Blades.chisel(
                     10 + random.nextInt(30), 2.5 + 4 * random.nextDouble(), 60, 10, 25, Blades.micro(30, 0.5));
             double edge = before.edgeLengthMm();
-            EdgeSurvey survey = survey(findings(edge), Departures.NONE);
+            EdgeSurvey survey = survey(findings(edge), ShapeDeviations.NONE);
             TargetBevel target = new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(30));
             Restoration r = Restorer.restore(before, survey, target);
             Blade after = before.kind().build(r.measuresAfter());
@@ -196,7 +196,7 @@ class StripInFullTest {
                 Finding f = all.get(i);
                 findings.add(new Finding(f.kind(), f.fromMm(), f.toMm(), f.depthMm(), i < left));
             }
-            Restoration r = Restorer.restore(blade, survey(findings, Departures.NONE), TargetBevel.of(blade));
+            Restoration r = Restorer.restore(blade, survey(findings, ShapeDeviations.NONE), TargetBevel.of(blade));
             int expected = left;
             assertThat(r.demands()).filteredOn(Demand::decides).singleElement().satisfies(d -> {
                 assertThat(d.subject()).isEqualTo(Demand.Subject.finding(expected));
@@ -212,8 +212,8 @@ class StripInFullTest {
         Blade blade = Blades.blade(GeometryKind.CHISEL);
         double to = kind == Finding.Kind.ROUNDED_CORNER ? 24 : 15;
         Finding f = new Finding(kind, to - 3, to, kind.measured() ? 0.2 : 0, false);
-        Restoration without = Restorer.restore(blade, survey(List.of(), Departures.NONE), TargetBevel.of(blade));
-        Restoration with = Restorer.restore(blade, survey(List.of(f), Departures.NONE), TargetBevel.of(blade));
+        Restoration without = Restorer.restore(blade, survey(List.of(), ShapeDeviations.NONE), TargetBevel.of(blade));
+        Restoration with = Restorer.restore(blade, survey(List.of(f), ShapeDeviations.NONE), TargetBevel.of(blade));
         assertThat(with.volumeMm3()).isGreaterThan(without.volumeMm3() + 0.01);
         assertThat(kind.words()).isNotBlank();
     }
@@ -223,19 +223,19 @@ class StripInFullTest {
         Blade blade = Blades.blade(GeometryKind.CHISEL);
         TargetBevel as = TargetBevel.of(blade);
         Finding far = new Finding(Finding.Kind.PIT_BEVEL, 8, 10, 0.3, 1.0, false);
-        Restoration spared = Restorer.restore(blade, survey(List.of(far), Departures.NONE), as);
+        Restoration spared = Restorer.restore(blade, survey(List.of(far), ShapeDeviations.NONE), as);
         assertThat(spared.newEdgeMm()).isCloseTo(Dullness.DULL.recessionMm(), within(1e-12));
         Finding chip = new Finding(Finding.Kind.CHIP, 4, 6, 1.2, false);
         // a chip of 1.2 would put the edge into a pit that is 0.3 deep into a bevel of 25°: gone after 0.3/sin 25°
         Finding deep = new Finding(Finding.Kind.PIT_BEVEL, 8, 10, 0.6, 1.0, false);
-        Restoration reached = Restorer.restore(blade, survey(List.of(chip, deep), Departures.NONE), as);
+        Restoration reached = Restorer.restore(blade, survey(List.of(chip, deep), ShapeDeviations.NONE), as);
         assertThat(reached.newEdgeMm()).isCloseTo(0.6 / Math.sin(Math.toRadians(25)), within(1e-9));
         assertThat(reached.demands())
                 .filteredOn(Demand::decides)
                 .extracting(Demand::subject)
                 .containsExactly(Demand.Subject.finding(1));
         Finding left = new Finding(Finding.Kind.PIT_BEVEL, 8, 10, 0.6, 1.0, true);
-        assertThat(Restorer.restore(blade, survey(List.of(chip, left), Departures.NONE), as)
+        assertThat(Restorer.restore(blade, survey(List.of(chip, left), ShapeDeviations.NONE), as)
                         .newEdgeMm())
                 .isCloseTo(1.2, within(1e-9));
     }
@@ -255,7 +255,8 @@ class StripInFullTest {
     }
 
     private static Restoration uneven(Blade blade, TargetBevel target, double left, double right) {
-        Departures d = departing(List.of(), new Departures.Uneven(Angle.ofDegrees(left), Angle.ofDegrees(right)), null);
+        ShapeDeviations d =
+                departing(List.of(), new ShapeDeviations.Uneven(Angle.ofDegrees(left), Angle.ofDegrees(right)), null);
         return Restorer.restore(blade, survey(List.of(), d), target);
     }
 
@@ -263,26 +264,26 @@ class StripInFullTest {
     void anOldBackBevelGoesByTheEdgeOrByTheBack() {
         Blade blade = Blades.blade(GeometryKind.CHISEL);
         TargetBevel as = TargetBevel.of(blade);
-        Departures.OldBack edge = old(Departures.OldBackGoes.BY_THE_EDGE);
+        ShapeDeviations.OldBack edge = old(ShapeDeviations.OldBackGoes.BY_THE_EDGE);
         Restoration byEdge = Restorer.restore(blade, survey(List.of(), departing(List.of(), null, edge)), as);
         assertThat(byEdge.newEdgeMm()).isCloseTo(edge.recessionMm(), within(1e-12));
         Restoration byBack = Restorer.restore(
-                blade, survey(List.of(), departing(List.of(), null, old(Departures.OldBackGoes.BY_THE_BACK))), as);
+                blade, survey(List.of(), departing(List.of(), null, old(ShapeDeviations.OldBackGoes.BY_THE_BACK))), as);
         assertThat(byBack.newEdgeMm()).isCloseTo(Dullness.DULL.recessionMm(), within(1e-12));
         assertThat(byBack.back().depthMm()).isCloseTo(edge.depthMm(), within(1e-12));
         Restoration kept = Restorer.restore(
-                blade, survey(List.of(), departing(List.of(), null, old(Departures.OldBackGoes.KEPT))), as);
+                blade, survey(List.of(), departing(List.of(), null, old(ShapeDeviations.OldBackGoes.KEPT))), as);
         assertThat(kept.volumeMm3()).isLessThan(Math.min(byEdge.volumeMm3(), byBack.volumeMm3()));
     }
 
-    private static Departures.OldBack old(Departures.OldBackGoes goes) {
-        return new Departures.OldBack(Length.ofMm(0.8), Angle.ofDegrees(6), goes);
+    private static ShapeDeviations.OldBack old(ShapeDeviations.OldBackGoes goes) {
+        return new ShapeDeviations.OldBack(Length.ofMm(0.8), Angle.ofDegrees(6), goes);
     }
 
     @Test
     void theSectionAtAPlaceIsWhatTheStationSays() {
         Blade blade = Blades.blade(GeometryKind.KNIFE);
-        EdgeSurvey survey = survey(List.of(new Finding(Finding.Kind.CHIP, 40, 44, 0.7, false)), Departures.NONE);
+        EdgeSurvey survey = survey(List.of(new Finding(Finding.Kind.CHIP, 40, 44, 0.7, false)), ShapeDeviations.NONE);
         Restoration r = Restorer.restore(blade, survey, TargetBevel.of(blade));
         for (StationCut s : r.stations()) {
             StationSection at = Restorer.section(blade, survey, TargetBevel.of(blade), s.xMm());
@@ -294,12 +295,12 @@ class StripInFullTest {
     @Test
     void everyDepartureThatCannotBeIsRefusedAtItsField() {
         Blade chisel = Blades.blade(GeometryKind.CHISEL);
-        Departures wrong = new Departures(
+        ShapeDeviations wrong = new ShapeDeviations(
                 List.of(new StationMeasure("behindEdge", 4, 0.3), new StationMeasure("secondaryWidth", 99, 0.3)),
-                Optional.of(new Departures.Uneven(Angle.ofDegrees(20), Angle.ofDegrees(21))),
-                Optional.of(
-                        new Departures.OldBack(Length.ofMm(0.001), Angle.ofDegrees(60), Departures.OldBackGoes.KEPT)),
-                Optional.of(new Departures.Bend(Length.ofMm(50))));
+                Optional.of(new ShapeDeviations.Uneven(Angle.ofDegrees(20), Angle.ofDegrees(21))),
+                Optional.of(new ShapeDeviations.OldBack(
+                        Length.ofMm(0.001), Angle.ofDegrees(60), ShapeDeviations.OldBackGoes.KEPT)),
+                Optional.of(new ShapeDeviations.Bend(Length.ofMm(50))));
         Checks checks = new Checks();
         survey(List.of(), wrong).check(checks, chisel);
         assertThat(checks.refusals())
@@ -307,7 +308,7 @@ class StripInFullTest {
                 .contains(
                         "measures[0].field", "measures[1].at", "uneven.left", "oldBack.width", "oldBack.angle", "bend");
         Checks knife = new Checks();
-        survey(List.of(new Finding(Finding.Kind.PIT_BACK, 1, 2, 0.1, false)), Departures.NONE)
+        survey(List.of(new Finding(Finding.Kind.PIT_BACK, 1, 2, 0.1, false)), ShapeDeviations.NONE)
                 .check(knife, Blades.blade(GeometryKind.KNIFE));
         assertThat(knife.refusals()).extracting(f -> f.field()).containsExactly("findings[0].kind");
         // a measure at a station that makes no blade: thicker behind the edge than the spine
@@ -321,7 +322,7 @@ class StripInFullTest {
     void aCamberThatTakesMoreThanThereIsIsRefused() {
         Blade iron = Blades.blade(GeometryKind.PLANE_IRON_DOWN, "usableLength", 8, "retireLength", 2);
         TargetBevel deep = TargetBevel.of(iron).cambered(Length.ofMm(12));
-        assertThatThrownBy(() -> Restorer.restore(iron, survey(List.of(), Departures.NONE), deep))
+        assertThatThrownBy(() -> Restorer.restore(iron, survey(List.of(), ShapeDeviations.NONE), deep))
                 .isInstanceOf(RefusedException.class);
     }
 
@@ -337,13 +338,13 @@ class StripInFullTest {
         return all;
     }
 
-    private static EdgeSurvey survey(List<Finding> findings, Departures departures) {
+    private static EdgeSurvey survey(List<Finding> findings, ShapeDeviations departures) {
         return new EdgeSurvey(
                 findings, EdgeSurvey.Squareness.SQUARE, Dullness.DULL, true, BackState.POLISHED, 0, departures);
     }
 
-    private static Departures departing(
-            List<StationMeasure> measures, Departures.Uneven uneven, Departures.OldBack old) {
-        return new Departures(measures, Optional.ofNullable(uneven), Optional.ofNullable(old), Optional.empty());
+    private static ShapeDeviations departing(
+            List<StationMeasure> measures, ShapeDeviations.Uneven uneven, ShapeDeviations.OldBack old) {
+        return new ShapeDeviations(measures, Optional.ofNullable(uneven), Optional.ofNullable(old), Optional.empty());
     }
 }

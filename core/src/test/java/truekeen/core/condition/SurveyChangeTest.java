@@ -123,10 +123,10 @@ class SurveyChangeTest {
     @Test
     void betweenStationsAMeasureRunsStraightAndBeyondThemLevel() {
         Blade knife = Blades.blade(GeometryKind.KNIFE);
-        Departures d = new Departures(
+        ShapeDeviations d = new ShapeDeviations(
                 List.of(
-                        new Departures.StationMeasure("behindEdge", 100, 0.5),
-                        new Departures.StationMeasure("behindEdge", 20, 0.3)),
+                        new ShapeDeviations.StationMeasure("behindEdge", 100, 0.5),
+                        new ShapeDeviations.StationMeasure("behindEdge", 20, 0.3)),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
@@ -134,14 +134,15 @@ class SurveyChangeTest {
             assertThat(d.at(knife, at[0]).measures().length("behindEdge").mm())
                     .isCloseTo(at[1], org.assertj.core.api.Assertions.within(1e-12));
         }
-        assertThat(Departures.NONE.at(knife, 50)).isSameAs(knife);
-        assertThat(Departures.varying(knife))
+        assertThat(ShapeDeviations.NONE.at(knife, 50)).isSameAs(knife);
+        assertThat(ShapeDeviations.varying(knife))
                 .extracting(x -> x.field())
                 .containsExactlyInAnyOrder("behindEdge", "secondaryWidth");
-        assertThat(Departures.canBeUneven(knife)).isTrue();
-        assertThat(Departures.canHaveOldBack(knife)).isFalse();
-        assertThat(Departures.canHaveOldBack(Blades.blade(GeometryKind.PLANE_IRON_DOWN)))
+        assertThat(ShapeDeviations.canBeUneven(knife)).isTrue();
+        assertThat(ShapeDeviations.canHaveOldBack(knife)).isFalse();
+        assertThat(ShapeDeviations.canHaveOldBack(Blades.blade(GeometryKind.PLANE_IRON_DOWN)))
                 .isFalse();
-        assertThat(new Departures.Bend(Length.ofMm(0.4)).missedUnder(100, 200)).isEqualTo(0.1);
+        assertThat(new ShapeDeviations.Bend(Length.ofMm(0.4)).missedUnder(100, 200))
+                .isEqualTo(0.1);
     }
 }

@@ -20,7 +20,7 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUses;
 
 class DiagnosticianTest {
     private static final Subject CHISEL = Subject.of(Blades.blade(GeometryKind.CHISEL));
@@ -210,13 +210,15 @@ class DiagnosticianTest {
     @Test
     void theToolSpeaksByItsAngleItsThicknessAndItsAge() {
         var blade = Blades.blade(GeometryKind.CHISEL);
-        var trade = Trades.byKey("bench chisel / general bench work").orElseThrow();
+        var trade = ToolUses.byKey("bench chisel / general bench work").orElseThrow();
         var steel = Steels.byName("air-hardening tool steel").orElseThrow();
         assertThat(signs(blade, trade, steel, 24, 30)).containsExactly(Sign.ANGLE_LOW);
         assertThat(signs(blade, trade, steel, 34, 3)).containsExactly(Sign.ANGLE_HIGH, Sign.FEW_SHARPENINGS);
         assertThat(signs(blade, trade, steel, 30, 12)).isEmpty();
-        var knife =
-                Trades.all().stream().filter(t -> t.thinAtMm() > 0).findFirst().orElseThrow();
+        var knife = ToolUses.all().stream()
+                .filter(t -> t.thinAtMm() > 0)
+                .findFirst()
+                .orElseThrow();
         double usual = knife.primaryUsual().degrees() + knife.stepUsual().degrees();
         assertThat(signs(
                         Blades.blade(GeometryKind.KNIFE, "behindEdge", knife.thinAtMm() + 0.1),
@@ -229,7 +231,7 @@ class DiagnosticianTest {
 
     private static List<Sign> signs(
             truekeen.core.tool.Blade blade,
-            truekeen.core.tool.Trade trade,
+            truekeen.core.tool.ToolUse trade,
             truekeen.core.steel.SteelClass steel,
             double last,
             int sharpenings) {

@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 /** Every row of what is seen at the bench, and every pair of rows, leads to what a sharpener would say. */
 class RowsOfFaultsTest {
@@ -217,7 +217,7 @@ class RowsOfFaultsTest {
 
     @Test
     void everyTradeHasALadderThatRisesAndEveryFaultOfItsKindARemedy() {
-        for (Trade trade : Trades.all()) {
+        for (ToolUse trade : ToolUses.all()) {
             List<EdgeCheck> ladder = EdgeCheck.ladder(trade);
             assertThat(ladder).as(trade.key()).isNotEmpty();
             assertThat(ladder).isSortedAccordingTo(java.util.Comparator.comparingInt(ALL::indexOf));

@@ -9,21 +9,21 @@ import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 class FinishingTest {
     private static final SteelClass CARBON = Steels.byName("plain carbon").orElseThrow();
     private static final SteelClass STAINLESS = Steels.byName("soft stainless").orElseThrow();
 
     private static List<FinishAct.Key> keys(String trade, boolean cambered) {
-        return Finishing.acts(Trades.byKey(trade).orElseThrow(), CARBON, cambered).stream()
+        return Finishing.acts(ToolUses.byKey(trade).orElseThrow(), CARBON, cambered).stream()
                 .map(FinishAct::key)
                 .toList();
     }
 
-    private static Trade first(GeometryKind kind) {
-        return Trades.all().stream()
+    private static ToolUse first(GeometryKind kind) {
+        return ToolUses.all().stream()
                 .filter(t -> t.geometry() == kind)
                 .findFirst()
                 .orElseThrow();
@@ -31,7 +31,7 @@ class FinishingTest {
 
     @Test
     void everyToolIsWashedDriedAndProtectedFirstAndProvedLast() {
-        for (Trade trade : Trades.all()) {
+        for (ToolUse trade : ToolUses.all()) {
             List<FinishAct> acts = Finishing.acts(trade, CARBON, trade.camberMm() > 0);
             assertThat(acts.stream().map(FinishAct::key).limit(3))
                     .containsExactly(FinishAct.Key.WASH, FinishAct.Key.DRY, FinishAct.Key.PROTECT);
@@ -60,7 +60,7 @@ class FinishingTest {
 
     @Test
     void steelDecidesHowItIsProtected() {
-        Trade knife = first(GeometryKind.KNIFE);
+        ToolUse knife = first(GeometryKind.KNIFE);
         FinishAct carbon = Finishing.acts(knife, CARBON, false).get(2);
         FinishAct stainless = Finishing.acts(knife, STAINLESS, false).get(2);
         assertThat(carbon.words()).contains("rusts overnight");
@@ -70,7 +70,7 @@ class FinishingTest {
 
     @Test
     void ironsAreRefittedAndTheCapIronGoesByTheWork() {
-        Trade down = first(GeometryKind.PLANE_IRON_DOWN);
+        ToolUse down = first(GeometryKind.PLANE_IRON_DOWN);
         assertThat(keys(down.key(), true))
                 .containsSubsequence(
                         FinishAct.Key.LAY_IN,
@@ -79,7 +79,7 @@ class FinishingTest {
                         FinishAct.Key.CENTRE,
                         FinishAct.Key.FIRST_CUT);
         assertThat(keys(first(GeometryKind.PLANE_IRON_UP).key(), true)).doesNotContain(FinishAct.Key.CAP_IRON);
-        List<FinishAct.Setting> settings = Trades.all().stream()
+        List<FinishAct.Setting> settings = ToolUses.all().stream()
                 .filter(t -> t.geometry() == GeometryKind.PLANE_IRON_DOWN)
                 .flatMap(t -> Finishing.acts(t, CARBON, t.camberMm() > 0).stream())
                 .filter(a -> a.key() == FinishAct.Key.CAP_IRON)
@@ -92,12 +92,12 @@ class FinishingTest {
 
     @Test
     void cambersAreCentredAndStraightEdgesLevelled() {
-        Trade down = first(GeometryKind.PLANE_IRON_DOWN);
+        ToolUse down = first(GeometryKind.PLANE_IRON_DOWN);
         assertThat(title(down, true)).contains("camber");
         assertThat(title(down, false)).contains("level");
     }
 
-    private static String title(Trade trade, boolean cambered) {
+    private static String title(ToolUse trade, boolean cambered) {
         return Finishing.acts(trade, CARBON, cambered).stream()
                 .filter(a -> a.key() == FinishAct.Key.CENTRE)
                 .findFirst()

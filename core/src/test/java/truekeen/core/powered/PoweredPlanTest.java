@@ -27,9 +27,9 @@ import truekeen.core.stepsheet.Step;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 import truekeen.core.tool.ToothedBlade;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
 
 class PoweredPlanTest {
     private static final SteelClass SPRING =
@@ -45,8 +45,8 @@ class PoweredPlanTest {
     private static final Abrasive FINE =
             Shelves.piece("fine", "aluminium oxide water stone", 3, Abrasive.Shape.BENCH, Abrasive.State.READY);
 
-    private static Trade trade(GeometryKind kind) {
-        return Trades.all().stream()
+    private static ToolUse trade(GeometryKind kind) {
+        return ToolUses.all().stream()
                 .filter(t -> t.geometry() == kind)
                 .findFirst()
                 .orElseThrow();

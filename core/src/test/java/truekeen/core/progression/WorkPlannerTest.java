@@ -19,14 +19,14 @@ import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.Chisel;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 /** What one job leaves is where the next begins. */
 class WorkPlannerTest {
     private static final SteelClass STEEL = Steels.byName("plain carbon").orElseThrow();
-    private static final Trade TRADE =
-            Trades.byKey("bench chisel / general bench work").orElseThrow();
+    private static final ToolUse TRADE =
+            ToolUses.byKey("bench chisel / general bench work").orElseThrow();
     private static final Chisel CHISEL = Blades.chisel(20, 3.2, 90, 20, 25, Blades.micro(30, 0.6));
 
     private static WorkPlan plan(List<Abrasive> shelf, BackState back, OptionalDouble logged, Finding... found) {

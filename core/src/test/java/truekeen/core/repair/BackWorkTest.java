@@ -8,12 +8,12 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.BackState;
-import truekeen.core.condition.Departures;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
+import truekeen.core.condition.ShapeDeviations;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -22,8 +22,8 @@ import truekeen.core.steel.Steels;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 class BackWorkTest {
     private static final List<Abrasive> SHELF = List.of(
@@ -40,8 +40,8 @@ class BackWorkTest {
                 .orElseThrow();
     }
 
-    private static Trade trade(Blade blade) {
-        return Trades.all().stream()
+    private static ToolUse trade(Blade blade) {
+        return ToolUses.all().stream()
                 .filter(t -> t.geometry() == blade.kind())
                 .findFirst()
                 .orElseThrow();
@@ -137,19 +137,21 @@ class BackWorkTest {
 
     @Test
     void anOldBackBevelAndABendAreSpokenOf() {
-        Departures d = new Departures(
+        ShapeDeviations d = new ShapeDeviations(
                 List.of(),
                 Optional.empty(),
-                Optional.of(
-                        new Departures.OldBack(Length.ofMm(1), Angle.ofDegrees(8), Departures.OldBackGoes.BY_THE_BACK)),
-                Optional.of(new Departures.Bend(Length.ofMm(0.5))));
+                Optional.of(new ShapeDeviations.OldBack(
+                        Length.ofMm(1), Angle.ofDegrees(8), ShapeDeviations.OldBackGoes.BY_THE_BACK)),
+                Optional.of(new ShapeDeviations.Bend(Length.ofMm(0.5))));
         EdgeSurvey survey =
                 new EdgeSurvey(List.of(), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, true, BackState.POLISHED, 0, d);
         BackWork work = work(Blades.blade(GeometryKind.CHISEL), survey, false);
         assertThat(String.join(" ", work.acts())).contains("old back bevel").contains("bent by");
         assertThat(option(work, "PAST_THE_BEVEL").lostMm()).isCloseTo(Math.cos(Math.toRadians(8)), within(1e-9));
-        assertThat(new Departures.Bend(Length.ofMm(1)).missedUnder(200, 400)).isEqualTo(0.25);
-        assertThat(new Departures.Bend(Length.ofMm(1)).missedUnder(200, 100)).isEqualTo(1);
+        assertThat(new ShapeDeviations.Bend(Length.ofMm(1)).missedUnder(200, 400))
+                .isEqualTo(0.25);
+        assertThat(new ShapeDeviations.Bend(Length.ofMm(1)).missedUnder(200, 100))
+                .isEqualTo(1);
     }
 
     @Test
@@ -168,7 +170,7 @@ class BackWorkTest {
     @Test
     void aKnifeMovedIntoThickerSteelIsThinned() {
         Blade knife = Blades.blade(GeometryKind.KNIFE);
-        Trade trade = Trades.all().stream()
+        ToolUse trade = ToolUses.all().stream()
                 .filter(t -> t.geometry() == GeometryKind.KNIFE && t.thinAtMm() > 0)
                 .findFirst()
                 .orElseThrow();

@@ -43,7 +43,7 @@ class RemedySheetTest {
                         Steels.byName("low-alloy tool steel").orElseThrow(),
                         0.7,
                         24,
-                        Manner.of(GeometryKind.CHISEL, TargetBevel.of(CHISEL), Optional.of("guide"))));
+                        WorkingMethod.of(GeometryKind.CHISEL, TargetBevel.of(CHISEL), Optional.of("guide"))));
     }
 
     private static RemedySheet.Chosen chosen(String fault, int remedy, Observation... seen) {

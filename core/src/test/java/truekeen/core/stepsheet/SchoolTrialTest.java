@@ -32,8 +32,8 @@ import truekeen.core.steel.Steels;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 /** Schools and house rules at the stones: each is seen on the sheet, and said in minutes and strokes. */
 class SchoolTrialTest {
@@ -53,8 +53,8 @@ class SchoolTrialTest {
             on("finest", "ceramic-bonded water stone", 0.9, Abrasive.Shape.BENCH),
             on("leather", "strop with compound", 0.5, Abrasive.Shape.STROP));
 
-    private static Trade trade(Blade blade) {
-        return Trades.all().stream()
+    private static ToolUse trade(Blade blade) {
+        return ToolUses.all().stream()
                 .filter(t -> t.geometry() == blade.kind())
                 .findFirst()
                 .orElseThrow();
@@ -68,7 +68,7 @@ class SchoolTrialTest {
                 target,
                 STEEL,
                 trade(blade),
-                Manner.of(blade.kind(), target, Optional.of("roller guide")),
+                WorkingMethod.of(blade.kind(), target, Optional.of("roller guide")),
                 SHELF,
                 PlanRules.USUAL,
                 new PlanAsk(OptionalDouble.empty(), Optional.empty())));
@@ -129,7 +129,7 @@ class SchoolTrialTest {
                 TargetBevel.of(CHISEL),
                 hardest,
                 trade(CHISEL),
-                Manner.of(CHISEL.kind(), TargetBevel.of(CHISEL), Optional.empty()),
+                WorkingMethod.of(CHISEL.kind(), TargetBevel.of(CHISEL), Optional.empty()),
                 SHELF,
                 PlanRules.USUAL,
                 new PlanAsk(OptionalDouble.empty(), Optional.empty())));
@@ -146,7 +146,8 @@ class SchoolTrialTest {
                 SHELF,
                 PlanRules.USUAL.with(HouseStones.of(rules)),
                 new PlanAsk(OptionalDouble.empty(), Optional.empty(), Map.of(), Optional.of(target)));
-        Manner manner = Manner.of(blade.kind(), target, Optional.empty()).with(SheetHabits.of(rules));
+        WorkingMethod manner =
+                WorkingMethod.of(blade.kind(), target, Optional.empty()).with(SheetHabits.of(rules));
         return StepSheet.of(plan, target, STEEL, blade.edgeLengthMm(), manner);
     }
 
@@ -240,10 +241,12 @@ class SchoolTrialTest {
                 PlanRules.USUAL,
                 OptionalDouble.empty(),
                 Optional.empty());
-        Step first = StepSheet.of(plan, target, STEEL, 24, Manner.of(CHISEL.kind(), target, Optional.empty())).stream()
-                .filter(s -> s.kind() == Step.Kind.WORK)
-                .findFirst()
-                .orElseThrow();
+        Step first =
+                StepSheet.of(plan, target, STEEL, 24, WorkingMethod.of(CHISEL.kind(), target, Optional.empty()))
+                        .stream()
+                        .filter(s -> s.kind() == Step.Kind.WORK)
+                        .findFirst()
+                        .orElseThrow();
         assertThat(first.handFactor()).isEqualTo(1.5);
         assertThat((double) first.strokesHigh() / first.strokes()).isBetween(1.3, 1.6);
     }

@@ -26,13 +26,14 @@ import truekeen.core.steel.Steels;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.Chisel;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUses;
 
 class StepSheetTest {
     private static final SteelClass STEEL =
             Steels.byName("low-alloy tool steel").orElseThrow();
     private static final TargetBevel TARGET = new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(30));
-    private static final Manner MANNER = Manner.of(GeometryKind.CHISEL, TARGET, Optional.of("roller guide"));
+    private static final WorkingMethod MANNER =
+            WorkingMethod.of(GeometryKind.CHISEL, TARGET, Optional.of("roller guide"));
     private static final Chisel CHISEL = Blades.chisel(24, 3.2, 90, 20, 25, Blades.micro(30, 0.6));
 
     private static Abrasive on(String name, String kindName, double um, Abrasive.Shape shape) {
@@ -55,7 +56,7 @@ class StepSheetTest {
         return WorkPlanner.plan(
                 r,
                 survey,
-                Trades.byKey("bench chisel / general bench work").orElseThrow(),
+                ToolUses.byKey("bench chisel / general bench work").orElseThrow(),
                 STEEL,
                 SHELF,
                 PlanRules.USUAL,

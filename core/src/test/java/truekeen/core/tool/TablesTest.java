@@ -15,8 +15,8 @@ import truekeen.core.steel.Steels;
 /** The starting tables hold together: bounds in order, keys unique, references found. */
 class TablesTest {
 
-    static java.util.List<Trade> trades() {
-        return Trades.all();
+    static java.util.List<ToolUse> trades() {
+        return ToolUses.all();
     }
 
     static java.util.List<SteelClass> steels() {
@@ -29,7 +29,7 @@ class TablesTest {
 
     @ParameterizedTest
     @MethodSource("trades")
-    void boundsOfATradeAreInOrder(Trade t) {
+    void boundsOfATradeAreInOrder(ToolUse t) {
         assertThat(t.primaryLow()).isLessThanOrEqualTo(t.primaryUsual());
         assertThat(t.primaryUsual()).isLessThanOrEqualTo(t.primaryHigh());
         assertThat(t.stepUsual()).isLessThanOrEqualTo(t.stepMax());
@@ -41,14 +41,14 @@ class TablesTest {
         assertThat(t.convention()).isEqualTo(t.geometry().convention());
         assertThat(t.stepMax().radians() == 0 || t.geometry().allows(Operation.SECONDARY))
                 .isTrue();
-        assertThat(Trades.byKey(t.key())).contains(t);
+        assertThat(ToolUses.byKey(t.key())).contains(t);
     }
 
     @Test
     void everyFamilyOfGeometryHasATrade() {
-        assertThat(Trades.all().stream().map(Trade::geometry)).contains(GeometryKind.values());
-        assertThat(Trades.ofTool("kitchen knife")).hasSize(3);
-        assertThat(Trades.byKey("spoon / eating")).isEmpty();
+        assertThat(ToolUses.all().stream().map(ToolUse::geometry)).contains(GeometryKind.values());
+        assertThat(ToolUses.ofTool("kitchen knife")).hasSize(3);
+        assertThat(ToolUses.byKey("spoon / eating")).isEmpty();
     }
 
     @ParameterizedTest

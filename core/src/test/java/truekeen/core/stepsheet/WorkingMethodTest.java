@@ -29,11 +29,11 @@ import truekeen.core.steel.Steels;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Trade;
-import truekeen.core.tool.Trades;
+import truekeen.core.tool.ToolUse;
+import truekeen.core.tool.ToolUses;
 
 /** The step sheet speaks of each family's own faces and sides. */
-class MannerTest {
+class WorkingMethodTest {
     private static final SteelClass STEEL = Steels.byName("plain carbon").orElseThrow();
     private static final EdgeSurvey DULL =
             new EdgeSurvey(List.of(), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, false, BackState.POLISHED, 0);
@@ -56,8 +56,8 @@ class MannerTest {
         return List.of(stone("coarse", 30, shape), stone("middle", 11.5, shape), stone("fine", 2, shape));
     }
 
-    private static Trade trade(GeometryKind kind) {
-        return Trades.all().stream()
+    private static ToolUse trade(GeometryKind kind) {
+        return ToolUses.all().stream()
                 .filter(t -> t.geometry() == kind)
                 .findFirst()
                 .orElseThrow();
@@ -75,7 +75,7 @@ class MannerTest {
                 Optional.empty());
     }
 
-    private static List<Step> sheet(Blade blade, Manner manner) {
+    private static List<Step> sheet(Blade blade, WorkingMethod manner) {
         Abrasive.Shape shape = Abrasive.Shape.POCKET;
         return StepSheet.of(plan(blade, shelf(shape)), TargetBevel.of(blade), STEEL, blade.edgeLengthMm(), manner);
     }
@@ -87,7 +87,7 @@ class MannerTest {
             names = {"MOWER_BAR", "TRIMMER", "BRUSH_CUTTER"})
     void everyFamilyGetsAWholeSheet(GeometryKind kind) {
         Blade blade = Blades.blade(kind);
-        Manner manner = Manner.of(kind, TargetBevel.of(blade), Optional.empty());
+        WorkingMethod manner = WorkingMethod.of(kind, TargetBevel.of(blade), Optional.empty());
         List<Step> steps = sheet(blade, manner);
         assertThat(steps).extracting(Step::kind).contains(Step.Kind.WORK, Step.Kind.DEBURR);
         assertThat(steps)
@@ -103,10 +103,11 @@ class MannerTest {
         Blade knife = Blades.blade(GeometryKind.KNIFE);
         WorkPlan plan = plan(knife, shelf(Abrasive.Shape.POCKET));
         int all = plan.jobs().get(0).legs().get(0).wholeStrokes();
-        Step first = sheet(knife, Manner.of(GeometryKind.KNIFE, TargetBevel.of(knife), Optional.empty())).stream()
-                .filter(s -> s.kind() == Step.Kind.WORK)
-                .findFirst()
-                .orElseThrow();
+        Step first =
+                sheet(knife, WorkingMethod.of(GeometryKind.KNIFE, TargetBevel.of(knife), Optional.empty())).stream()
+                        .filter(s -> s.kind() == Step.Kind.WORK)
+                        .findFirst()
+                        .orElseThrow();
         assertThat(first.sides()).containsExactly(Step.Side.LEFT, Step.Side.RIGHT);
         assertThat(first.strokes() * 2).isBetween(all, all + 1);
         assertThat(first.title()).contains("micro-bevels");
@@ -123,17 +124,18 @@ class MannerTest {
     @Test
     void facesAreCalledByTheirNames() {
         Blade single = Blades.blade(GeometryKind.SINGLE_BEVEL_KNIFE);
-        Manner knife = Manner.of(single.kind(), TargetBevel.of(single), Optional.empty());
+        WorkingMethod knife = WorkingMethod.of(single.kind(), TargetBevel.of(single), Optional.empty());
         assertThat(knife.honed()).isEqualTo("edge bevel");
         assertThat(knife.ground()).isEqualTo("broad face");
         assertThat(knife.worked()).containsExactly(Step.Side.BEVEL);
         TargetBevel flat = new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(25));
-        assertThat(Manner.of(GeometryKind.CHISEL, flat, Optional.empty()).honed())
+        assertThat(WorkingMethod.of(GeometryKind.CHISEL, flat, Optional.empty()).honed())
                 .isEqualTo("bevel");
-        assertThat(Manner.of(GeometryKind.TURNSCREW, flat, Optional.empty()).honed())
+        assertThat(WorkingMethod.of(GeometryKind.TURNSCREW, flat, Optional.empty())
+                        .honed())
                 .isEqualTo("faces");
         TargetBevel two = new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(30));
-        assertThat(Manner.of(GeometryKind.CHISEL, two, Optional.empty()).honed())
+        assertThat(WorkingMethod.of(GeometryKind.CHISEL, two, Optional.empty()).honed())
                 .isEqualTo("secondary");
     }
 
@@ -141,7 +143,8 @@ class MannerTest {
     void aCamberedIronIsToldItsStrokesAtStations() {
         Blade iron = Blades.blade(GeometryKind.PLANE_IRON_DOWN);
         PlaneSetting.Camber camber = new PlaneSetting.Camber(Length.ofMm(60), Angle.ofDegrees(45), Length.ofMm(0.06));
-        Manner manner = Manner.of(iron.kind(), TargetBevel.of(iron), Optional.of("roller guide"), Optional.of(camber));
+        WorkingMethod manner =
+                WorkingMethod.of(iron.kind(), TargetBevel.of(iron), Optional.of("roller guide"), Optional.of(camber));
         List<Step> steps = sheet(iron, manner);
         assertThat(steps)
                 .filteredOn(s -> s.kind() == Step.Kind.WORK && s.title().contains("secondary"))

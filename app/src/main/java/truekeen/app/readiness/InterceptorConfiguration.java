@@ -1,4 +1,4 @@
-package truekeen.app.gate;
+package truekeen.app.readiness;
 
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
@@ -6,10 +6,10 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /** Hangs the door. */
 @Configuration
-class Doors implements WebMvcConfigurer {
-    private final BladeDoor door;
+class InterceptorConfiguration implements WebMvcConfigurer {
+    private final PoweredBladeInterceptor door;
 
-    Doors(BladeDoor door) {
+    InterceptorConfiguration(PoweredBladeInterceptor door) {
         this.door = door;
     }
 

@@ -26,11 +26,11 @@ import truekeen.core.tool.Operation;
  * @param oldBack a back bevel that somebody left, on a tool that should have none
  * @param bend how far the blade is bent
  */
-public record Departures(
+public record ShapeDeviations(
         List<StationMeasure> measures, Optional<Uneven> uneven, Optional<OldBack> oldBack, Optional<Bend> bend) {
     /** The blade is as it was noted. */
-    public static final Departures NONE =
-            new Departures(List.of(), Optional.empty(), Optional.empty(), Optional.empty());
+    public static final ShapeDeviations NONE =
+            new ShapeDeviations(List.of(), Optional.empty(), Optional.empty(), Optional.empty());
 
     /** Dimensions that may be measured at stations, where a family has them. */
     private static final Set<String> VARYING =
@@ -39,7 +39,7 @@ public record Departures(
     private static final int MOST_MEASURES = 60;
 
     /** Keeps the list from changing. */
-    public Departures {
+    public ShapeDeviations {
         measures = List.copyOf(measures);
     }
 

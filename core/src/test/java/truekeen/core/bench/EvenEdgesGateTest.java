@@ -18,7 +18,7 @@ import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
 
 /** Parity: what keeps a step shut until every edge of a machine's blade is alike. */
-class AlikeGateTest {
+class EvenEdgesGateTest {
     private final List<Step> steps = new ArrayList<>();
     private final List<BenchEvent> events = new ArrayList<>();
 
@@ -91,9 +91,9 @@ class AlikeGateTest {
         return tell(BenchEvent.Kind.GATE_PASSED, null, 0, 0, "", 0);
     }
 
-    private Gate gate() {
+    private StepGate gate() {
         BenchState state = new BenchFold(steps).state(events);
-        return Gate.of(steps, state, state.current());
+        return StepGate.of(steps, state, state.current());
     }
 
     private void measuredBar() {

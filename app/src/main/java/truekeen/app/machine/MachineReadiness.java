@@ -20,14 +20,15 @@ import truekeen.core.message.RefusedException;
  */
 @Service
 @Transactional(readOnly = true)
-public class MachineGate {
+public class MachineReadiness {
     private final ToolService tools;
     private final Machines machines;
     private final Blades blades;
     private final Isolations isolations;
     private final Inspections inspections;
 
-    MachineGate(ToolService tools, Machines machines, Blades blades, Isolations isolations, Inspections inspections) {
+    MachineReadiness(
+            ToolService tools, Machines machines, Blades blades, Isolations isolations, Inspections inspections) {
         this.tools = tools;
         this.machines = machines;
         this.blades = blades;

@@ -22,7 +22,7 @@ import truekeen.core.table.Prior;
  * @param todo what is still to do, the first thing first; empty once all is alike
  * @param notes what else to mind
  */
-record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
+record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
     /** Widest gap between the blades of a trimmer (mm). Prior; the maker's figure goes before it. */
     static final double WIDEST_GAP_MM = Prior.ALIKE_GATE_WIDEST_GAP_MM.value();
 
@@ -75,21 +75,21 @@ record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
                 : Optional.of(at.stream().map(OptionalDouble::getAsDouble).toList());
     }
 
-    static AlikeGate of(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
+    static EvenEdgesGate of(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
         return switch (step.kind()) {
-            case MEASURE -> new AlikeGate(unmeasured(step, now, "Measure "), List.of());
+            case MEASURE -> new EvenEdgesGate(unmeasured(step, now, "Measure "), List.of());
             case ENDS -> ends(step, now, before);
             case TEETH -> teeth(step, now, before);
             default -> gap(now);
         };
     }
 
-    private static AlikeGate ends(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
-        List<Gate.Todo> todo = new ArrayList<>();
+    private static EvenEdgesGate ends(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
+        List<StepGate.Todo> todo = new ArrayList<>();
         int first = now.counts().get(step.sides().get(0));
         int second = now.counts().get(step.sides().get(1));
         boolean known = before.size() == 2;
-        List<Gate.Todo> open = known ? unmeasured(step, now, "Measure again ") : List.of();
+        List<StepGate.Todo> open = known ? unmeasured(step, now, "Measure again ") : List.of();
         Optional<MarkedWidths> lost = known && open.isEmpty() ? Optional.of(lost(step, now, before)) : Optional.empty();
         if (first == 0 || second == 0) {
             todo.add(todo(
@@ -108,7 +108,7 @@ record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
         if (todo.isEmpty()) {
             todo.addAll(open);
         }
-        return new AlikeGate(todo, lost.map(l -> List.of(says(step, l))).orElse(List.of()));
+        return new EvenEdgesGate(todo, lost.map(l -> List.of(says(step, l))).orElse(List.of()));
     }
 
     private static String says(Step step, MarkedWidths lost) {
@@ -139,9 +139,9 @@ record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
         return MarkedWidths.of(was, is, Length.ofMm(1), Length.ofMm(1));
     }
 
-    private static AlikeGate teeth(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
+    private static EvenEdgesGate teeth(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
         List<String> behind = new ArrayList<>();
-        List<Gate.Todo> todo = new ArrayList<>();
+        List<StepGate.Todo> todo = new ArrayList<>();
         int missing = 0;
         int least = Integer.MAX_VALUE;
         int most = 0;
@@ -185,11 +185,11 @@ record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
                 round(step, now, before.get(Step.Side.EDGES)).ifPresent(todo::add);
             }
         }
-        return new AlikeGate(todo, notes);
+        return new EvenEdgesGate(todo, notes);
     }
 
     /** The loss round a disc, mark by mark. */
-    private static Optional<Gate.Todo> round(Step step, BenchState.StepState now, List<Double> was) {
+    private static Optional<StepGate.Todo> round(Step step, BenchState.StepState now, List<Double> was) {
         List<Double> is = measured(step, now, Step.Side.EDGES).orElseThrow();
         List<Double> loss = IntStream.range(0, was.size())
                 .mapToObj(i -> was.get(i) - is.get(i))
@@ -223,22 +223,22 @@ record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
                         + Numbers.plain(step.angleDeg().get(), 1) + "° is wanted.");
     }
 
-    private static AlikeGate gap(BenchState.StepState now) {
+    private static EvenEdgesGate gap(BenchState.StepState now) {
         OptionalDouble read = now.newest(Instrument.FEELER, null, 0);
         if (read.isEmpty()) {
-            return new AlikeGate(List.of(todo("Measure the gap and put it down.")), List.of());
+            return new EvenEdgesGate(List.of(todo("Measure the gap and put it down.")), List.of());
         }
         double gap = read.getAsDouble();
         String limit = mm(WIDEST_GAP_MM) + " mm as a rule of thumb; the manual's figure goes before it";
         return gap > WIDEST_GAP_MM
-                ? new AlikeGate(
+                ? new EvenEdgesGate(
                         List.of(todo("The gap is " + mm(gap) + " mm, over " + limit
                                 + ". Take the slack up, then measure again.")),
                         List.of())
-                : new AlikeGate(List.of(), List.of("The gap is " + mm(gap) + " mm, within " + limit + "."));
+                : new EvenEdgesGate(List.of(), List.of("The gap is " + mm(gap) + " mm, within " + limit + "."));
     }
 
-    private static List<Gate.Todo> unmeasured(Step step, BenchState.StepState now, String act) {
+    private static List<StepGate.Todo> unmeasured(Step step, BenchState.StepState now, String act) {
         List<String> open = new ArrayList<>();
         for (Step.Side side : step.sides()) {
             for (int mark = 1; mark <= marks(step); mark++) {
@@ -274,8 +274,8 @@ record AlikeGate(List<Gate.Todo> todo, List<String> notes) {
         return side == Step.Side.FIRST_END ? "the left end" : "the right end";
     }
 
-    private static Gate.Todo todo(String words) {
-        return new Gate.Todo(words, Optional.empty());
+    private static StepGate.Todo todo(String words) {
+        return new StepGate.Todo(words, Optional.empty());
     }
 
     private static String counted(int n) {

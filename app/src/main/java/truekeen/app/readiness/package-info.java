@@ -1,2 +1,2 @@
 /** The one door to every place about the blade of a machine: shut until the machine is safe and the blade found fit. */
-package truekeen.app.gate;
+package truekeen.app.readiness;

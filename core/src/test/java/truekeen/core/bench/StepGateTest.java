@@ -23,7 +23,7 @@ import truekeen.core.stepsheet.Step.BurrTask;
 import truekeen.core.stepsheet.Step.Side;
 
 /** The gate, the burr's thread and the signs of a session, over made-up sessions. */
-class GateTest {
+class StepGateTest {
     private static final SteelClass STEEL = Steels.byName("plain carbon").orElseThrow();
     private final List<BenchEvent> events = new ArrayList<>();
     private List<Step> steps = new ArrayList<>();
@@ -103,9 +103,9 @@ class GateTest {
         return new BenchFold(steps).state(events);
     }
 
-    private Gate gate() {
+    private StepGate gate() {
         BenchState state = state();
-        return Gate.of(steps.get(state.current()), state.steps().get(state.current()));
+        return StepGate.of(steps.get(state.current()), state.steps().get(state.current()));
     }
 
     private BurrThread burr() {
@@ -115,9 +115,9 @@ class GateTest {
     @Test
     void aMissingBurrShutsTheGateWithItsPlaceAndAShareOfTheStrokes() {
         steps = List.of(work(BurrTask.RAISE, "coarse", Side.BEVEL));
-        assertThat(gate().state()).isEqualTo(Gate.State.ASK);
+        assertThat(gate().state()).isEqualTo(StepGate.State.ASK);
         see(Observation.of(Sign.BURR_PART, 80, 95));
-        assertThat(gate().state()).isEqualTo(Gate.State.SHUT);
+        assertThat(gate().state()).isEqualTo(StepGate.State.SHUT);
         assertThat(gate().todo()).singleElement().satisfies(t -> {
             assertThat(t.where()).contains(new Stretch(80, 95));
             // 20 to 80 strokes over 100 mm are 3 to 12 over 15
@@ -127,7 +127,7 @@ class GateTest {
         count(Side.BEVEL, 6);
         assertThat(gate().words()).contains("before the last 6 strokes: look again");
         see(Observation.of(Sign.BURR_WHOLE));
-        assertThat(gate().state()).isEqualTo(Gate.State.OPEN);
+        assertThat(gate().state()).isEqualTo(StepGate.State.OPEN);
         assertThat(pass()).isEmpty();
     }
 
@@ -138,7 +138,7 @@ class GateTest {
         see(Observation.of(Sign.OLD_SCRATCHES, 60, 70));
         assertThat(gate().todo()).hasSize(2);
         see(Observation.of(Sign.SCRATCHES_EVEN));
-        assertThat(gate().state()).isEqualTo(Gate.State.OPEN);
+        assertThat(gate().state()).isEqualTo(StepGate.State.OPEN);
     }
 
     @Test
@@ -155,10 +155,10 @@ class GateTest {
         steps = List.of(work(BurrTask.RAISE, "coarse", Side.BEVEL));
         see(Observation.of(Sign.BURR_THICK, 10, 20));
         see(Observation.of(Sign.WOBBLE));
-        assertThat(gate().state()).isEqualTo(Gate.State.ASK);
+        assertThat(gate().state()).isEqualTo(StepGate.State.ASK);
         assertThat(gate().notes()).hasSize(2).anyMatch(n -> n.contains("pressure"));
         see(Observation.of(Sign.BURR_GROWING));
-        assertThat(gate().state()).isEqualTo(Gate.State.SHUT);
+        assertThat(gate().state()).isEqualTo(StepGate.State.SHUT);
         assertThat(gate().words()).contains("Ink it before the next stroke");
     }
 
@@ -218,15 +218,15 @@ class GateTest {
     void everySignOfferedAtTheBenchIsHeardByTheVerdictAndAnswered(BurrTask task) {
         for (Step.Kind kind : Step.Kind.values()) {
             Step step = step(kind, task, "stone", 20, Side.BEVEL);
-            for (Sign sign : Gate.offers(step)) {
+            for (Sign sign : StepGate.offers(step)) {
                 assertThat(FaultRule.heard()).contains(sign);
                 steps = List.of(step);
                 events.clear();
                 assertThat(see(sign.placed() ? Observation.of(sign, 3, 9) : Observation.of(sign)))
                         .isEmpty();
-                Gate gate = gate();
+                StepGate gate = gate();
                 boolean bad = sign.says() == Sign.Says.BAD;
-                assertThat(gate.state() == Gate.State.SHUT || !gate.notes().isEmpty() || !bad)
+                assertThat(gate.state() == StepGate.State.SHUT || !gate.notes().isEmpty() || !bad)
                         .as(sign + " is passed over in silence")
                         .isTrue();
             }
@@ -269,7 +269,7 @@ class GateTest {
         count(Side.BEVEL, 20);
         pass();
         assertThat(burr().ask()).startsWith("Do not feel for it");
-        assertThat(Gate.offers(steps.get(1))).noneMatch(s -> s.group() == Sign.Group.BURR);
+        assertThat(StepGate.offers(steps.get(1))).noneMatch(s -> s.group() == Sign.Group.BURR);
     }
 
     @Test

@@ -12,7 +12,7 @@ import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 
 /** The abrasives that may be used for a job, what a leg on each costs, and the best paths over them. Exact. */
-final class PathSearch {
+final class LabelSettingSearch {
     private final List<Abrasive> shelf;
     private final Job job;
     private final PlanRules rules;
@@ -35,7 +35,7 @@ final class PathSearch {
      * @param shelf what may be used, in the shelf's order
      * @param oilAtStart whether the tool is oily at the start
      */
-    PathSearch(List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oilAtStart) {
+    LabelSettingSearch(List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oilAtStart) {
         this.shelf = shelf;
         this.job = job;
         this.rules = rules;

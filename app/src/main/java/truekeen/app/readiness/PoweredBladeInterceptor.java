@@ -1,4 +1,4 @@
-package truekeen.app.gate;
+package truekeen.app.readiness;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -13,7 +13,7 @@ import org.springframework.web.servlet.HandlerMapping;
 import truekeen.app.angle.SetupService;
 import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestService;
-import truekeen.app.machine.MachineGate;
+import truekeen.app.machine.MachineReadiness;
 import truekeen.core.message.RefusedException;
 
 /**
@@ -22,7 +22,7 @@ import truekeen.core.message.RefusedException;
  * unless somebody opens it.
  */
 @Component
-class BladeDoor implements HandlerInterceptor {
+class PoweredBladeInterceptor implements HandlerInterceptor {
     private static final String API = "/api/v1";
     /** Addresses about a tool that are no work on its blade, or keep a gate of their own. */
     private static final List<String> FREE = List.of(
@@ -46,10 +46,10 @@ class BladeDoor implements HandlerInterceptor {
             "/tools/{id}/session",
             "/print/tools/{id}/reject-tag.pdf");
 
-    private final MachineGate gate;
+    private final MachineReadiness gate;
     private final Map<String, Function<UUID, UUID>> toolOf;
 
-    BladeDoor(MachineGate gate, BenchService bench, TestService tests, SetupService setups) {
+    PoweredBladeInterceptor(MachineReadiness gate, BenchService bench, TestService tests, SetupService setups) {
         this.gate = gate;
         this.toolOf = Map.of(
                 "/tools/{id}",

@@ -24,7 +24,7 @@ import truekeen.core.table.Prior;
  * @param todo what to do, and where
  * @param notes what else to mind; it shuts nothing
  */
-public record Gate(State state, String words, List<Todo> todo, List<String> notes) {
+public record StepGate(State state, String words, List<Todo> todo, List<String> notes) {
     private static final int LEAST_STROKES = Prior.GATE_LEAST_STROKES.whole();
     /** Strokes by which two sides may differ before it is said. Prior. */
     private static final double UNEVEN_SHARE = Prior.GATE_UNEVEN_SHARE.value();
@@ -83,30 +83,30 @@ public record Gate(State state, String words, List<Todo> todo, List<String> note
 
     /** How many marks are measured on each side of a step; 0 where none is. */
     public static int marks(Step step) {
-        return AlikeGate.marks(step);
+        return EvenEdgesGate.marks(step);
     }
 
     /** The gate of a step of a session, with what earlier steps measured. */
-    public static Gate of(List<Step> steps, BenchState state, int index) {
+    public static StepGate of(List<Step> steps, BenchState state, int index) {
         Step step = steps.get(index);
         BenchState.StepState now = state.steps().get(index);
-        return AlikeGate.asks(step)
-                ? joined(of(step, now), AlikeGate.of(step, now, AlikeGate.widths(steps, state, index)))
+        return EvenEdgesGate.asks(step)
+                ? joined(of(step, now), EvenEdgesGate.of(step, now, EvenEdgesGate.widths(steps, state, index)))
                 : of(step, now);
     }
 
     /** Edges that are not alike shut a gate whatever was seen; once they are, what was seen decides. */
-    private static Gate joined(Gate seen, AlikeGate alike) {
+    private static StepGate joined(StepGate seen, EvenEdgesGate alike) {
         List<String> notes = new ArrayList<>(seen.notes);
         notes.addAll(alike.notes());
         if (!alike.todo().isEmpty()) {
-            return new Gate(State.SHUT, alike.todo().get(0).words(), alike.todo(), List.copyOf(notes));
+            return new StepGate(State.SHUT, alike.todo().get(0).words(), alike.todo(), List.copyOf(notes));
         }
-        return new Gate(seen.state, seen.words, seen.todo, List.copyOf(notes));
+        return new StepGate(seen.state, seen.words, seen.todo, List.copyOf(notes));
     }
 
     /** The gate of a step as it stands, by what was seen alone. */
-    public static Gate of(Step step, BenchState.StepState now) {
+    public static StepGate of(Step step, BenchState.StepState now) {
         List<Todo> todo = new ArrayList<>();
         List<String> notes = new ArrayList<>();
         boolean good = false;
@@ -124,14 +124,14 @@ public record Gate(State state, String words, List<Todo> todo, List<String> note
         }
         parity(step, now).ifPresent(notes::add);
         if (step.gate().isEmpty() && todo.isEmpty()) {
-            return new Gate(State.NONE, "", List.of(), notes);
+            return new StepGate(State.NONE, "", List.of(), notes);
         }
         if (!todo.isEmpty()) {
             String words = todo.get(0).words()
                     + (stale > 0 ? " That was seen before the last " + strokes(stale) + ": look again." : "");
-            return new Gate(State.SHUT, words, List.copyOf(todo), List.copyOf(notes));
+            return new StepGate(State.SHUT, words, List.copyOf(todo), List.copyOf(notes));
         }
-        return new Gate(
+        return new StepGate(
                 good ? State.OPEN : State.ASK, good ? "Passed: go on." : step.gate(), List.of(), List.copyOf(notes));
     }
 

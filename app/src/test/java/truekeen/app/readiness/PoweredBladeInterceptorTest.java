@@ -1,4 +1,4 @@
-package truekeen.app.gate;
+package truekeen.app.readiness;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -13,9 +13,10 @@ import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import truekeen.app.machine.Machines;
+import truekeen.core.progression.Answer;
 
 /** Every address the service has, tried on the blade of a machine that is not safe. */
-class BladeDoorTest extends Machines {
+class PoweredBladeInterceptorTest extends Machines {
     /** What may be asked about a blade whose machine runs: who it is, its machine, its history. Nothing of the work. */
     private static final Set<String> OPEN = Set.of(
             "GET /tools/{id}",

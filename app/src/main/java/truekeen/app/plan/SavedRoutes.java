@@ -24,17 +24,17 @@ import truekeen.core.message.Refusal;
 /** The stones that a person always does a work on. */
 @Service
 @Transactional
-class UsualWays {
+class SavedRoutes {
     private static final int MOST_STONES = 20;
 
     /** Ids of the stones, coarse first. */
     private static final StoredFormat<StoredFormats.Texts, List<String>> STONES =
             StoredFormats.texts("usual_way.stones");
 
-    private final Ways ways;
+    private final Routes ways;
     private final KitService kit;
 
-    UsualWays(Ways ways, KitService kit) {
+    SavedRoutes(Routes ways, KitService kit) {
         this.ways = ways;
         this.kit = kit;
     }
@@ -106,7 +106,7 @@ class UsualWays {
         }
     }
 
-    interface Ways extends JpaRepository<Way, UUID> {
+    interface Routes extends JpaRepository<Way, UUID> {
         Optional<Way> findByPersonAndTrade(String person, String trade);
     }
 }

@@ -24,7 +24,7 @@ import truekeen.core.quantity.Angle;
  * @param note what else to know
  * @param traits what is peculiar to it
  */
-public record Trade(
+public record ToolUse(
         String tool,
         String use,
         Convention convention,

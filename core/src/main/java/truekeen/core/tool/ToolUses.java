@@ -9,9 +9,9 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.table.TableReader;
 
 /** The trades known here, in the order of the table. Source: workshop prior. */
-public final class Trades {
-    private static final List<Trade> ALL = TableReader.rows("angles").stream()
-            .map(row -> new Trade(
+public final class ToolUses {
+    private static final List<ToolUse> ALL = TableReader.rows("angles").stream()
+            .map(row -> new ToolUse(
                     row.text("tool"),
                     row.text("use"),
                     convention(row.text("convention")),
@@ -31,28 +31,28 @@ public final class Trades {
                     traits(row.text("traits"))))
             .toList();
 
-    private Trades() {}
+    private ToolUses() {}
 
     /** All trades. */
-    public static List<Trade> all() {
+    public static List<ToolUse> all() {
         return ALL;
     }
 
     /** The trades of one tool: the works it can be put to. */
-    public static List<Trade> ofTool(String tool) {
+    public static List<ToolUse> ofTool(String tool) {
         return ALL.stream().filter(t -> t.tool().equals(tool)).toList();
     }
 
     /** The trade of that key. */
-    public static Optional<Trade> byKey(String key) {
+    public static Optional<ToolUse> byKey(String key) {
         return ALL.stream().filter(t -> t.key().equals(key)).findFirst();
     }
 
-    private static Set<Trade.Trait> traits(String text) {
-        Set<Trade.Trait> traits = EnumSet.noneOf(Trade.Trait.class);
+    private static Set<ToolUse.Trait> traits(String text) {
+        Set<ToolUse.Trait> traits = EnumSet.noneOf(ToolUse.Trait.class);
         for (String trait : text.split("\\|")) {
             if (!trait.isEmpty()) {
-                traits.add(Trade.Trait.valueOf(trait));
+                traits.add(ToolUse.Trait.valueOf(trait));
             }
         }
         return traits;

@@ -24,7 +24,7 @@ import truekeen.core.tool.GeometryKind;
  * @param kind the family
  * @param habits what the house does at the stones
  */
-public record Manner(
+public record WorkingMethod(
         String ground,
         String honed,
         List<Step.Side> worked,
@@ -38,18 +38,18 @@ public record Manner(
         SheetHabits habits) {
 
     /** The manner of a family that is not cambered. */
-    public static Manner of(GeometryKind kind, TargetBevel target, Optional<String> guide) {
+    public static WorkingMethod of(GeometryKind kind, TargetBevel target, Optional<String> guide) {
         return of(kind, target, guide, Optional.empty());
     }
 
     /** The manner of a family, in a roller guide where it is held by anything. */
-    public static Manner of(
+    public static WorkingMethod of(
             GeometryKind kind, TargetBevel target, Optional<String> guide, Optional<PlaneSetting.Camber> camber) {
         return of(kind, target, guide, HolderKind.ROLLER_GUIDE, camber);
     }
 
     /** The manner of a family. */
-    public static Manner of(
+    public static WorkingMethod of(
             GeometryKind kind,
             TargetBevel target,
             Optional<String> guide,
@@ -60,7 +60,7 @@ public record Manner(
         String honed = single
                 ? "edge bevel"
                 : target.hasSecondary() ? (both ? "micro-bevels" : "secondary") : both ? "bevels" : "bevel";
-        return new Manner(
+        return new WorkingMethod(
                 single ? "broad face" : both ? "edge bevels" : "primary",
                 kind == GeometryKind.TURNSCREW ? "faces" : honed,
                 both ? List.of(Step.Side.LEFT, Step.Side.RIGHT) : List.of(Step.Side.BEVEL),
@@ -75,13 +75,13 @@ public record Manner(
     }
 
     /** The same in a house of other habits. */
-    public Manner with(SheetHabits changed) {
-        return new Manner(ground, honed, worked, other, back, angleWords, guide, heldBy, camber, kind, changed);
+    public WorkingMethod with(SheetHabits changed) {
+        return new WorkingMethod(ground, honed, worked, other, back, angleWords, guide, heldBy, camber, kind, changed);
     }
 
     /** The same, held by hand. */
-    public Manner byHand() {
-        return new Manner(
+    public WorkingMethod byHand() {
+        return new WorkingMethod(
                 ground, honed, worked, other, back, angleWords, Optional.empty(), heldBy, camber, kind, habits);
     }
 
