@@ -16,10 +16,10 @@ interface Events extends JpaRepository<EventRow, Long> {
     @Query("select e.id from EventRow e where e.sessionId = :sessionId and e.id in :ids")
     Set<UUID> stored(UUID sessionId, Collection<UUID> ids);
 
-    /** Ids of the newest events of a device. */
+    /** Ids of the newest events of a device, in the order they came. */
     @Query(
-            value = "select id from bench_event where session_id = :sessionId and device = :device"
-                    + " order by position desc limit :most",
+            value = "select id from (select id, position from bench_event where session_id = :sessionId"
+                    + " and device = :device order by position desc limit :most) newest order by position",
             nativeQuery = true)
     List<UUID> newest(UUID sessionId, String device, int most);
 
