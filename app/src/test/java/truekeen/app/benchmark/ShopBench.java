@@ -1,0 +1,184 @@
+package truekeen.app.benchmark;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+
+/**
+ * What reading a shop takes as it grows, and whether counting keeps its pace beside many boards. The service runs
+ * already, on the demonstration; its database is grown here.
+ */
+public final class ShopBench {
+    private static final int[] SIZES = {40, 400, 2000};
+    private static final int ROUNDS = 10;
+    private static final int TIMED = 31;
+    private static final int TABLETS = 20;
+    private static final int SECONDS = 15;
+    private static final ObjectMapper JSON = new ObjectMapper();
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
+
+    private final String base;
+
+    private ShopBench(String base) {
+        this.base = base;
+    }
+
+    /** Arguments: address of the service, JDBC address of its database, user, password. */
+    public static void main(String[] arguments) throws Exception {
+        ShopBench bench = new ShopBench(arguments[0]);
+        try (Connection database = DriverManager.getConnection(arguments[1], arguments[2], arguments[3])) {
+            GrownShop shop = new GrownShop(database);
+            UUID tool = shop.finishedTool();
+            UUID atBench = shop.toolAtBench();
+            shop.rounds(tool, ROUNDS - 1);
+            System.out.printf("%-8s%12s%12s%12s%12s%12s%12s%n", "tools", "board", "tool", "log", "kit", "hand", "plan");
+            int copied = 0;
+            for (int size : SIZES) {
+                int more = Math.max(0, size - shop.count());
+                shop.tools(tool, copied + 1, copied + more);
+                copied += more;
+                shop.settle();
+                bench.curve(shop.count(), tool);
+            }
+            shop.tools(atBench, 1, TABLETS);
+            shop.settle();
+            bench.pace(sessions(database, atBench));
+        }
+    }
+
+    private void curve(int tools, UUID tool) throws Exception {
+        String plan = "{\"grindOn\":\"\",\"person\":\"\",\"answer\":\"\",\"without\":[],\"through\":[]}";
+        System.out.printf(
+                Locale.ROOT,
+                "%-8d%9.1f ms%9.1f ms%9.1f ms%9.1f ms%9.1f ms%9.1f ms%n",
+                tools,
+                median("GET", "/board", ""),
+                median("GET", "/tools/" + tool, ""),
+                median("GET", "/tools/" + tool + "/log", ""),
+                median("GET", "/kit", ""),
+                median("GET", "/hand?person=hand", ""),
+                median("POST", "/tools/" + tool + "/plan/preview", plan));
+    }
+
+    private double median(String method, String path, String body) throws Exception {
+        double[] ms = new double[TIMED];
+        for (int round = 0; round < 2; round++) {
+            for (int i = 0; i < TIMED; i++) {
+                long start = System.nanoTime();
+                send(method, path, body);
+                ms[i] = (System.nanoTime() - start) / 1e6;
+            }
+        }
+        Arrays.sort(ms);
+        return ms[TIMED / 2];
+    }
+
+    /** Counts as fast as the service answers, alone and beside as many boards as there are tablets. */
+    private void pace(List<UUID> sessions) throws Exception {
+        double alone = counted(sessions, 0);
+        double beside = counted(sessions, TABLETS);
+        System.out.printf(
+                Locale.ROOT,
+                "%d tablets: %.0f counts/s alone, %.0f counts/s beside %d boards read without a pause%n",
+                sessions.size(),
+                alone,
+                beside,
+                TABLETS);
+    }
+
+    private double counted(List<UUID> sessions, int boards) throws Exception {
+        ExecutorService all = Executors.newFixedThreadPool(sessions.size() + boards);
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
+        AtomicInteger counts = new AtomicInteger();
+        List<java.util.concurrent.Future<?>> running = new ArrayList<>();
+        for (int i = 0; i < boards; i++) {
+            running.add(all.submit(() -> {
+                while (System.nanoTime() < until) {
+                    send("GET", "/board", "");
+                }
+                return null;
+            }));
+        }
+        for (UUID session : sessions) {
+            JsonNode now = JSON.readTree(send("GET", "/sessions/" + session + "?device=bench", ""));
+            int step = now.path("current").asInt();
+            JsonNode sides = now.path("steps").get(step).path("step").path("sides");
+            String side = sides.isEmpty() ? "" : sides.get(0).asText();
+            running.add(all.submit(() -> {
+                while (System.nanoTime() < until) {
+                    send("POST", "/sessions/" + session + "/events", count(step, side));
+                    counts.incrementAndGet();
+                }
+                return null;
+            }));
+        }
+        for (var one : running) {
+            one.get();
+        }
+        all.shutdown();
+        return (double) counts.get() / SECONDS;
+    }
+
+    private static String count(int step, String side) {
+        ObjectNode event = JSON.createObjectNode();
+        event.put("id", UUID.randomUUID().toString())
+                .put("sequence", 1)
+                .put("at", "2026-05-14T09:30:00Z")
+                .put("kind", "COUNT")
+                .put("step", step)
+                .put("side", side)
+                .put("amount", 1)
+                .put("note", "")
+                .put("station", 0)
+                .putNull("sign")
+                .putNull("fromMm")
+                .putNull("toMm")
+                .putNull("value");
+        ObjectNode body = JSON.createObjectNode().put("device", "bench").put("person", "hand");
+        body.putArray("events").add(event);
+        return body.toString();
+    }
+
+    private static List<UUID> sessions(Connection database, UUID tool) throws SQLException {
+        List<UUID> ids = new ArrayList<>();
+        try (var open = database.prepareStatement("update bench_session set holder_device = 'bench'"
+                + " where finished_at is null and tool_id <> ? and plan_id is not null and id in (select session_id from tool_standing)"
+                + " returning id")) {
+            open.setObject(1, tool);
+            try (var rows = open.executeQuery()) {
+                while (rows.next() && ids.size() < TABLETS) {
+                    ids.add(rows.getObject(1, UUID.class));
+                }
+            }
+        }
+        return ids;
+    }
+
+    private String send(String method, String path, String body) throws Exception {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(base + "/api/v1" + path))
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        HttpResponse<String> response = HTTP.send(request, HttpResponse.BodyHandlers.ofString());
+        if (response.statusCode() != 200) {
+            throw new IllegalStateException(path + " answered " + response.statusCode() + " " + response.body());
+        }
+        return response.body();
+    }
+}

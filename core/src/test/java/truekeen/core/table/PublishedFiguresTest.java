@@ -1,0 +1,66 @@
+package truekeen.core.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/**
+ * The figures that the core reads are those that were agreed: a second copy of each stands beside the tests, so that a
+ * figure is changed in two places and on purpose, or not at all.
+ */
+class PublishedFiguresTest {
+    private static final CSVFormat FORMAT =
+            CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).get();
+
+    private static List<Map<String, String>> read(String path) throws IOException {
+        try (Reader in =
+                new InputStreamReader(PublishedFiguresTest.class.getResourceAsStream(path), StandardCharsets.UTF_8)) {
+            return FORMAT.parse(in).stream().map(CSVRecord::toMap).toList();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"abrasives", "angles", "grits", "keenness", "machines", "steels", "priors"})
+    void theTablesHoldWhatWasAgreed(String table) throws IOException {
+        List<Map<String, String>> agreed = read("/published/" + table + ".csv");
+        List<Map<String, String>> used = new ArrayList<>();
+        Set<String> columns = agreed.get(0).keySet();
+        for (Map<String, String> row : read("/truekeen/tables/" + table + ".csv")) {
+            row.keySet().retainAll(columns);
+            used.add(row);
+        }
+        assertThat(used).containsExactlyInAnyOrderElementsOf(agreed);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Prior.class)
+    void everyPriorSaysWhatItIs(Prior prior) {
+        assertThat(prior.value()).isFinite();
+        assertThat(prior.unit()).isNotBlank();
+        assertThat(prior.meaning()).isNotBlank();
+        assertThat(prior.source()).isEqualTo("workshop prior");
+    }
+
+    @Test
+    void noPriorStandsTwiceAndNoneIsLeftOver() throws IOException {
+        assertThat(read("/truekeen/tables/priors.csv"))
+                .extracting(r -> r.get("name"))
+                .containsExactlyInAnyOrder(
+                        Arrays.stream(Prior.values()).map(Enum::name).toArray(String[]::new));
+        assertThat(Arrays.stream(Prior.values()).map(Prior::meaning)).doesNotHaveDuplicates();
+    }
+}
