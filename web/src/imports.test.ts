@@ -37,3 +37,18 @@ it('no file leads back to itself by its imports', () => {
   expect(graph.size).toBeGreaterThan(100)
   expect(loops).toEqual([])
 })
+
+it('gives every page an address, and fetches it when that is opened', () => {
+  const app = readFileSync(join(root, 'App.tsx'), 'utf8')
+  const pages = files(root)
+    .filter((f) => f.endsWith('Page.tsx'))
+    .map((f) => relative(root, f).replace(/\.tsx$/, ''))
+  expect(pages.length).toBeGreaterThan(15)
+  // The board comes with the first load.
+  const fetched = pages.filter((p) => p !== 'board/BoardPage')
+  expect(fetched.filter((p) => !app.includes(`import('./${p}')`))).toEqual([])
+  const names = pages.map((p) => p.split('/')[1]!)
+  expect(
+    names.filter((n) => !app.includes(`<${n} `) && !app.includes(`<${n}/`) && !app.includes(`={${n}}`)),
+  ).toEqual([])
+})

@@ -2,6 +2,7 @@ package truekeen.core.tool;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -9,8 +10,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.removal.PowerRate;
+import truekeen.core.repair.Means;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
+import truekeen.core.table.TableReader;
 
 /** The starting tables hold together: bounds in order, keys unique, references found. */
 class TablesTest {
@@ -59,6 +62,20 @@ class TablesTest {
         assertThat(s.lowestFromBack()).isGreaterThan(s.lowestPerSide());
         assertThat(s.conductivityWmK()).isBetween(10.0, 60.0);
         assertThat(s.temperLimitC()).isBetween(140.0, 600.0);
+    }
+
+    /** A row without a constant would be passed over in silence. */
+    @Test
+    void everyRowOfAbrasivesAndMachinesHasItsConstant() {
+        assertThat(TableReader.rows("abrasives").stream().map(r -> r.text("code")))
+                .containsExactlyInAnyOrder(
+                        Arrays.stream(AbrasiveKind.values()).map(Enum::name).toArray(String[]::new));
+        assertThat(PowerRate.kinds())
+                .containsExactlyInAnyOrderElementsOf(Arrays.stream(AbrasiveKind.values())
+                        .filter(k -> k.use() == AbrasiveKind.Use.POWERED)
+                        .toList());
+        assertThat(Arrays.stream(Means.values()).flatMap(m -> m.kind().stream()))
+                .containsAll(PowerRate.kinds());
     }
 
     @ParameterizedTest
