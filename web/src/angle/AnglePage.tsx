@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useLocation } from 'wouter'
+import { toolChanged } from '../api/changed'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
@@ -97,7 +98,7 @@ function Angle({
       ),
     onSuccess: () => {
       drop()
-      void queries.invalidateQueries()
+      toolChanged(queries, toolId)
       go(`/tools/${toolId}/plan`)
     },
   })

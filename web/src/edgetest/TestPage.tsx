@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useLocation } from 'wouter'
+import { toolChanged } from '../api/changed'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { deviceKey, useDraft } from '../api/local'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
@@ -108,7 +109,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
     onSuccess: () => {
       drop()
       setAgain(false)
-      void queries.invalidateQueries()
+      toolChanged(queries, toolId)
     },
   })
   const chosen = latest ? (picked?.test === latest.id ? picked.chosen : proposed(latest)) : {}
@@ -125,7 +126,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
         }),
       ),
     onSuccess: (s) => {
-      void queries.invalidateQueries()
+      toolChanged(queries, toolId)
       go('/bench/' + s.id)
     },
   })

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useLocation } from 'wouter'
+import { toolChanged } from '../api/changed'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { deviceKey, useDraft } from '../api/local'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
@@ -64,7 +65,7 @@ function Finish({
   const seen = form.seen.map((sign) => ({ sign, fromMm: null, toMm: null }))
   const after = (path: string) => () => {
     drop()
-    void queries.invalidateQueries()
+    toolChanged(queries, toolId)
     go(path)
   }
   const close = useMutation({

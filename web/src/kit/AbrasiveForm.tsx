@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { kitChanged } from '../api/changed'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { Check, Choice, Field } from '../ui/Field'
@@ -112,7 +113,7 @@ export function AbrasiveForm({
         ? ask(api.PUT('/api/v1/kit/abrasives/{id}', { params: { path: { id: abrasive.id } }, body: body() }))
         : ask(api.POST('/api/v1/kit/abrasives', { body: body() })),
     onSuccess: () => {
-      void queries.invalidateQueries()
+      kitChanged(queries)
       onDone()
     },
   })

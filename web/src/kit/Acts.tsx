@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { kitChanged } from '../api/changed'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { Field } from '../ui/Field'
 import { num } from '../ui/format'
@@ -18,7 +19,7 @@ export function Acts({ a }: { a: Abrasive }) {
           body: { act: what, dish: what === 'GRID_HOLLOW' ? dish : '' },
         }),
       ),
-    onSuccess: () => void queries.invalidateQueries(),
+    onSuccess: () => kitChanged(queries),
   })
   const refused = act.error instanceof Refused ? act.error : undefined
   return (

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { kitChanged } from '../api/changed'
 import { api, ask, type Schemas } from '../api/client'
 import { WhatToBuy } from '../plan/WayOut'
 import { num, span } from '../ui/format'
@@ -17,7 +18,7 @@ export function Care() {
   const judge = useMutation({
     mutationFn: ({ id, judged }: { id: string; judged: string }) =>
       ask(api.POST('/api/v1/hand/odd/{id}', { params: { path: { id } }, body: { judged } })),
-    onSuccess: () => void queries.invalidateQueries(),
+    onSuccess: () => kitChanged(queries),
   })
   const acts = care.data?.acts ?? []
   const timers = care.data?.timers ?? []

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
+import { kitChanged } from '../api/changed'
 import { Refused } from '../api/client'
 
 /** Saves, and has every page look again. */
@@ -8,7 +9,7 @@ export function useSaved<T>(call: () => Promise<T>, onDone: (answer: T) => void)
   const save = useMutation({
     mutationFn: call,
     onSuccess: (answer) => {
-      void queries.invalidateQueries()
+      kitChanged(queries)
       onDone(answer)
     },
   })

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { machineChanged } from '../api/changed'
 import { api, ask, Refused } from '../api/client'
 import { Field, Pick } from '../ui/Field'
 import { day, num } from '../ui/format'
@@ -22,7 +23,7 @@ export function Hours({ state }: { state: MachineState }) {
       ),
     onSuccess: () => {
       setForm({ ...form, hours: '' })
-      void queries.invalidateQueries()
+      machineChanged(queries)
     },
   })
   const h = state.hours

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useLocation } from 'wouter'
+import { machineChanged } from '../api/changed'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
@@ -135,7 +136,7 @@ function Inspect({ state, corrects }: { state: MachineState; corrects: boolean }
     onSuccess: (next) => {
       drop()
       setPerson(name.trim())
-      void queries.invalidateQueries()
+      machineChanged(queries)
       if (next.ready) go(`/tools/${state.toolId}/survey`)
     },
   })

@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { machineChanged } from '../api/changed'
 import { api, ask, Refused } from '../api/client'
 import { useDraft } from '../api/local'
 import { Act } from '../ui/Act'
@@ -56,7 +57,7 @@ export function MachineForm({ state }: { state: MachineState }) {
       ),
     onSuccess: () => {
       drop()
-      void queries.invalidateQueries()
+      machineChanged(queries)
     },
   })
   const refused = save.error instanceof Refused ? save.error : undefined

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useLocation } from 'wouter'
+import { machineChanged } from '../api/changed'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
@@ -56,7 +57,7 @@ function MakeSafe({ state }: { state: MachineState }) {
     onSuccess: () => {
       drop()
       setPerson(name.trim())
-      void queries.invalidateQueries()
+      machineChanged(queries)
       go(`/tools/${state.toolId}/inspect`)
     },
   })
@@ -144,7 +145,7 @@ function Safe({ state, next }: { state: MachineState; next: Schemas['NextView'] 
           body: { person: name, why: 'given back at the bench' },
         }),
       ),
-    onSuccess: () => void queries.invalidateQueries(),
+    onSuccess: () => machineChanged(queries),
   })
   const refused = lift.error instanceof Refused ? lift.error : undefined
   const i = state.isolation!

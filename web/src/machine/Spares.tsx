@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'wouter'
+import { machineChanged } from '../api/changed'
 import { api, ask, Refused } from '../api/client'
 import type { MachineState } from './useMachine'
 
@@ -14,7 +15,7 @@ export function Spares({ state }: { state: MachineState }) {
           body: { machineId: state.machine!.id, machine: null, fitted: true, mass: '' },
         }),
       ),
-    onSuccess: () => void queries.invalidateQueries(),
+    onSuccess: () => machineChanged(queries),
   })
   if (state.spares.length === 0) return null
   const rejected = state.inspection?.verdict === 'REJECT'

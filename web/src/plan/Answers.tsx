@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { toolChanged } from '../api/changed'
 import { api, ask, type Schemas } from '../api/client'
 import { figures, span, upper } from '../ui/format'
 import { usePerson } from '../ui/person'
@@ -46,7 +47,7 @@ export function Answers({
   const save = useMutation({
     mutationFn: (stones: string[]) =>
       ask(api.PUT('/api/v1/tools/{id}/plan/usual-way', { params, body: { person, stones } })),
-    onSuccess: () => void queries.invalidateQueries(),
+    onSuccess: () => toolChanged(queries, toolId),
   })
   if (job.answers.length < 2) return null
   const most = Math.max(...job.answers.map((a) => a.seconds))

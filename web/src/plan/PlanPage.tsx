@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useLocation } from 'wouter'
+import { toolChanged } from '../api/changed'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { Ladder } from '../drawings/Ladder'
@@ -36,7 +37,7 @@ export function PlanPage({ toolId }: { toolId: string }) {
   const choose = useMutation({
     mutationFn: () => ask(api.POST('/api/v1/tools/{id}/plans', { params, body: question })),
     onSuccess: () => {
-      void queries.invalidateQueries()
+      toolChanged(queries, toolId)
       go(`/tools/${toolId}/bench`)
     },
   })

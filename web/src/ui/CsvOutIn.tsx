@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useId } from 'react'
+import { kitChanged } from '../api/changed'
 import { Refused } from '../api/client'
 
 /** A list for other programs: written out by a link, read in from a file; all of it or nothing. */
@@ -18,7 +19,7 @@ export function CsvOutIn<T>({
   const queries = useQueryClient()
   const reading = useMutation({
     mutationFn: async (file: File) => read(await file.text()),
-    onSuccess: () => void queries.invalidateQueries(),
+    onSuccess: () => kitChanged(queries),
   })
   const refused = reading.error instanceof Refused ? reading.error : undefined
   return (
