@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { Link } from 'wouter'
-import { api, ask, type Schemas } from '../api/client'
+import { Refused, type Schemas } from '../api/client'
 import { figures, num } from '../ui/format'
 import { Trouble } from '../ui/Notice'
 
@@ -19,13 +20,21 @@ export function WayOut() {
 
 /** What one abrasive more would do for all tools that wait, best first. */
 export function WhatToBuy() {
+  const [far, setFar] = useState<Progress | null>(null)
   const gains = useQuery({
     queryKey: ['what-to-buy'],
-    queryFn: () => ask(api.GET('/api/v1/what-to-buy')),
+    queryFn: ({ signal }) => watch(signal, setFar),
     staleTime: 60_000,
+    retry: false,
   })
   if (gains.isError) return <Trouble error={gains.error} again={() => void gains.refetch()} />
-  if (!gains.data) return <p className="py-3 quiet">Planning every tool on the rack anew with each…</p>
+  if (!gains.data)
+    return (
+      <p className="py-3 quiet" role="status">
+        Planning every tool on the rack anew with each
+        {far && far.of > 0 ? `: ${far.done} of ${far.of} abrasives tried.` : '…'}
+      </p>
+    )
   if (gains.data.gains.length === 0)
     return (
       <p className="py-3">
@@ -52,6 +61,31 @@ export function WhatToBuy() {
       </ol>
     </>
   )
+}
+
+interface Progress {
+  done: number
+  of: number
+}
+
+/** Waits for the answer, told how far it is; a page that is left ends the question. */
+function watch(signal: AbortSignal, progress: (p: Progress) => void): Promise<Schemas['GainsView']> {
+  return new Promise((resolve, reject) => {
+    const stream = new EventSource('/api/v1/what-to-buy/stream')
+    const end = () => stream.close()
+    signal.addEventListener('abort', end)
+    stream.addEventListener('progress', (e) =>
+      progress(JSON.parse((e as MessageEvent<string>).data) as Progress),
+    )
+    stream.addEventListener('answer', (e) => {
+      end()
+      resolve(JSON.parse((e as MessageEvent<string>).data) as Schemas['GainsView'])
+    })
+    stream.onerror = () => {
+      end()
+      reject(new Refused('The service did not answer this to its end.', 0, []))
+    }
+  })
 }
 
 function help(g: Schemas['GainView']): string {

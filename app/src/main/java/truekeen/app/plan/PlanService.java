@@ -16,8 +16,6 @@ import truekeen.app.angle.SetupService.SavedSetup;
 import truekeen.app.hand.HandService;
 import truekeen.app.history.ToolChanged;
 import truekeen.app.kit.KitService;
-import truekeen.app.plan.PlanRecords.GainView;
-import truekeen.app.plan.PlanRecords.GainsView;
 import truekeen.app.plan.PlanRecords.LatestPlan;
 import truekeen.app.plan.PlanRecords.PlanForm;
 import truekeen.app.plan.PlanRecords.PlanView;
@@ -51,7 +49,6 @@ import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WhatToBuy;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
-import truekeen.core.removal.StockRemoval;
 import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.stepsheet.ChosenPlan;
@@ -65,8 +62,6 @@ import truekeen.core.stepsheet.StepSheet;
 public class PlanService {
     /** Version of the core that plans are made with; a log that learns must know whose predictions it compares. */
     static final String CORE_VERSION = "2";
-
-    private static final int MOST_GAINS = 6;
 
     private final Plans plans;
     private final ToolService tools;
@@ -225,9 +220,9 @@ public class PlanService {
                 .toList());
     }
 
-    /** What one abrasive more would do for all tools that are surveyed and have their angle. */
+    /** What every tool needs of the shelf that is surveyed and has its angle. */
     @Transactional(readOnly = true)
-    public GainsView whatToBuy() {
+    List<WhatToBuy.Need> needs() {
         List<WhatToBuy.Need> needs = new ArrayList<>();
         for (RackedTool line : tools.all()) {
             if (line.powered()) {
@@ -251,18 +246,7 @@ public class PlanService {
                 // Nothing can be planned for it yet, whatever stands on the shelf.
             }
         }
-        return new GainsView(
-                needs.size(),
-                WhatToBuy.rank(needs, kit.shelf(), MOST_GAINS).stream()
-                        .map(g -> new GainView(
-                                g.kind().key(),
-                                g.d50Um(),
-                                g.savedSeconds() / 60 / StockRemoval.firstEstimateSpread(),
-                                g.savedSeconds() / 60 * StockRemoval.firstEstimateSpread(),
-                                g.possible(),
-                                g.finished(),
-                                g.quicker()))
-                        .toList());
+        return needs;
     }
 
     private record Ready(CoreTool tool, CoreSurvey survey, SavedSetup setup, TargetBevel target) {}

@@ -18,6 +18,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import truekeen.app.ApiTest;
 import truekeen.app.TestDatabase;
+import truekeen.core.progression.Answer;
 
 /** A plan as it is wished for, what it teaches once it is done, and what to buy. */
 class WishesTest extends ApiTest {
@@ -337,6 +338,8 @@ class WishesTest extends ApiTest {
         Answer refused = post("/api/v1/tools/" + powder + "/plan/preview", Map.of());
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.raw().body()).contains("carbides");
+        String pushed = get("/api/v1/what-to-buy/stream").raw().body();
+        assertThat(pushed).contains("event:progress").contains("event:answer");
         JsonNode gains = get("/api/v1/what-to-buy").body();
         assertThat(gains.path("tools").asInt()).isPositive();
         JsonNode best = gains.path("gains").get(0);

@@ -1,6 +1,7 @@
 package truekeen.core.progression;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -63,16 +64,28 @@ public final class WhatToBuy {
      * @param most how many to tell
      */
     public static List<Gain> rank(List<Need> needs, List<Abrasive> shelf, int most) {
+        return rank(needs, shelf, most, (done, of) -> {});
+    }
+
+    /** Told how many of the pieces in question were tried; it may throw to end the question. */
+    public interface Progress {
+        void at(int done, int of);
+    }
+
+    /** The same, which takes seconds for a full rack. */
+    public static List<Gain> rank(List<Need> needs, List<Abrasive> shelf, int most, Progress progress) {
+        List<AbrasiveKind> kinds = Arrays.stream(AbrasiveKind.values())
+                .filter(kind -> kind.use() == AbrasiveKind.Use.STROKES && !kind.trailingOnly())
+                .toList();
         List<Now> now = new ArrayList<>();
         for (Need need : needs) {
             need.jobs().forEach(job -> now.add(new Now(job, need, path(shelf, job, need))));
         }
         List<Gain> gains = new ArrayList<>();
-        for (AbrasiveKind kind : List.of(AbrasiveKind.values())) {
-            if (kind.use() == AbrasiveKind.Use.STROKES && !kind.trailingOnly()) {
-                for (double um : GRAINS_UM) {
-                    gains.add(gain(kind, um, now, shelf));
-                }
+        for (AbrasiveKind kind : kinds) {
+            for (double um : GRAINS_UM) {
+                progress.at(gains.size(), kinds.size() * GRAINS_UM.length);
+                gains.add(gain(kind, um, now, shelf));
             }
         }
         return gains.stream()
