@@ -42,7 +42,7 @@ public final class GrownShop {
     /** A tool that is at the bench. */
     public UUID toolAtBench() throws SQLException {
         return one(
-                "select tool_id from tool_standing s where session_id is not null"
+                "select tool_id from tool_standing s where session_id is not null and standing = 'AT_BENCH'"
                         + " and not exists (select 1 from machine_blade b where b.tool_id = s.tool_id) order by tool_id limit 1");
     }
 

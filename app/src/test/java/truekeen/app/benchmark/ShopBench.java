@@ -103,7 +103,11 @@ public final class ShopBench {
     }
 
     private double counted(List<UUID> sessions, int boards) throws Exception {
-        ExecutorService all = Executors.newFixedThreadPool(sessions.size() + boards);
+        ExecutorService all = Executors.newFixedThreadPool(sessions.size() + boards, work -> {
+            Thread thread = new Thread(work);
+            thread.setDaemon(true);
+            return thread;
+        });
         long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
         AtomicInteger counts = new AtomicInteger();
         List<java.util.concurrent.Future<?>> running = new ArrayList<>();
@@ -158,7 +162,7 @@ public final class ShopBench {
     private static List<UUID> sessions(Connection database, UUID tool) throws SQLException {
         List<UUID> ids = new ArrayList<>();
         try (var open = database.prepareStatement("update bench_session set holder_device = 'bench'"
-                + " where finished_at is null and tool_id <> ? and plan_id is not null and id in (select session_id from tool_standing)"
+                + " where finished_at is null and tool_id <> ? and plan_id is not null and id in (select session_id from tool_standing where standing = 'AT_BENCH')"
                 + " returning id")) {
             open.setObject(1, tool);
             try (var rows = open.executeQuery()) {
