@@ -176,7 +176,7 @@ export function StandsField({ form, set, fault, answer: a }: Props) {
       {a.stands && (
         <p role="status" className="text-[1.15rem] mt-1">
           gives <b>{num(a.stands.givesDeg, 2)}°</b>
-          {Math.abs(a.stands.offDeg) < 0.05
+          {a.stands.asWanted
             ? ', as wanted'
             : `, ${num(Math.abs(a.stands.offDeg), 2)}° ${a.stands.offDeg > 0 ? 'steeper' : 'lower'} than wanted`}
         </p>

@@ -217,7 +217,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
               <p className="font-semibold">{sheet.purpose || 'its own work'}</p>
               <p>
                 {sheet.byForce
-                  ? `A fresh edge passes at ${num(sheet.indexTarget, 2)} of a new utility blade, with the worst station no more than a quarter above the mean, and no test of the ladder failed.`
+                  ? `A fresh edge passes at ${num(sheet.indexTarget, 2)} of a new utility blade, with the worst station no more than ${num(100 * sheet.worstAbove, 0)} % above the mean, and no test of the ladder failed.`
                   : 'This tool is not tested for keenness by force: its own tests decide.'}
               </p>
             </div>

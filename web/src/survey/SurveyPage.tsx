@@ -133,7 +133,8 @@ function Survey({
     setForm({ ...form, findings: last })
   }
   const mark = (from: number, to: number) => {
-    if (kind) setFindings([...form.findings, placed(kind, from, to, tool.edgeLengthMm)])
+    const chosen = asks.kinds.find((k) => k.kind === kind)
+    if (chosen) setFindings([...form.findings, placed(chosen, from, to, tool.edgeLengthMm)])
   }
   const live = preview.data
   const refused = save.error instanceof Refused ? save.error : undefined

@@ -3,6 +3,7 @@ import type { StripMark } from '../drawings/strip.types'
 import { num } from '../ui/format'
 
 type Finding = Schemas['FindingForm']
+type Mark = Schemas['MarkKindView']
 
 /** Marks follow the finger at once where their places are plain numbers; else as the service has read them. */
 export function onStrip(typed: Finding[], read: Schemas['FindingView'][]): StripMark[] {
@@ -23,7 +24,8 @@ export function onStrip(typed: Finding[], read: Schemas['FindingView'][]): Strip
 }
 
 /** A mark as it is first put down: a tap gives it a usual width, a corner runs to its end of the edge. */
-export function placed(kind: string, from: number, to: number, edge: number): Finding {
+export function placed(mark: Mark, from: number, to: number, edge: number): Finding {
+  const { kind } = mark
   const tap = to - from < 0.2
   const middle = (from + to) / 2
   const [a, b] = tap ? [Math.max(0, middle - 0.5), Math.min(edge, middle + 0.5)] : [from, to]
@@ -34,18 +36,8 @@ export function placed(kind: string, from: number, to: number, edge: number): Fi
     kind,
     from: num(ends[0]!, 1),
     to: num(ends[1]!, 2),
-    depth: DEPTHS[kind] ?? '',
-    behind: kind.startsWith('PIT') ? '0' : '',
+    depth: mark.firstDepthMm === null ? '' : num(mark.firstDepthMm, 1),
+    behind: mark.pit ? '0' : '',
     leave: false,
   }
-}
-
-/** What a fresh mark is first taken to be deep; to be corrected at once. */
-const DEPTHS: Record<string, string> = {
-  CHIP: '0.3',
-  DENT: '0.3',
-  ROLL: '0.1',
-  ROUNDED_CORNER: '0.3',
-  PIT_BACK: '0.1',
-  PIT_BEVEL: '0.1',
 }

@@ -116,8 +116,9 @@ public final class AngleRecords {
      * What angle a thing holds as it is set.
      *
      * @param offDeg by how much that is more than the last bevel wanted (°)
+     * @param asWanted whether that is as good as nothing
      */
-    public record StandsView(double value, String unit, double givesDeg, double offDeg) {}
+    public record StandsView(double value, String unit, double givesDeg, double offDeg, boolean asWanted) {}
 
     /**
      * The same angle on one of the things owned.

@@ -22,6 +22,7 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.GuideCalibration;
+import truekeen.core.table.Prior;
 
 /**
  * What to set the thing that holds a tool to: for the primary and the secondary, or for the one bevel there is.
@@ -137,7 +138,8 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
             return null;
         }
         double gives = held.degrees() - inkDeg;
-        return new StandsView(value, unit.symbol(), gives, gives - target.last().degrees());
+        double off = gives - target.last().degrees();
+        return new StandsView(value, unit.symbol(), gives, off, Math.abs(off) < Prior.STANDS_AS_WANTED_DEG.value());
     }
 
     private Setting.Unit unit(TargetBevel target) {

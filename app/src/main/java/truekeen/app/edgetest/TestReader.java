@@ -28,11 +28,10 @@ final class TestReader {
         if (typed.stream().allMatch(r -> Form.blank(r.grams()))) {
             return Optional.empty();
         }
-        ReadingSource source = new TypedReadings(form, typed);
+        TypedReadings read = new TypedReadings(form, typed);
         Double grams = form.checks().attempt(() -> QuantityReader.number("referenceGrams", reference, "g"));
         form.checks().orThrow();
-        return Optional.of(
-                new EdgeTest(source.readings(), grams, tool.geometry().edgeLengthMm()));
+        return Optional.of(new EdgeTest(read.readings(), grams, tool.geometry().edgeLengthMm()));
     }
 
     /** What was seen, each sign one of the tool's own ladder and on its edge. */

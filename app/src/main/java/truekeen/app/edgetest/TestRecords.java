@@ -135,6 +135,7 @@ public final class TestRecords {
      *
      * @param stations where to read (mm from the beginning of the edge)
      * @param byForce whether force is a test of this tool
+     * @param worstAbove how much more than the mean the worst station may need, as a share of the mean
      * @param ladder the tests of this tool at its work, the least demanding first
      * @param sessionId the open session, or null where there is none
      * @param latest the newest test of that session
@@ -149,6 +150,7 @@ public final class TestRecords {
             double referenceG,
             String purpose,
             double indexTarget,
+            double worstAbove,
             List<CheckView> ladder,
             @Nullable UUID sessionId,
             boolean benchDone,

@@ -109,6 +109,7 @@ public class TestService implements HistorySource {
                 tester.map(KitService.Tester::referenceG).orElse(0.0),
                 tool.trade().keennessPurpose(),
                 target.orElse(0),
+                Judge.WIDEST_SPREAD - 1,
                 EdgeCheck.ladder(tool.trade()).stream().map(TestViews::check).toList(),
                 session,
                 open.map(BenchService.RunningSession::allDone).orElse(false),

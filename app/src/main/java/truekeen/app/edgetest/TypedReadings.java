@@ -8,7 +8,7 @@ import truekeen.core.keenness.Reading;
 import truekeen.core.quantity.QuantityReader;
 
 /** Readings typed by hand; each fault is noted at its own field. */
-final class TypedReadings implements ReadingSource {
+final class TypedReadings {
     private final List<Reading> readings = new ArrayList<>();
 
     TypedReadings(Form form, List<ReadingForm> typed) {
@@ -22,8 +22,8 @@ final class TypedReadings implements ReadingSource {
         }
     }
 
-    @Override
-    public List<Reading> readings() {
+    /** The readings, each with its station. */
+    List<Reading> readings() {
         return readings;
     }
 }

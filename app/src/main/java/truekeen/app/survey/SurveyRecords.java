@@ -153,8 +153,13 @@ public final class SurveyRecords {
     public record LookChangeView(
             SurveyChange.Kind kind, String words, @Nullable Double fromMm, @Nullable Double toMm) {}
 
-    /** A kind of finding, and what is asked about it. */
-    public record MarkKindView(Finding.Kind kind, String words, boolean measured, boolean pit) {}
+    /**
+     * A kind of finding, and what is asked about it.
+     *
+     * @param firstDepthMm depth it is first taken to have when it is marked; null where none is measured
+     */
+    public record MarkKindView(
+            Finding.Kind kind, String words, boolean measured, boolean pit, @Nullable Double firstDepthMm) {}
 
     /** A dimension that may be measured at stations. */
     public record VaryingView(String field, String label, String how, String unit) {}

@@ -74,7 +74,14 @@ public final class SurveyViews {
                 Arrays.stream(Finding.Kind.values())
                         .filter(k -> k != Finding.Kind.PIT_BACK || blade.kind().back())
                         .filter(k -> k != Finding.Kind.ROUNDED_CORNER || corners)
-                        .map(k -> new MarkKindView(k, k.words(), k.measured(), k.pit()))
+                        .map(k -> new MarkKindView(
+                                k,
+                                k.words(),
+                                k.measured(),
+                                k.pit(),
+                                k.firstDepthMm().isPresent()
+                                        ? (Double) k.firstDepthMm().getAsDouble()
+                                        : null))
                         .toList(),
                 ShapeDeviations.varying(blade).stream()
                         .map(d -> new VaryingView(

@@ -25,7 +25,7 @@ import java.util.concurrent.atomic.AtomicInteger;
  * already, on the demonstration; its database is grown here.
  */
 public final class ShopBench {
-    private static final int[] SIZES = {40, 400, 2000};
+    private static final List<String> SIZES = List.of("40", "400", "2000");
     private static final int ROUNDS = 10;
     private static final int TIMED = 31;
     private static final int TABLETS = 20;
@@ -39,7 +39,7 @@ public final class ShopBench {
         this.base = base;
     }
 
-    /** Arguments: address of the service, JDBC address of its database, user, password. */
+    /** Arguments: address of the service, JDBC address of its database, user, password, and sizes other than the usual. */
     public static void main(String[] arguments) throws Exception {
         ShopBench bench = new ShopBench(arguments[0]);
         try (Connection database = DriverManager.getConnection(arguments[1], arguments[2], arguments[3])) {
@@ -49,7 +49,9 @@ public final class ShopBench {
             shop.rounds(tool, ROUNDS - 1);
             System.out.printf("%-8s%12s%12s%12s%12s%12s%12s%n", "tools", "board", "tool", "log", "kit", "hand", "plan");
             int copied = 0;
-            for (int size : SIZES) {
+            List<String> sizes = arguments.length > 4 ? Arrays.asList(arguments).subList(4, arguments.length) : SIZES;
+            for (String wanted : sizes) {
+                int size = Integer.parseInt(wanted);
                 int more = Math.max(0, size - shop.count());
                 shop.tools(tool, copied + 1, copied + more);
                 copied += more;

@@ -1,5 +1,8 @@
 package truekeen.core.condition;
 
+import java.util.OptionalDouble;
+import truekeen.core.table.Prior;
+
 /**
  * One thing found along the edge.
  *
@@ -40,6 +43,15 @@ public record Finding(Kind kind, double fromMm, double toMm, double depthMm, dou
             this.words = words;
             this.measured = measured;
             this.pit = pit;
+        }
+
+        /** Depth it is first taken to have when it is marked, to be corrected at once (mm); none where none is measured. */
+        public OptionalDouble firstDepthMm() {
+            return switch (this) {
+                case CHIP, DENT, ROUNDED_CORNER -> OptionalDouble.of(Prior.FRESH_MARK_DEEP_MM.value());
+                case ROLL, PIT_BACK, PIT_BEVEL -> OptionalDouble.of(Prior.FRESH_MARK_SHALLOW_MM.value());
+                case BRIGHT, DOTS -> OptionalDouble.empty();
+            };
         }
 
         /** What it is called at the bench. */
