@@ -127,6 +127,8 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
       ),
     onSuccess: (s) => {
       toolChanged(queries, toolId)
+      // The bench opens at the step that was added, not at the end that it last knew.
+      queries.removeQueries({ queryKey: ['session', s.id] })
       go('/bench/' + s.id)
     },
   })

@@ -22,7 +22,7 @@ class NoticeIT {
     void theJarNamesEveryLibraryAndCarriesTheLicencesOfItsFonts() throws IOException {
         try (JarFile jar = new JarFile(shipped().toFile())) {
             List<String> entries = jar.stream().map(ZipEntry::getName).toList();
-            String notice = text(jar, "BOOT-INF/classes/META-INF/NOTICE");
+            String notice = text(jar, "META-INF/NOTICE");
             assertThat(entries)
                     .filteredOn(e -> LIBRARY.matcher(e).matches() && !e.contains("truekeen"))
                     .hasSizeGreaterThan(40)
@@ -31,14 +31,14 @@ class NoticeIT {
                         assertThat(named.matches()).isTrue();
                         assertThat(notice).contains(named.group(1));
                     });
-            assertThat(entries).contains("BOOT-INF/classes/META-INF/LICENSE");
+            assertThat(entries).contains("META-INF/LICENSE");
             List<String> fonts = entries.stream()
                     .filter(e -> e.contains("/static/assets/") && e.endsWith(".woff2"))
                     .map(e -> e.replaceAll(".*/assets/([a-z-]+\\d?)-latin.*", "$1"))
                     .distinct()
                     .toList();
             assertThat(fonts).isNotEmpty().allSatisfy(font -> assertThat(
-                            text(jar, "BOOT-INF/classes/META-INF/licenses/" + font + "-OFL-1.1.txt"))
+                            text(jar, "META-INF/licenses/" + font + "-OFL-1.1.txt"))
                     .contains("SIL OPEN FONT LICENSE"));
         }
     }
