@@ -164,6 +164,7 @@ function Progress({ session }: { session: Session }) {
 /** Who holds the session, what is not sent yet, what came late: in the flow, never in the way. */
 function Standing({ bench, session }: { bench: ReturnType<typeof useSession>; session: Session }) {
   const { pending, trouble, aside, act } = bench
+  const [sure, setSure] = useState(false)
   return (
     <div aria-live="polite">
       {!session.held && !session.finishedAt && (
@@ -209,15 +210,20 @@ function Standing({ bench, session }: { bench: ReturnType<typeof useSession>; se
           >
             Save them as a file
           </a>
-          <button type="button" className="btn btn-outline min-h-[72px]" onClick={bench.discardAside}>
-            Discard them
+          <button
+            type="button"
+            className="btn btn-outline min-h-[72px]"
+            onClick={() => (sure ? bench.discardAside() : setSure(true))}
+          >
+            {sure ? 'Yes, discard them' : 'Discard them'}
           </button>
         </div>
       )}
-      {trouble && (
+      {trouble && !aside.some((a) => a.why === trouble.words) && (
         <Notice kind={trouble.away ? 'warn' : 'danger'}>
-          {trouble.words}
-          {trouble.away && pending.length > 0 && ' Count on: it is kept here and sent as soon as it can be.'}
+          {trouble.away && pending.length > 0
+            ? 'The service cannot be reached. Count on: it is kept here and sent as soon as it can be.'
+            : trouble.words}
         </Notice>
       )}
     </div>

@@ -186,7 +186,7 @@ function Decisions({
         <Advised advice={plan.minutes} digits={0} big />
         <p>
           {figures(plan.volumeMm3)} mm³ of steel in all, {num(plan.lostMm, plan.lostMm < 0.1 ? 4 : 2)} mm off
-          the length. {upper(plan.minutes.evidence.split(':')[0]!)}.
+          the length. {upper(plan.minutes.evidence)}.
         </p>
       </div>
       {plan.offers.length > 0 && (

@@ -15,7 +15,7 @@ export function TryIt({ calculator: c }: { calculator: Schemas['CalculatorView']
   return (
     <section aria-label={`Try: ${c.title}`} className="rule-t mt-5 pt-3">
       <h2 className="font-semibold pb-2">With your own numbers</h2>
-      <div className="grid sm:grid-cols-2 lg:grid-cols-3 gap-3 items-end">
+      <div className="grid sm:grid-cols-2 lg:grid-cols-3 gap-3 items-start">
         {c.inputs.map((i) =>
           i.choices.length > 0 ? (
             <Choice
@@ -37,7 +37,7 @@ export function TryIt({ calculator: c }: { calculator: Schemas['CalculatorView']
           ),
         )}
       </div>
-      {refused && (
+      {refused && !c.inputs.some((i) => refused.at(i.name)) && (
         <p role="alert" className="text-error font-semibold pt-2">
           {refused.message}
         </p>

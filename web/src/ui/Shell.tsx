@@ -62,7 +62,7 @@ function Installation() {
   if (!installation.data?.demonstration) return null
   return (
     <span className="border-2 border-warning rounded px-2 text-[0.85rem] font-semibold whitespace-nowrap">
-      Demonstration
+      Demo<span className="max-sm:sr-only">nstration</span>
     </span>
   )
 }

@@ -70,6 +70,24 @@ public final class GrownShop {
         copy("tool_standing", List.of("tool_id", "session_id"), "t.tool_id = ?", tool, first, last, "tool");
     }
 
+    /** The open sessions of the first copies of a tool, handed to a device. */
+    public List<UUID> held(UUID tool, int copies, String device) throws SQLException {
+        List<UUID> ids = new ArrayList<>();
+        try (PreparedStatement hand = database.prepareStatement(
+                "update bench_session set holder_device = ? where finished_at is null and tool_id in"
+                        + " (select md5(?::text || 'tool' || n)::uuid from generate_series(1, ?) n) returning id")) {
+            hand.setString(1, device);
+            hand.setObject(2, tool);
+            hand.setInt(3, copies);
+            try (ResultSet rows = hand.executeQuery()) {
+                while (rows.next()) {
+                    ids.add(rows.getObject(1, UUID.class));
+                }
+            }
+        }
+        return ids;
+    }
+
     /** How many tools there are. */
     public int count() throws SQLException {
         try (ResultSet row = database.createStatement().executeQuery("select count(*) from tool")) {

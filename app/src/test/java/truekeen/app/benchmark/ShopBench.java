@@ -9,7 +9,6 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -30,6 +29,7 @@ public final class ShopBench {
     private static final int TIMED = 31;
     private static final int TABLETS = 20;
     private static final int SECONDS = 15;
+    private static final String DEVICE = "bench";
     private static final ObjectMapper JSON = new ObjectMapper();
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
@@ -60,7 +60,7 @@ public final class ShopBench {
             }
             shop.tools(atBench, 1, TABLETS);
             shop.settle();
-            bench.pace(sessions(database, atBench));
+            bench.pace(shop.held(atBench, TABLETS, DEVICE));
         }
     }
 
@@ -122,7 +122,7 @@ public final class ShopBench {
             }));
         }
         for (UUID session : sessions) {
-            JsonNode now = JSON.readTree(send("GET", "/sessions/" + session + "?device=bench", ""));
+            JsonNode now = JSON.readTree(send("GET", "/sessions/" + session + "?device=" + DEVICE, ""));
             int step = now.path("current").asInt();
             JsonNode sides = now.path("steps").get(step).path("step").path("sides");
             String side = sides.isEmpty() ? "" : sides.get(0).asText();
@@ -156,24 +156,9 @@ public final class ShopBench {
                 .putNull("fromMm")
                 .putNull("toMm")
                 .putNull("value");
-        ObjectNode body = JSON.createObjectNode().put("device", "bench").put("person", "hand");
+        ObjectNode body = JSON.createObjectNode().put("device", DEVICE).put("person", "hand");
         body.putArray("events").add(event);
         return body.toString();
-    }
-
-    private static List<UUID> sessions(Connection database, UUID tool) throws SQLException {
-        List<UUID> ids = new ArrayList<>();
-        try (var open = database.prepareStatement("update bench_session set holder_device = 'bench'"
-                + " where finished_at is null and tool_id <> ? and plan_id is not null and id in (select session_id from tool_standing where standing = 'AT_BENCH')"
-                + " returning id")) {
-            open.setObject(1, tool);
-            try (var rows = open.executeQuery()) {
-                while (rows.next() && ids.size() < TABLETS) {
-                    ids.add(rows.getObject(1, UUID.class));
-                }
-            }
-        }
-        return ids;
     }
 
     private String send(String method, String path, String body) throws Exception {
