@@ -222,7 +222,7 @@ function Standing({ bench, session }: { bench: ReturnType<typeof useSession>; se
       {trouble && !aside.some((a) => a.why === trouble.words) && (
         <Notice kind={trouble.away ? 'warn' : 'danger'}>
           {trouble.away && pending.length > 0
-            ? 'The service cannot be reached. Count on: it is kept here and sent as soon as it can be.'
+            ? `${trouble.store ? 'The store of records cannot be reached just now.' : 'The service cannot be reached.'} Count on: it is kept here and sent as soon as it can be.`
             : trouble.words}
         </Notice>
       )}

@@ -6,7 +6,8 @@ export type Session = Schemas['SessionView']
 export interface QueueState {
   pending: Event[]
   aside: SetAside[]
-  trouble: { words: string; away: boolean } | null
+  /** What went wrong; away: it will pass by itself; store: the service is there, its records are not. */
+  trouble: { words: string; away: boolean; store?: boolean } | null
 }
 
 /** Sends events of a session to the service. @throws Refused when it would not take them, or cannot be reached */
@@ -159,7 +160,7 @@ export class StrokeQueue {
   /** Says what was refused; gives how long to wait before the next try (ms). */
   private refused(sent: Event[], refused: Refused): number {
     const away = refused.status === 0 || refused.status >= 500
-    const trouble = { words: refused.message, away }
+    const trouble = { words: refused.message, away, store: refused.has('STORE_AWAY') }
     if (away || WAITS.some((code) => refused.has(code))) {
       this.set({ trouble })
       return RETRY_MS

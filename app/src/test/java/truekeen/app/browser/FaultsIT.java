@@ -118,6 +118,9 @@ class FaultsIT {
             assertThat(bench.count("BEVEL")).isEqualTo(start + 6);
             browser.press("Undo");
             browser.until("taken back", d -> bench.count("BEVEL") == start + 5);
+        } finally {
+            // Whatever became of it here, the tests that follow need the database.
+            service.databaseAway(false);
         }
     }
 

@@ -206,9 +206,9 @@ public enum Formula {
             "derived here"),
     DISHED_STONE(
             "What a dished stone does to an angle",
-            "up to 4q/Lₛ",
-            "q depth of the hollow, Lₛ length of the stone (mm); radians",
-            "an even hollow",
+            "atan(4q/Lₛ) at its ends",
+            "q depth of the hollow in the middle, under a straightedge; Lₛ length of the stone (mm)",
+            "the face taken as a parabola; the most it is off",
             "derived here"),
     GRIT_SIZE(
             "Median grain of a grit name",
@@ -332,12 +332,6 @@ public enum Formula {
             "x̄ mean of ln(strokes done/predicted) over n sessions, σ = 0.35 one session's own spread, τ = 0.6 the spread"
                     + " of hands: 0.40 between kinds of abrasive, 0.447 between pieces and steels",
             "strokes counted to the end of a step; a session that stands out by 2.5 spreads is asked about first",
-            "derived here"),
-    DISH_ERROR(
-            "What a hollow in a stone does to the angle",
-            "δ = atan(4h/L)",
-            "h hollow in the middle under a straightedge, L length of the stone (mm)",
-            "the face taken as a parabola; the most it is off, at the ends",
             "derived here"),
     BACK_FLATTENING(
             "Steel that flattening a back takes",

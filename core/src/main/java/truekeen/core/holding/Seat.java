@@ -132,7 +132,7 @@ public record Seat(
     }
 
     /** Where the line of the lower face crosses the apex, off the reference plane (mm). */
-    double crossesMm(Angle edgeBevel) {
+    public double crossesMm(Angle edgeBevel) {
         double half = shoulderMm();
         double taper = taper(edgeBevel).tan();
         return taper > 0 ? half - half / edgeBevel.tan() * taper : half;

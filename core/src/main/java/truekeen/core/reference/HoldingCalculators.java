@@ -13,6 +13,7 @@ import static truekeen.core.reference.Calculator.whole;
 import java.util.ArrayList;
 import java.util.List;
 import truekeen.core.advice.Formula;
+import truekeen.core.care.Dish;
 import truekeen.core.holding.BeltTable;
 import truekeen.core.holding.HandStone;
 import truekeen.core.message.MessageCode;
@@ -432,11 +433,9 @@ final class HoldingCalculators {
                 Formula.DISHED_STONE,
                 "What a dished stone does to an angle",
                 in(
-                        num("depth", "q, depth of the hollow", "mm", 0, 20, 0.15),
-                        num("length", "Length of the stone", "mm", 10, 500, 200)),
+                        num("depth", "q, depth of the hollow in the middle, under a straightedge", "mm", 0, 10, 0.15),
+                        num("length", "Length of the stone", "mm", 20, 600, 200)),
                 to(out("angle", "Off by up to", "°")),
-                v -> gives(
-                        "angle",
-                        InkBand.dished(mm(v.num("depth")), mm(v.num("length"))).degrees()));
+                v -> gives("angle", Dish.error(v.num("depth"), v.num("length")).degrees()));
     }
 }

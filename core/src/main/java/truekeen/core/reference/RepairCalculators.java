@@ -17,7 +17,6 @@ import java.util.List;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.advice.Formula;
-import truekeen.core.care.Dish;
 import truekeen.core.condition.Restorer;
 import truekeen.core.hand.HandLog;
 import truekeen.core.hand.StrokeRatio;
@@ -43,14 +42,7 @@ final class RepairCalculators {
 
     static List<Calculator> all() {
         return List.of(
-                sharpeningsLeft(),
-                thinning(),
-                backFlattening(),
-                grindingTime(),
-                overheated(),
-                profileChange(),
-                hand(),
-                dish());
+                sharpeningsLeft(), thinning(), backFlattening(), grindingTime(), overheated(), profileChange(), hand());
     }
 
     private static Calculator sharpeningsLeft() {
@@ -90,18 +82,6 @@ final class RepairCalculators {
                             .effort("a", kind, "steel");
                     return gives("factor", e.factor(), "spread", Math.exp(e.logSd()), "next", e.spread());
                 });
-    }
-
-    private static Calculator dish() {
-        return new Calculator(
-                "dish-error",
-                Formula.DISH_ERROR,
-                "How far a hollow stone puts an angle off",
-                in(
-                        num("hollow", "Hollow in the middle", "mm", 0, 10, 0.5),
-                        num("length", "Length of the stone", "mm", 20, 600, 200)),
-                to(out("error", "Off at its ends by at most", "°")),
-                v -> gives("error", Dish.error(v.num("hollow"), v.num("length")).degrees()));
     }
 
     private static Calculator thinning() {

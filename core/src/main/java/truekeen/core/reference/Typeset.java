@@ -31,7 +31,7 @@ public final class Typeset {
                 Formula.WEDGE,
                 "\\theta - \\kappa, \\quad \\kappa = \\arctan\\frac{S - t}{2\\left(W - \\frac{t}{2\\tan\\theta}\\right)}");
         TEX.put(Formula.INK_BAND, "\\delta = \\arctan\\frac{2a}{w^2}");
-        TEX.put(Formula.DISHED_STONE, "\\frac{4q}{L_s}");
+        TEX.put(Formula.DISHED_STONE, "\\delta = \\arctan\\frac{4q}{L_s}");
         TEX.put(
                 Formula.ANGLE_CHOICE,
                 "\\beta_{\\text{last}} = \\beta_{\\text{primary}} + \\text{step} \\ge \\beta_{\\text{steel}}");
@@ -94,7 +94,6 @@ public final class Typeset {
                 Formula.HAND_FACTOR,
                 "m = \\frac{n\\,\\bar x/\\sigma^2}{1/\\tau^2 + n/\\sigma^2},\\qquad"
                         + " s_m = \\frac{1}{\\sqrt{1/\\tau^2 + n/\\sigma^2}}");
-        TEX.put(Formula.DISH_ERROR, "\\delta = \\arctan\\frac{4h}{L}");
         TEX.put(Formula.THINNING, "V = \\tfrac12\\,\\Delta t\\,\\ell\\,L");
         TEX.put(Formula.BACK_FLATTENING, "V = d\\,s\\,L");
         TEX.put(Formula.GRINDING_TIME, "t = \\frac{0.9\\,V}{q} + \\frac{0.1\\,V}{q_{\\text{light}}}");

@@ -6,7 +6,7 @@ import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 
-/** What an ink check and a dished stone say about the angle. Source: derived here. */
+/** What an ink check says about the angle. Source: derived here. */
 public final class InkBand {
     private InkBand() {}
 
@@ -22,19 +22,5 @@ public final class InkBand {
                     .with("what", "The width of the clean band"));
         }
         return Angle.ofRadians(Math.atan(2 * areaMm2 / (width.mm() * width.mm())));
-    }
-
-    /**
-     * How much a dished stone may spoil an angle: up to {@code 4q/Lₛ}.
-     *
-     * @param depth q, of the hollow under a straightedge
-     * @param length Lₛ of the stone, more than zero
-     */
-    public static Angle dished(Length depth, Length length) {
-        if (!(length.mm() > 0)) {
-            throw new RefusedException(
-                    Refusal.of(MessageCode.NOT_POSITIVE, "length", length).with("what", "The length of the stone"));
-        }
-        return Angle.ofRadians(4 * depth.mm() / length.mm());
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
+import truekeen.core.care.Dish;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -100,7 +101,7 @@ class HoldingTest {
 
     @Test
     void inkAndDishSayHowFarOffItIs() {
-        assertThat(InkBand.dished(mm(0.15), mm(200)).degrees()).isCloseTo(0.17, within(5e-3));
+        assertThat(Dish.error(0.15, 200).degrees()).isCloseTo(0.17, within(5e-3));
         double before = 90;
         for (double w = 0.1; w < 3; w += 0.1) {
             double off = InkBand.off(0.001, mm(w)).degrees();
