@@ -113,32 +113,22 @@ public final class StoredSteps {
 
         /** The step. */
         public Step toCore() {
-            return new Step(
-                    Step.Kind.valueOf(kind),
-                    title,
-                    Form.orEmpty(abrasiveId),
-                    Form.orEmpty(abrasiveName),
-                    new Stretch(where.fromMm, where.toMm),
-                    Optional.ofNullable(angleDeg),
-                    Optional.ofNullable(forceN),
-                    Form.orEmpty(pressure),
-                    sides.stream().map(Step.Side::valueOf).toList(),
-                    strokes,
-                    strokesLow,
-                    strokesHigh,
-                    seconds,
-                    Form.orEmpty(lubricant),
-                    Form.orEmpty(look),
-                    Form.orEmpty(gate),
-                    Form.orEmpty(ifNot),
-                    Form.orEmpty(burr),
-                    Form.orEmpty(why),
-                    Form.orEmpty(caution),
-                    how == null ? List.of() : how,
-                    handFactor,
-                    Step.BurrTask.valueOf(burrTask),
-                    stations == null ? List.of() : stations,
-                    setOf);
+            return Step.of(Step.Kind.valueOf(kind), title, new Stretch(where.fromMm, where.toMm))
+                    .on(Form.orEmpty(abrasiveId), Form.orEmpty(abrasiveName), Form.orEmpty(lubricant))
+                    .at(Optional.ofNullable(angleDeg))
+                    .pressed(Optional.ofNullable(forceN), Form.orEmpty(pressure))
+                    .counting(sides.stream().map(Step.Side::valueOf).toList(), strokes, strokesLow, strokesHigh)
+                    .lasting(seconds)
+                    .look(Form.orEmpty(look))
+                    .gate(Form.orEmpty(gate), Form.orEmpty(ifNot))
+                    .burr(Step.BurrTask.valueOf(burrTask), Form.orEmpty(burr))
+                    .because(Form.orEmpty(why))
+                    .caution(Form.orEmpty(caution))
+                    .how(how == null ? List.of() : how)
+                    .learned(handFactor)
+                    .atStations(stations == null ? List.of() : stations)
+                    .inSetsOf(setOf)
+                    .done();
         }
     }
 

@@ -2,7 +2,6 @@ package truekeen.core.powered;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.Numbers;
@@ -72,47 +71,37 @@ final class PoweredSteps {
 
     private Step clean() {
         boolean trimmer = blade.kind() == GeometryKind.TRIMMER;
-        return step(
-                Step.Kind.PREPARE,
-                trimmer ? "Clean the resin off" : "Clean the blade bare",
-                Optional.empty(),
-                SECONDS_TO_CLEAN,
-                trimmer
-                        ? "Resin softener or soapy water, a brush along the teeth, never a finger; dry it."
-                        : "Scrape and brush grass, rust and paint off the edges, the bore and the flat side; mark the"
-                                + " underside and photograph how it sat, washers too.",
-                "Is bare steel to be seen along every edge?",
-                "Go on cleaning: what is covered cannot be inspected, and clogs the file.",
-                "Dirt hides cracks and carries weight.",
-                Caution.GLOVES.words());
+        return Step.of(Step.Kind.PREPARE, trimmer ? "Clean the resin off" : "Clean the blade bare", edge)
+                .lasting(SECONDS_TO_CLEAN)
+                .look(
+                        trimmer
+                                ? "Resin softener or soapy water, a brush along the teeth, never a finger; dry it."
+                                : "Scrape and brush grass, rust and paint off the edges, the bore and the flat side; mark"
+                                        + " the underside and photograph how it sat, washers too.")
+                .gate(
+                        "Is bare steel to be seen along every edge?",
+                        "Go on cleaning: what is covered cannot be inspected, and clogs the file.")
+                .because("Dirt hides cracks and carries weight.")
+                .caution(Caution.GLOVES.words())
+                .done();
     }
 
     private Step measure() {
         boolean bar = blade.layout().form() == EdgeLayout.Form.BAR;
-        return new Step(
-                Step.Kind.MEASURE,
-                bar ? "Mark three places on each end and measure" : "Mark four edges a quarter apart and measure",
-                "",
-                "",
-                edge,
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                bar ? List.of(Step.Side.FIRST_END, Step.Side.SECOND_END) : List.of(Step.Side.EDGES),
-                0,
-                0,
-                0,
-                SECONDS_TO_MEASURE,
-                "",
-                bar
-                        ? "Width from the edge to the trailing side at the inner end, the middle and the outer end of each"
-                                + " cutting edge. Scratch the marks: the same places are measured afterwards."
-                        : "From the bore to the tip of the edge, at four edges a quarter turn apart.",
-                "Are all of them put down?",
-                "Measure those that are missing.",
-                "",
-                "Equal loss can only be told from what was there before.",
-                "");
+        String title =
+                bar ? "Mark three places on each end and measure" : "Mark four edges a quarter apart and measure";
+        return Step.of(Step.Kind.MEASURE, title, edge)
+                .counting(bar ? List.of(Step.Side.FIRST_END, Step.Side.SECOND_END) : List.of(Step.Side.EDGES), 0)
+                .lasting(SECONDS_TO_MEASURE)
+                .look(
+                        bar
+                                ? "Width from the edge to the trailing side at the inner end, the middle and the outer end"
+                                        + " of each cutting edge. Scratch the marks: the same places are measured"
+                                        + " afterwards."
+                                : "From the bore to the tip of the edge, at four edges a quarter turn apart.")
+                .gate("Are all of them put down?", "Measure those that are missing.")
+                .because("Equal loss can only be told from what was there before.")
+                .done();
     }
 
     private Step ready() {
@@ -155,31 +144,29 @@ final class PoweredSteps {
         if (!by.dip().isEmpty()) {
             how.add(by.dip());
         }
-        return new Step(
-                        Step.Kind.ENDS,
-                        (by.powered() ? "Grind" : "File") + " both ends alike on the "
-                                + by.piece().name(),
-                        by.piece().id(),
-                        by.piece().name(),
-                        edge,
-                        Optional.of(bevel.degrees()),
-                        by.forceN(),
-                        by.powered() ? "light hand, always moving" : "firm, forward only",
+        String title = (by.powered() ? "Grind" : "File") + " both ends alike on the "
+                + by.piece().name();
+        return Step.of(Step.Kind.ENDS, title, edge)
+                .on(by.piece())
+                .at(bevel)
+                .pressed(by.forceN(), by.powered() ? "light hand, always moving" : "firm, forward only")
+                .counting(
                         List.of(Step.Side.FIRST_END, Step.Side.SECOND_END),
                         by.strokes(),
                         by.strokesLow(),
-                        by.strokesHigh(),
-                        2 * by.strokes() * by.secondsEach(),
-                        by.piece().lubricant().key(),
-                        "About " + Numbers.plain(lostMm, 2) + " mm goes from each end, in " + by.counts()
-                                + ". Then measure at the marks again.",
+                        by.strokesHigh())
+                .lasting(2 * by.strokes() * by.secondsEach())
+                .look("About " + Numbers.plain(lostMm, 2) + " mm goes from each end, in " + by.counts()
+                        + ". Then measure at the marks again.")
+                .gate(
                         "Is the land even, and the loss alike at both ends?",
-                        "Bring the end that lost less up to the other; never more off the one that lost most.",
-                        "",
-                        "The same count and the same loss at both ends keep the bar near its balance.",
-                        by.powered() ? Caution.SPARKS.words() : Caution.FINGERS.words())
-                .with(how, by.handFactor())
-                .dealt(List.of(), set);
+                        "Bring the end that lost less up to the other; never more off the one that lost most.")
+                .because("The same count and the same loss at both ends keep the bar near its balance.")
+                .caution(by.powered() ? Caution.SPARKS.words() : Caution.FINGERS.words())
+                .how(how)
+                .learned(by.handFactor())
+                .inSetsOf(set)
+                .done();
     }
 
     private Step teeth() {
@@ -202,33 +189,28 @@ final class PoweredSteps {
         if (!by.dip().isEmpty()) {
             how.add(by.dip());
         }
-        return new Step(
-                        Step.Kind.TEETH,
-                        (by.powered() ? "Grind" : by.way() == Tooling.Way.FILE ? "File" : "Stone")
-                                + (trimmer ? " every tooth" : " every edge") + " on the "
-                                + by.piece().name(),
-                        by.piece().id(),
-                        by.piece().name(),
-                        edge,
-                        Optional.of(bevel.degrees()),
-                        by.forceN(),
-                        by.powered() ? "light hand, always moving" : "light, one direction",
-                        sides,
-                        by.strokes() * perBlade,
-                        by.strokesLow() * perBlade,
-                        by.strokesHigh() * perBlade,
-                        (double) sides.size() * perBlade * by.strokes() * by.secondsEach(),
-                        by.piece().lubricant().key(),
-                        by.strokes() + " on each edge. Measure a tooth's angle now and then.",
+        String title = (by.powered() ? "Grind" : by.way() == Tooling.Way.FILE ? "File" : "Stone")
+                + (trimmer ? " every tooth" : " every edge") + " on the "
+                + by.piece().name();
+        return Step.of(Step.Kind.TEETH, title, edge)
+                .on(by.piece())
+                .at(bevel)
+                .pressed(by.forceN(), by.powered() ? "light hand, always moving" : "light, one direction")
+                .counting(sides, by.strokes() * perBlade, by.strokesLow() * perBlade, by.strokesHigh() * perBlade)
+                .lasting((double) sides.size() * perBlade * by.strokes() * by.secondsEach())
+                .look(by.strokes() + " on each edge. Measure a tooth's angle now and then.")
+                .gate(
                         trimmer
                                 ? "Has every edge its share?"
                                 : "Has every edge its share, and is the loss alike all round?",
-                        "Go back to those that were missed.",
-                        "",
-                        "Counting is the whole trouble: one tooth missed tears, one with too much cuts alone.",
-                        Caution.FINGERS.words())
-                .with(how, by.handFactor())
-                .dealt(planned, by.strokes());
+                        "Go back to those that were missed.")
+                .because("Counting is the whole trouble: one tooth missed tears, one with too much cuts alone.")
+                .caution(Caution.FINGERS.words())
+                .how(how)
+                .learned(by.handFactor())
+                .atStations(planned)
+                .inSetsOf(by.strokes())
+                .done();
     }
 
     private Step burr() {
@@ -246,63 +228,24 @@ final class PoweredSteps {
     }
 
     private Step gap() {
-        return new Step(
-                Step.Kind.GAP,
-                "Check the gap between the blades",
-                "",
-                "",
-                edge,
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                List.of(),
-                0,
-                0,
-                0,
-                SECONDS_TO_SET,
-                "",
-                "Join the blades and pass a feeler between them along the row; the widest place counts.",
-                "Is the gap within its limit?",
-                "Take the slack up at its screws as the manual says, evenly, until the blades just slide.",
-                "",
-                "Past the limit twigs fold between the blades and are chewed.",
-                Caution.GLOVES.words());
+        return Step.of(Step.Kind.GAP, "Check the gap between the blades", edge)
+                .lasting(SECONDS_TO_SET)
+                .look("Join the blades and pass a feeler between them along the row; the widest place counts.")
+                .gate(
+                        "Is the gap within its limit?",
+                        "Take the slack up at its screws as the manual says, evenly, until the blades just slide.")
+                .because("Past the limit twigs fold between the blades and are chewed.")
+                .caution(Caution.GLOVES.words())
+                .done();
     }
 
     private Step plain(String title, String look, String gate, String ifNot, String why, String caution) {
-        return step(Step.Kind.ADJUST, title, Optional.empty(), SECONDS_TO_SET, look, gate, ifNot, why, caution);
-    }
-
-    private Step step(
-            Step.Kind kind,
-            String title,
-            Optional<Double> angle,
-            double seconds,
-            String look,
-            String gate,
-            String ifNot,
-            String why,
-            String caution) {
-        return new Step(
-                kind,
-                title,
-                "",
-                "",
-                edge,
-                angle,
-                Optional.empty(),
-                "",
-                List.of(),
-                0,
-                0,
-                0,
-                seconds,
-                "",
-                look,
-                gate,
-                ifNot,
-                "",
-                why,
-                caution);
+        return Step.of(Step.Kind.ADJUST, title, edge)
+                .lasting(SECONDS_TO_SET)
+                .look(look)
+                .gate(gate, ifNot)
+                .because(why)
+                .caution(caution)
+                .done();
     }
 }

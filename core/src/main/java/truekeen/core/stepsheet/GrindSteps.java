@@ -1,6 +1,5 @@
 package truekeen.core.stepsheet;
 
-import java.util.List;
 import java.util.Optional;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.progression.PowerOffer;
@@ -18,30 +17,25 @@ final class GrindSteps {
         boolean angled = act.kind() == GrindAct.Kind.SET
                 || act.kind() == GrindAct.Kind.BEVEL
                 || act.kind() == GrindAct.Kind.LIGHT;
-        return new Step(
-                Step.Kind.GRIND,
-                act.title(),
-                cuts ? offer.machine().id() : "",
-                cuts ? offer.machine().name() : "",
-                edge,
-                angled ? Optional.of(primary.degrees()) : Optional.empty(),
-                Optional.empty(),
-                cuts ? "light hand, always moving" : "",
-                List.of(),
-                0,
-                0,
-                0,
-                cuts
-                        ? (act.leastSeconds().getAsDouble() + act.mostSeconds().getAsDouble()) / 2
-                        : StepWriter.SECONDS_TO_SET,
-                cuts ? offer.machine().lubricant().key() : "",
-                (act.words() + " " + act.dip()).strip(),
-                act.until() + " Is it so?",
-                act.kind() == GrindAct.Kind.LOOK
-                        ? "Back to light passes where it is not, and only there."
-                        : "Go on, lighter toward the end; dip by count, before there is any steam.",
-                cuts ? "None yet." : "",
-                "Thick steel takes heat; a thin edge is burnt before the finger feels anything.",
-                String.join(" ", act.cautions().stream().map(Caution::words).toList()));
+        StepBuilder step = Step.of(Step.Kind.GRIND, act.title(), edge)
+                .look((act.words() + " " + act.dip()).strip())
+                .gate(
+                        act.until() + " Is it so?",
+                        act.kind() == GrindAct.Kind.LOOK
+                                ? "Back to light passes where it is not, and only there."
+                                : "Go on, lighter toward the end; dip by count, before there is any steam.")
+                .because("Thick steel takes heat; a thin edge is burnt before the finger feels anything.")
+                .caution(String.join(
+                        " ", act.cautions().stream().map(Caution::words).toList()))
+                .lasting(StepWriter.SECONDS_TO_SET);
+        if (cuts) {
+            step.on(offer.machine())
+                    .pressed(Optional.empty(), "light hand, always moving")
+                    .burr("None yet.")
+                    .lasting((act.leastSeconds().getAsDouble()
+                                    + act.mostSeconds().getAsDouble())
+                            / 2);
+        }
+        return angled ? step.at(primary).done() : step.done();
     }
 }

@@ -177,26 +177,16 @@ public final class RemedySheet {
     }
 
     private Step back(Chosen c) {
-        return write.counted(
-                Step.Kind.WORK,
-                "Polish the back on the " + finest().name(),
-                finest(),
-                where(c),
-                Optional.empty(),
-                Job.Forces.CHISEL.baseN(),
-                List.of(Step.Side.BACK),
-                StepWriter.BACK_STROKES,
-                StepWriter.BACK_STROKES * StepWriter.SECONDS_PER_STROKE,
-                "No scratch of the back runs out at the edge.",
-                "Is the strip behind the edge bright and without scratches?",
-                "A few more, flat.",
-                "",
-                c.finding().title() + ". " + c.remedy().words(),
-                "");
+        String title = "Polish the back on the " + finest().name();
+        return write.back(title, finest(), where(c), Job.Forces.CHISEL.baseN(), StepWriter.BACK_STROKES)
+                .look("No scratch of the back runs out at the edge.")
+                .gate("Is the strip behind the edge bright and without scratches?", "A few more, flat.")
+                .because(c.finding().title() + ". " + c.remedy().words())
+                .done();
     }
 
     private Step stretch(Abrasive stone, Work work, double scratchBefore) {
-        WorkingMethod manner = honing.manner();
+        String other = honing.manner().other();
         double force = Job.Forces.CHISEL.baseN();
         double length = work.where.toMm() - work.where.fromMm();
         double area = honing.secondaryWidthMm() * length;
@@ -208,29 +198,20 @@ public final class RemedySheet {
         String place = whole
                 ? "the whole edge"
                 : Numbers.plain(work.where.fromMm(), 1) + " to " + Numbers.plain(work.where.toMm(), 1) + " mm";
-        boolean raises = work.raises;
-        Step step = write.counted(
-                Step.Kind.WORK,
-                "Work " + place + " on the " + stone.name(),
-                stone,
-                work.where,
-                Optional.of(honing.last().degrees()),
-                force,
-                manner.worked(),
-                manner.eachSide(strokes),
-                strokes * StepWriter.SECONDS_PER_STROKE,
-                raises
-                        ? "A burr on " + manner.other() + " along this stretch, and no light on the apex."
-                        : "The scratches of the stone before are gone, and the stretch runs into its neighbours.",
-                raises
-                        ? "Is there a burr along the whole stretch?"
-                        : "Does the stretch run into its neighbours evenly?",
-                raises ? "Stay on this stone: the apex is not reached." : "A few more, lighter at both ends.",
-                raises
-                        ? "Raised along the stretch, on " + manner.other() + "."
-                        : "Still on " + manner.other() + ", finer.",
-                work.why + " The scratch before was " + Numbers.plain(scratchBefore, 2) + " µm.",
-                "");
-        return step.doing(raises ? Step.BurrTask.RAISE : Step.BurrTask.KEEP).dealt(List.of(), manner.setOf());
+        String title = "Work " + place + " on the " + stone.name();
+        StepBuilder step = write.stretch(title, stone, work.where, force, strokes)
+                .at(honing.last())
+                .because(work.why + " The scratch before was " + Numbers.plain(scratchBefore, 2) + " µm.");
+        return work.raises
+                ? step.look("A burr on " + other + " along this stretch, and no light on the apex.")
+                        .gate(
+                                "Is there a burr along the whole stretch?",
+                                "Stay on this stone: the apex is not reached.")
+                        .burr(Step.BurrTask.RAISE, "Raised along the stretch, on " + other + ".")
+                        .done()
+                : step.look("The scratches of the stone before are gone, and the stretch runs into its neighbours.")
+                        .gate("Does the stretch run into its neighbours evenly?", "A few more, lighter at both ends.")
+                        .burr(Step.BurrTask.KEEP, "Still on " + other + ", finer.")
+                        .done();
     }
 }

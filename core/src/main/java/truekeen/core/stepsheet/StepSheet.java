@@ -138,47 +138,33 @@ public final class StepSheet {
     private Step backLeg(JobPath path, Leg leg) {
         boolean first = leg == path.legs().get(0);
         boolean last = leg == end(path);
-        Step step = write.counted(
-                Step.Kind.WORK,
-                (first ? "Flatten the back on the " : "Polish the back on the ")
-                        + leg.abrasive().name(),
-                leg.abrasive(),
-                edge,
-                Optional.empty(),
-                leg.forceN(),
-                List.of(Step.Side.BACK),
-                leg.wholeStrokes(),
-                leg.seconds(),
-                first
-                        ? "One even scratch pattern over the strip behind the edge, right into both corners."
-                        : "The scratches of the stone before are gone everywhere.",
-                first ? "Is the strip evenly scratched right up to the edge?" : "Are the old scratches gone?",
-                "Stay on this stone. Keep fingers low and close to the edge.",
-                "None yet.",
-                "The back is half of the edge: only the strip behind it matters.",
-                first ? "Break the tool free with the handle going down: a raised handle rounds the back." : "");
-        List<String> how = manner.habits().lines(leg.abrasive(), first, last, false, leg.wholeStrokes());
-        return step.with(how, leg.abrasive().effort().factor());
+        String title = (first ? "Flatten the back on the " : "Polish the back on the ")
+                + leg.abrasive().name();
+        StepBuilder step = write.back(title, leg.abrasive(), edge, leg.forceN(), leg.wholeStrokes())
+                .lasting(leg.seconds())
+                .burr("None yet.")
+                .because("The back is half of the edge: only the strip behind it matters.")
+                .how(manner.habits().lines(leg.abrasive(), first, last, false, leg.wholeStrokes()))
+                .learned(leg.abrasive().effort().factor());
+        String otherwise = "Stay on this stone. Keep fingers low and close to the edge.";
+        if (first) {
+            return step.look("One even scratch pattern over the strip behind the edge, right into both corners.")
+                    .gate("Is the strip evenly scratched right up to the edge?", otherwise)
+                    .caution("Break the tool free with the handle going down: a raised handle rounds the back.")
+                    .done();
+        }
+        return step.look("The scratches of the stone before are gone everywhere.")
+                .gate("Are the old scratches gone?", otherwise)
+                .done();
     }
 
     private Step keepBack(Leg finest) {
-        return write.counted(
-                        Step.Kind.WORK,
-                        "A few strokes of the back on the " + finest.abrasive().name(),
-                        finest.abrasive(),
-                        edge,
-                        Optional.empty(),
-                        finest.forceN(),
-                        List.of(Step.Side.BACK),
-                        StepWriter.BACK_STROKES,
-                        StepWriter.BACK_STROKES * StepWriter.SECONDS_PER_STROKE,
-                        "The back lies flat; the burr turns over to the bevel.",
-                        "",
-                        "",
-                        "Turned over to the bevel side.",
-                        "So that the polished strip keeps pace as the edge wears back.",
-                        "")
-                .doing(Step.BurrTask.TURN);
+        String title = "A few strokes of the back on the " + finest.abrasive().name();
+        return write.back(title, finest.abrasive(), edge, finest.forceN(), StepWriter.BACK_STROKES)
+                .look("The back lies flat; the burr turns over to the bevel.")
+                .burr(Step.BurrTask.TURN, "Turned over to the bevel side.")
+                .because("So that the polished strip keeps pace as the edge wears back.")
+                .done();
     }
 
     private static Leg end(JobPath path) {

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import truekeen.core.bench.BenchEvent.Kind;
@@ -14,27 +13,11 @@ import truekeen.core.stepsheet.Step;
 
 class BenchFoldTest {
     private static Step step(String gate, Step.Side... sides) {
-        return new Step(
-                Step.Kind.WORK,
-                "work",
-                "",
-                "",
-                new Stretch(0, 24),
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                List.of(sides),
-                20,
-                10,
-                40,
-                24,
-                "",
-                "",
-                gate,
-                "",
-                "",
-                "",
-                "");
+        return Step.of(Step.Kind.WORK, "work", new Stretch(0, 24))
+                .counting(List.of(sides), 20, 10, 40)
+                .lasting(24)
+                .gate(gate, "")
+                .done();
     }
 
     private final BenchFold fold =

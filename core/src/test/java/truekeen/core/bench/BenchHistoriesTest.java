@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -23,27 +22,11 @@ class BenchHistoriesTest {
         List<Step.Side> sides = i % 3 == 2
                 ? List.of()
                 : i % 3 == 1 ? List.of(Step.Side.BEVEL, Step.Side.BACK) : List.of(Step.Side.BEVEL);
-        return new Step(
-                Step.Kind.WORK,
-                "step " + i,
-                "",
-                "",
-                new Stretch(0, 20),
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                sides,
-                10,
-                5,
-                20,
-                12,
-                "",
-                "",
-                gate ? "well?" : "",
-                "",
-                "",
-                "",
-                "");
+        return Step.of(Step.Kind.WORK, "step " + i, new Stretch(0, 20))
+                .counting(sides, 10, 5, 20)
+                .lasting(12)
+                .gate(gate ? "well?" : "", "")
+                .done();
     }
 
     private final BenchFold fold = new BenchFold(java.util.stream.IntStream.range(0, STEPS)

@@ -23,28 +23,13 @@ class EvenEdgesGateTest {
     private final List<BenchEvent> events = new ArrayList<>();
 
     private static Step step(Step.Kind kind, int strokes, List<Integer> stations, Side... sides) {
-        return new Step(
-                        kind,
-                        "step",
-                        "",
-                        "",
-                        new Stretch(0, 190),
-                        Optional.of(30.0),
-                        Optional.empty(),
-                        "",
-                        List.of(sides),
-                        strokes,
-                        strokes,
-                        strokes,
-                        60,
-                        "",
-                        "",
-                        "is it so?",
-                        "",
-                        "",
-                        "",
-                        "")
-                .dealt(stations, 1);
+        return Step.of(kind, "step", new Stretch(0, 190))
+                .at(Optional.of(30.0))
+                .counting(List.of(sides), strokes)
+                .lasting(60)
+                .gate("is it so?", "")
+                .atStations(stations)
+                .done();
     }
 
     private void bar() {

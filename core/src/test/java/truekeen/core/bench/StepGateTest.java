@@ -21,6 +21,7 @@ import truekeen.core.steel.Steels;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.stepsheet.Step.BurrTask;
 import truekeen.core.stepsheet.Step.Side;
+import truekeen.core.stepsheet.StepBuilder;
 
 /** The gate, the burr's thread and the signs of a session, over made-up sessions. */
 class StepGateTest {
@@ -29,32 +30,27 @@ class StepGateTest {
     private List<Step> steps = new ArrayList<>();
 
     private static Step step(Step.Kind kind, BurrTask task, String stone, int strokes, Side... sides) {
-        return new Step(
-                        kind,
-                        "work on the " + stone,
-                        "",
-                        stone,
-                        new Stretch(0, 100),
-                        Optional.of(20.0),
-                        Optional.empty(),
-                        "",
-                        List.of(sides),
-                        strokes,
-                        strokes / 2,
-                        strokes * 2,
-                        24,
-                        "",
-                        "",
-                        "is it so?",
-                        "",
-                        "",
-                        "",
-                        "")
-                .doing(task);
+        return begun(kind, task, stone, strokes, sides).done();
+    }
+
+    private static StepBuilder begun(Step.Kind kind, BurrTask task, String stone, int strokes, Side... sides) {
+        return Step.of(kind, "work on the " + stone, new Stretch(0, 100))
+                .on("", stone, "")
+                .at(Optional.of(20.0))
+                .counting(List.of(sides), strokes, strokes / 2, strokes * 2)
+                .lasting(24)
+                .gate("is it so?", "")
+                .burr(task, "");
     }
 
     private static Step work(BurrTask task, String stone, Side... sides) {
         return step(Step.Kind.WORK, task, stone, 40, sides);
+    }
+
+    private static Step sides(int set) {
+        return begun(Step.Kind.WORK, BurrTask.KEEP, "fine", 40, Side.LEFT, Side.RIGHT)
+                .inSetsOf(set)
+                .done();
     }
 
     private BenchEvent event(BenchEvent.Kind kind, Side side, int amount, Observation seen, double value) {
@@ -164,7 +160,7 @@ class StepGateTest {
 
     @Test
     void anUnevenCountIsSaidOnceItIsMoreThanASet() {
-        steps = List.of(work(BurrTask.KEEP, "fine", Side.LEFT, Side.RIGHT).dealt(List.of(), 10));
+        steps = List.of(sides(10));
         count(Side.LEFT, 10);
         assertThat(gate().notes()).isEmpty();
         count(Side.LEFT, 10);
@@ -172,7 +168,7 @@ class StepGateTest {
         count(Side.RIGHT, 18);
         assertThat(gate().notes()).isEmpty();
         // a whole side at a time: the other side's turn comes
-        steps = List.of(work(BurrTask.KEEP, "fine", Side.LEFT, Side.RIGHT).dealt(List.of(), 0));
+        steps = List.of(sides(0));
         events.clear();
         count(Side.LEFT, 30);
         assertThat(gate().notes()).isEmpty();
@@ -180,7 +176,9 @@ class StepGateTest {
 
     @Test
     void stationsAreCountedAndTheirHalvesKeptEqual() {
-        steps = List.of(work(BurrTask.RAISE, "coarse", Side.BEVEL).dealt(List.of(12, 6, 4, 6, 12), 1));
+        steps = List.of(begun(Step.Kind.WORK, BurrTask.RAISE, "coarse", 40, Side.BEVEL)
+                .atStations(List.of(12, 6, 4, 6, 12))
+                .done());
         for (int station : new int[] {1, 1, 1, 3, 5}) {
             BenchEvent plain = event(BenchEvent.Kind.COUNT, Side.BEVEL, 2, null, 0);
             assertThat(tell(new BenchEvent(
