@@ -1,28 +1,29 @@
 package truekeen.app.board;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import truekeen.app.store.StoredFormat;
 import truekeen.core.tool.EdgeLayout;
 
 /** How the edges of a tool lie, as the board keeps it (mm). */
 record StoredLayout(
-        String form,
-        int edges,
-        double edgeMm,
-        String from,
-        String to,
-        boolean toTip,
-        List<StoredRise> rise,
-        double bodyMm) {
+        String form, int edges, double edgeMm, String from, String to, List<StoredRise> rise, double bodyMm) {
     static final StoredFormat<StoredLayout, EdgeLayout> FORMAT = StoredFormat.of(
-            "tool_standing.layout", StoredLayout.class, StoredLayout::toCore, StoredLayout::of, StoredFormat::asItWas);
+                    "tool_standing.layout",
+                    StoredLayout.class,
+                    StoredLayout::toCore,
+                    StoredLayout::of,
+                    StoredFormat::asItWas)
+            .then(StoredLayout::codesForWords);
 
     record StoredRise(double alongMm, double riseMm) {}
 
     private static StoredLayout of(EdgeLayout l) {
         return new StoredLayout(
-                l.form().name(), l.edges(), l.edgeMm(), l.from(), l.to(), l.toTip(), thinned(l.rise()), l.bodyMm());
+                l.form().name(), l.edges(), l.edgeMm(), l.from().name(), l.to().name(), thinned(l.rise()), l.bodyMm());
     }
 
     /** Every fourth place and the last: a line of the board is drawn a few millimetres high. */
@@ -36,14 +37,30 @@ record StoredLayout(
         return kept;
     }
 
+    /** Version 1 held the words of the ends. */
+    private static JsonNode codesForWords(JsonNode old) {
+        ObjectNode layout = (ObjectNode) old;
+        for (String end : List.of("from", "to")) {
+            layout.put(end, code(layout.path(end).asText()));
+        }
+        return layout;
+    }
+
+    private static String code(String words) {
+        return Arrays.stream(EdgeLayout.End.values())
+                .filter(e -> e.words().equals(words))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no end called " + words))
+                .name();
+    }
+
     private EdgeLayout toCore() {
         return new EdgeLayout(
                 EdgeLayout.Form.valueOf(form),
                 edges,
                 edgeMm,
-                from,
-                to,
-                toTip,
+                EdgeLayout.End.valueOf(from),
+                EdgeLayout.End.valueOf(to),
                 rise.stream().map(r -> new EdgeLayout.Rise(r.alongMm, r.riseMm)).toList(),
                 bodyMm);
     }

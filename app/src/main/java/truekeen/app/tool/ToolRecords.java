@@ -99,8 +99,8 @@ public final class ToolRecords {
                     l.edges(),
                     l.edgeMm(),
                     l.totalMm(),
-                    l.from(),
-                    l.to(),
+                    l.from().words(),
+                    l.to().words(),
                     l.rise().stream()
                             .map(r -> new RiseView(r.alongMm(), r.riseMm()))
                             .toList(),

@@ -173,11 +173,13 @@ public record Abrasive(
         /** What it rests on, in words. */
         public String evidence() {
             if (sessions > 0) {
-                return sessions == 1 ? "from 1 of your sessions" : "from " + sessions + " of your sessions";
+                return sessions == 1
+                        ? AbrasiveWords.ONE_SESSION.words()
+                        : AbrasiveWords.SESSIONS.fill("sessions", sessions);
             }
             return ofKind == 0
-                    ? "first estimate"
-                    : "first estimate for this stone, from " + ofKind + " on its kind or other steels";
+                    ? AbrasiveWords.FIRST_ESTIMATE.words()
+                    : AbrasiveWords.FROM_ITS_KIND.fill("ofKind", ofKind);
         }
     }
 

@@ -37,7 +37,7 @@ public record Advice(
     /** An advice that is as exact as its inputs. */
     public static Advice exact(
             String label, double value, String unit, Formula formula, List<Given> given, String changes) {
-        return new Advice(label, value, value, value, unit, formula, given, "exact for these inputs", changes);
+        return new Advice(label, value, value, value, unit, formula, given, Evidence.EXACT.words(), changes);
     }
 
     /** An estimate that spreads by a factor either way, one standard deviation. */
@@ -57,7 +57,7 @@ public record Advice(
                 unit,
                 formula,
                 given,
-                "first estimate: two sessions in three fall within the range",
+                Evidence.FIRST_ESTIMATE.words(),
                 changes);
     }
 }

@@ -89,8 +89,7 @@ public final class AngleChooser {
         }
         boolean below = floor.filter(f -> last() < f.degrees() - SLACK_DEG).isPresent();
         if (below) {
-            reasons.add("At " + degrees(last()) + " the edge stays below what this steel is known to hold, "
-                    + floor.get() + ": it may crumble. Go on only knowingly.");
+            reasons.add(AngleWords.BELOW_THE_FLOOR.fill("last", degrees(last()), "floor", floor.get()));
         }
         return new AngleChoice(
                 Angle.ofDegrees(primary),
@@ -105,9 +104,12 @@ public final class AngleChooser {
         Angle more = steel.hardnessAllowance(hardness);
         if (more.radians() > 0) {
             boolean hard = hardness.getAsDouble() > steel.hardnessHigh().getAsDouble();
-            reasons.add("At " + Numbers.plain(hardness.getAsDouble(), 1) + " HRC it is " + (hard ? "harder" : "softer")
-                    + " than its class usually is (" + steel.hardness() + ") and " + (hard ? "chips" : "rolls")
-                    + " sooner: its lowest sound bevel is taken " + more + " higher.");
+            String hrc = Numbers.plain(hardness.getAsDouble(), 1);
+            String usual = steel.hardness();
+            reasons.add(
+                    hard
+                            ? AngleWords.HARDER_THAN_USUAL.fill("hrc", hrc, "usual", usual, "more", more)
+                            : AngleWords.SOFTER_THAN_USUAL.fill("hrc", hrc, "usual", usual, "more", more));
         }
         return floor.plus(more);
     }
@@ -117,13 +119,12 @@ public final class AngleChooser {
         primary = kept ? present.get().degrees() : trade.primaryUsual().degrees();
         String range = trade.primaryLow() + " to " + trade.primaryHigh();
         if (kept) {
-            reasons.add("The present primary of " + present.get() + " lies within " + range
-                    + " for this work, so it is kept: no steel goes for it.");
+            reasons.add(AngleWords.PRIMARY_KEPT.fill("present", present.get(), "range", range));
         } else if (present.isPresent()) {
-            reasons.add("The present primary of " + present.get() + " lies outside " + range
-                    + " for this work, so it is reground to the usual " + trade.primaryUsual() + ".");
+            reasons.add(AngleWords.PRIMARY_REGROUND.fill(
+                    "present", present.get(), "range", range, "usual", trade.primaryUsual()));
         } else {
-            reasons.add("The usual primary for this work is " + trade.primaryUsual() + ".");
+            reasons.add(AngleWords.PRIMARY_USUAL.fill("usual", trade.primaryUsual()));
         }
         return kept;
     }
@@ -135,28 +136,31 @@ public final class AngleChooser {
             return 0;
         }
         if (habits.form() == AngleHabits.Form.SINGLE_FLAT) {
-            reasons.add("House rule: one flat bevel, no secondary. The whole face is honed each time.");
+            reasons.add(AngleWords.ONE_FLAT_BEVEL.words());
             return 0;
         }
         if (habits.form() == AngleHabits.Form.HOLLOW) {
-            reasons.add("House rule: hollow ground, honed on heel and edge at the chord, no secondary.");
+            reasons.add(AngleWords.HOLLOW_GROUND.words());
             return 0;
         }
         if (habits.step().isPresent()) {
             double wanted = habits.step().get().degrees();
             double taken = Math.min(wanted, most);
-            reasons.add("House rule: the secondary adds " + degrees(wanted)
-                    + (taken < wanted ? ", here no more than " + degrees(most) : "") + ".");
+            String adds = degrees(wanted);
+            reasons.add(
+                    taken < wanted
+                            ? AngleWords.SECONDARY_BOUNDED.fill("adds", adds, "most", degrees(most))
+                            : AngleWords.SECONDARY_BY_HOUSE.fill("adds", adds));
             return taken;
         }
-        reasons.add("The secondary adds its usual " + trade.stepUsual() + ": only a sliver is honed.");
+        reasons.add(AngleWords.SECONDARY_USUAL.fill("usual", trade.stepUsual()));
         return usual;
     }
 
     private void follow(Angle wanted, String evidence, Optional<Angle> floor) {
         double before = last();
         double asked = wanted.degrees();
-        String why = "Its history (" + evidence + ") asks for a last bevel of " + degrees(asked);
+        String wants = degrees(asked);
         if (asked > before + SLACK_DEG) {
             raiseTo(asked);
         } else if (asked < before - SLACK_DEG) {
@@ -164,12 +168,14 @@ public final class AngleChooser {
             lowerTo(Math.max(asked, Math.min(sound, before)));
         }
         if (Math.abs(last() - asked) <= SLACK_DEG) {
-            reasons.add(why + (asked == before ? ", which it has." : "."));
+            reasons.add(
+                    asked == before
+                            ? AngleWords.HISTORY_HAS_IT.fill("evidence", evidence, "wants", wants)
+                            : AngleWords.HISTORY_ASKS.fill("evidence", evidence, "wants", wants));
         } else if (last() < asked) {
-            reasons.add(why + "; " + degrees(last()) + " is the most this work allows, and that bound is reached.");
+            reasons.add(AngleWords.HISTORY_MOST.fill("evidence", evidence, "wants", wants, "last", degrees(last())));
         } else {
-            reasons.add(why + "; " + degrees(last()) + " is the least that work and steel allow, and that bound is"
-                    + " reached.");
+            reasons.add(AngleWords.HISTORY_LEAST.fill("evidence", evidence, "wants", wants, "last", degrees(last())));
         }
     }
 
@@ -181,14 +187,16 @@ public final class AngleChooser {
         double primaryBefore = primary;
         raiseTo(floor.degrees());
         if (step > stepBefore) {
-            reasons.add("The steel (" + steel.name() + ") holds no last bevel under " + floor
-                    + ", so the step is raised to " + degrees(step) + ".");
+            reasons.add(
+                    AngleWords.STEP_RAISED_TO_FLOOR.fill("steel", steel.name(), "floor", floor, "step", degrees(step)));
         }
         if (primary > primaryBefore) {
-            reasons.add((step > stepBefore
-                            ? "The step may not grow further, so"
-                            : "The steel (" + steel.name() + ") holds no last bevel under " + floor + ", so")
-                    + " the primary is raised to " + degrees(primary) + ".");
+            String raised = degrees(primary);
+            reasons.add(
+                    step > stepBefore
+                            ? AngleWords.PRIMARY_RAISED_TOO.fill("raised", raised)
+                            : AngleWords.PRIMARY_RAISED_TO_FLOOR.fill(
+                                    "steel", steel.name(), "floor", floor, "raised", raised));
         }
     }
 
@@ -221,8 +229,7 @@ public final class AngleChooser {
         boolean sound = floor.isEmpty() || now >= Math.min(floor.get().degrees(), last()) - SLACK_DEG;
         boolean off = Math.abs(now - last()) > SLACK_DEG;
         if (habits.repeat() && sound && off && now > primary && Math.abs(now - last()) <= REPEAT_WITHIN_DEG) {
-            reasons.add("Its last bevel of " + presentLast + " is within a degree of " + degrees(last())
-                    + ": house rule, the same setting is repeated.");
+            reasons.add(AngleWords.SETTING_REPEATED.fill("presentLast", presentLast, "last", degrees(last())));
             step = now - primary;
         }
     }

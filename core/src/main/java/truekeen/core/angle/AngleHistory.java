@@ -65,12 +65,12 @@ public record AngleHistory(Optional<Angle> wanted, String evidence) {
 
     private static String evidence(List<EdgeOutcome> outcomes) {
         if (outcomes.isEmpty()) {
-            return "no history of this tool yet";
+            return AngleWords.NO_HISTORY.words();
         }
         List<String> parts = new ArrayList<>();
         count(outcomes, EdgeOutcome.Result.CHIPPED, "chipped", parts);
         count(outcomes, EdgeOutcome.Result.ROLLED, "rolled", parts);
-        count(outcomes, EdgeOutcome.Result.HELD, "stayed whole", parts);
+        count(outcomes, EdgeOutcome.Result.HELD, AngleWords.STAYED_WHOLE.words(), parts);
         return String.join(", ", parts) + " in " + number(outcomes.size())
                 + (outcomes.size() == 1 ? " sharpening" : " sharpenings");
     }

@@ -32,8 +32,8 @@ public record BalanceTry(int heavy, double unbalanceGmm, double removedG, int re
      */
     public static BalanceTry hung(int hungOn, int places, double massG, Length radius, Length tip) {
         Checks checks = new Checks();
-        checks.within("trial", "A trial mass", massG, 0.05, MOST_G, " g");
-        checks.within("radius", "The radius it hangs at", radius.mm(), 1, tip.mm(), " mm");
+        checks.within("trial", BalanceWords.TRIAL_MASS.words(), massG, 0.05, MOST_G, " g");
+        checks.within("radius", BalanceWords.TRIAL_RADIUS.words(), radius.mm(), 1, tip.mm(), " mm");
         checks.orThrow();
         return new BalanceTry(opposite(hungOn, places), RotaryBlade.unbalance(massG, radius), 0, 0, 0);
     }
@@ -47,9 +47,9 @@ public record BalanceTry(int heavy, double unbalanceGmm, double removedG, int re
      */
     public static BalanceTry weighed(double firstG, double secondG, Length radius, Length tip) {
         Checks checks = new Checks();
-        checks.within("firstEnd", "The load under the first end", firstG, 1, 50_000, " g");
-        checks.within("secondEnd", "The load under the second end", secondG, 1, 50_000, " g");
-        checks.within("radius", "The radius of the supports", radius.mm(), 1, tip.mm(), " mm");
+        checks.within("firstEnd", BalanceWords.FIRST_LOAD.words(), firstG, 1, 50_000, " g");
+        checks.within("secondEnd", BalanceWords.SECOND_LOAD.words(), secondG, 1, 50_000, " g");
+        checks.within("radius", BalanceWords.SUPPORT_RADIUS.words(), radius.mm(), 1, tip.mm(), " mm");
         checks.orThrow();
         double difference = firstG - secondG;
         return new BalanceTry(

@@ -121,26 +121,35 @@ public record Balancing(
     private static String words(
             State state, BalanceTry now, Optional<BalanceTry> before, Optional<Correction> correction, Case of) {
         if (state == State.LEVEL) {
-            return "Level: what is left is within the " + Numbers.plain(of.resolutionGmm, 0)
-                    + " g·mm that this balancer can tell.";
+            return BalanceWords.LEVEL.fill("resolution", Numbers.plain(of.resolutionGmm, 0));
         }
         Correction c = correction.orElseThrow();
         String heavy = of.places.apply(now.heavy());
-        String act = "take " + Numbers.plain(c.massG(), 2) + " g off " + heavy + ": "
-                + Numbers.plain(c.length().mm(), 2) + " mm of its trailing side at " + Numbers.plain(of.width.mm(), 1)
-                + " × " + Numbers.plain(of.thickness.mm(), 1) + " mm, the middle of it "
-                + Numbers.plain(c.radius().mm(), 0) + " mm from the centre.";
+        String act = BalanceWords.TAKE_OFF.fill(
+                "mass",
+                Numbers.plain(c.massG(), 2),
+                "heavy",
+                heavy,
+                "length",
+                Numbers.plain(c.length().mm(), 2),
+                "width",
+                Numbers.plain(of.width.mm(), 1),
+                "thickness",
+                Numbers.plain(of.thickness.mm(), 1),
+                "radius",
+                Numbers.plain(c.radius().mm(), 0));
         return switch (state) {
-            case OTHER_END ->
-                "It got worse: the other end. " + upper(heavy)
-                        + " is still the heavy one and the last steel came off across"
-                        + " from it. Look which way it dips, then " + act;
+            case OTHER_END -> BalanceWords.WORSE.fill("heavy", upper(heavy), "act", act);
             case OVERSHOT ->
-                "Too much went: " + heavy + " is the heavy one now"
-                        + (now.unbalanceGmm() > before.orElseThrow().unbalanceGmm()
-                                ? ", and by more than before. Weigh what comes off. Now "
-                                : ". Now ")
-                        + act;
+                BalanceWords.TOO_MUCH.fill(
+                        "heavy",
+                        heavy,
+                        "then",
+                        (now.unbalanceGmm() > before.orElseThrow().unbalanceGmm()
+                                ? BalanceWords.TOO_MUCH_AND_MORE.words()
+                                : BalanceWords.TOO_MUCH_NOW.words()),
+                        "act",
+                        act);
             default -> upper(act);
         };
     }

@@ -26,21 +26,21 @@ public final class RotaryBlade {
     public static double unbalance(double trialGrams, Length radius) {
         if (!(trialGrams >= 0)) {
             throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "trial", trialGrams + " g")
-                    .with("what", "The trial mass"));
+                    .with("what", BalanceWords.THE_TRIAL_MASS.words()));
         }
         return trialGrams * radius.mm();
     }
 
     /** Mass to take off (g) so that an unbalance (g·mm) goes, at the radius of the removed piece's centroid. */
     public static double correction(double unbalanceGmm, Length radius) {
-        positive("radius", "The radius", radius);
+        positive("radius", BalanceWords.THE_RADIUS.words(), radius);
         return unbalanceGmm / radius.mm();
     }
 
     /** Length to grind off an end for a mass (g), at its width and thickness. */
     public static Length grindOff(double massGrams, Length width, Length thickness) {
-        positive("width", "The width", width);
-        positive("thickness", "The thickness", thickness);
+        positive("width", BalanceWords.THE_WIDTH.words(), width);
+        positive("thickness", BalanceWords.THE_THICKNESS.words(), thickness);
         return Length.ofMm(massGrams / (STEEL_G_PER_MM3 * width.mm() * thickness.mm()));
     }
 
@@ -78,8 +78,8 @@ public final class RotaryBlade {
 
     private static double omega(double perMinute) {
         if (!(perMinute > 0)) {
-            throw new RefusedException(
-                    Refusal.of(MessageCode.NOT_POSITIVE, "perMinute", perMinute).with("what", "Turns a minute"));
+            throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "perMinute", perMinute)
+                    .with("what", BalanceWords.TURNS_A_MINUTE.words()));
         }
         return 2 * Math.PI * perMinute / 60;
     }

@@ -34,22 +34,25 @@ public final class BenchFold {
     public Optional<Refusal> misfit(BenchState state, BenchEvent event) {
         if (event.displaced()) {
             boolean known = event.step() >= 0 && event.step() < steps.size();
-            return known ? Optional.empty() : Optional.of(outOfPlace(event, "there is no such step"));
+            return known ? Optional.empty() : Optional.of(outOfPlace(event, BenchWords.NO_SUCH_STEP.words()));
         }
         return switch (event.kind()) {
             case UNDO ->
-                state.undoable() ? Optional.empty() : Optional.of(outOfPlace(event, "there is nothing to take back"));
+                state.undoable()
+                        ? Optional.empty()
+                        : Optional.of(outOfPlace(event, BenchWords.NOTHING_TO_TAKE_BACK.words()));
             case TAKEN_OVER -> Optional.empty();
             case LATE_ADDED, LATE_LEFT_OUT ->
-                state.late() > 0 ? Optional.empty() : Optional.of(outOfPlace(event, "no counts came late"));
+                state.late() > 0 ? Optional.empty() : Optional.of(outOfPlace(event, BenchWords.NO_LATE_COUNTS.words()));
             default -> misfitOfStep(state, event);
         };
     }
 
     private Optional<Refusal> misfitOfStep(BenchState state, BenchEvent event) {
         if (event.step() != state.current() || state.allDone()) {
-            return Optional.of(
-                    outOfPlace(event, "step " + (state.current() + 1) + " is in hand, not " + (event.step() + 1)));
+            return Optional.of(outOfPlace(
+                    event,
+                    BenchWords.OTHER_STEP_IN_HAND.fill("current", (state.current() + 1), "step", (event.step() + 1))));
         }
         Step step = steps.get(event.step());
         return switch (event.kind()) {
@@ -59,14 +62,17 @@ public final class BenchFold {
             case LEFT_OUT -> misfitOfLeavingOut(step, event);
             case GATE_PASSED -> misfitOfPassing(steps, state, event);
             case GATE_FAILED ->
-                step.gate().isEmpty() ? Optional.of(outOfPlace(event, "this step asks no question")) : Optional.empty();
+                step.gate().isEmpty()
+                        ? Optional.of(outOfPlace(event, BenchWords.ASKS_NO_QUESTION.words()))
+                        : Optional.empty();
             case STEP_DONE ->
                 step.gate().isEmpty()
                         ? Optional.empty()
-                        : Optional.of(outOfPlace(event, "its question must be answered first"));
+                        : Optional.of(outOfPlace(event, BenchWords.ANSWER_FIRST.words()));
             case SKIPPED ->
                 event.note().isBlank()
-                        ? Optional.of(Refusal.of(MessageCode.EMPTY, "note", "").with("what", "A reason for skipping"))
+                        ? Optional.of(Refusal.of(MessageCode.EMPTY, "note", "")
+                                .with("what", BenchWords.REASON_FOR_SKIPPING.words()))
                         : Optional.empty();
             default -> Optional.empty();
         };
@@ -74,12 +80,12 @@ public final class BenchFold {
 
     private static Optional<Refusal> misfitOfCount(Step step, BenchEvent event) {
         if (event.side() == null || !step.sides().contains(event.side())) {
-            return Optional.of(outOfPlace(event, "no strokes are counted on that side here"));
+            return Optional.of(outOfPlace(event, BenchWords.SIDE_NOT_COUNTED.words()));
         }
         boolean toEdges = step.kind() == Step.Kind.TEETH;
         if (event.station() < (toEdges ? 1 : 0)
                 || event.station() > step.stations().size()) {
-            return Optional.of(outOfPlace(event, "there is no such station"));
+            return Optional.of(outOfPlace(event, BenchWords.NO_SUCH_STATION.words()));
         }
         if (event.amount() < 1 || event.amount() > MOST_AT_ONCE) {
             return Optional.of(Refusal.of(MessageCode.COUNT_RANGE, "amount", event.amount())
@@ -96,13 +102,13 @@ public final class BenchFold {
         boolean width = event.note().equals(Instrument.CALLIPER.name());
         boolean gap = event.note().equals(Instrument.FEELER.name());
         if (gap != (step.kind() == Step.Kind.GAP) && (gap || step.kind() == Step.Kind.GAP)) {
-            return Optional.of(outOfPlace(event, "a gap is what is measured with a feeler"));
+            return Optional.of(outOfPlace(event, BenchWords.GAP_BY_FEELER.words()));
         }
         if (width
                 && (!step.sides().contains(event.side())
                         || event.station() < 1
                         || event.station() > EvenEdgesGate.marks(step))) {
-            return Optional.of(outOfPlace(event, "no such mark is measured here"));
+            return Optional.of(outOfPlace(event, BenchWords.NO_SUCH_MARK.words()));
         }
         return Optional.empty();
     }
@@ -113,17 +119,17 @@ public final class BenchFold {
                 && event.station() >= 1
                 && event.station() <= step.stations().size();
         if (!there) {
-            return Optional.of(outOfPlace(event, "there is no such edge"));
+            return Optional.of(outOfPlace(event, BenchWords.NO_SUCH_EDGE.words()));
         }
         return event.note().isBlank()
-                ? Optional.of(Refusal.of(MessageCode.EMPTY, "note", "").with("what", "A reason"))
+                ? Optional.of(Refusal.of(MessageCode.EMPTY, "note", "").with("what", BenchWords.A_REASON.words()))
                 : Optional.empty();
     }
 
     private static Optional<Refusal> misfitOfPassing(List<Step> steps, BenchState state, BenchEvent event) {
         Step step = steps.get(event.step());
         if (step.gate().isEmpty()) {
-            return Optional.of(outOfPlace(event, "this step asks no question"));
+            return Optional.of(outOfPlace(event, BenchWords.ASKS_NO_QUESTION.words()));
         }
         StepGate gate = StepGate.of(steps, state, event.step());
         return gate.state() == StepGate.State.SHUT
@@ -133,16 +139,18 @@ public final class BenchFold {
 
     private static Optional<Refusal> misfitOfObservation(Step step, BenchEvent event) {
         if (event.seen().isEmpty()) {
-            return Optional.of(Refusal.of(MessageCode.EMPTY, "sign", "").with("what", "What was seen"));
+            return Optional.of(
+                    Refusal.of(MessageCode.EMPTY, "sign", "").with("what", BenchWords.WHAT_WAS_SEEN.words()));
         }
         Observation seen = event.seen().get();
         if (!StepGate.offers(step).contains(seen.sign())) {
-            return Optional.of(outOfPlace(event, "“" + seen.sign().words() + "” is not asked at this step"));
+            return Optional.of(outOfPlace(
+                    event, BenchWords.SIGN_NOT_ASKED.fill("sign", seen.sign().words())));
         }
         boolean placeFits = seen.where()
                 .map(w -> w.fromMm() >= 0 && w.fromMm() <= w.toMm() && Double.isFinite(w.toMm()))
                 .orElse(true);
-        return placeFits ? Optional.empty() : Optional.of(outOfPlace(event, "its place lies off the edge"));
+        return placeFits ? Optional.empty() : Optional.of(outOfPlace(event, BenchWords.OFF_THE_EDGE.words()));
     }
 
     private static Refusal outOfPlace(BenchEvent event, String why) {

@@ -100,14 +100,17 @@ public record BurrThread(
     }
 
     private static Optional<String> moment(Step step, Life life, Optional<Step.Side> on) {
-        String stone = step.abrasiveName().isEmpty() ? "" : " on the " + step.abrasiveName();
+        String stone = step.abrasiveName().isEmpty() ? "" : BenchWords.ON_THE_STONE.fill("stone", step.abrasiveName());
         return switch (life) {
             case RAISED ->
-                Optional.of("raised" + stone + on.map(s -> ", on " + name(s)).orElse(""));
+                Optional.of("raised" + stone
+                        + on.map(s -> BenchWords.MOMENT_ON_SIDE.fill("side", name(s)))
+                                .orElse(""));
             case FINER -> Optional.of("finer" + stone);
             case TURNED ->
-                Optional.of("turned over" + on.map(s -> " to " + name(s)).orElse(""));
-            case GONE -> Optional.of("taken off" + stone);
+                Optional.of(BenchWords.MOMENT_TURNED.fill(
+                        "side", on.map(s -> " to " + name(s)).orElse("")));
+            case GONE -> Optional.of(BenchWords.MOMENT_GONE.fill("stone", stone));
             case NONE -> Optional.empty();
         };
     }
@@ -115,27 +118,30 @@ public record BurrThread(
     private static String words(Life life, Optional<Step.Side> on) {
         String where = on.map(s -> " on " + name(s)).orElse("");
         return switch (life) {
-            case NONE -> "No burr yet.";
-            case RAISED -> "The burr is up" + where + ".";
-            case FINER -> "The burr is finer, still" + where + ".";
-            case TURNED -> "The burr has turned over: it is" + where + ".";
-            case GONE -> "The burr was taken off.";
+            case NONE -> BenchWords.NO_BURR_YET.words();
+            case RAISED -> BenchWords.BURR_UP.fill("where", where);
+            case FINER -> BenchWords.BURR_STILL.fill("where", where);
+            case TURNED -> BenchWords.BURR_OVER.fill("where", where);
+            case GONE -> BenchWords.BURR_OFF.words();
         };
     }
 
     private static String ask(Step step, Life life, Optional<Step.Side> on) {
-        String where =
-                on.map(BurrThread::name).orElse(step.sides().contains(Step.Side.LEFT) ? "the other side" : "the back");
+        String where = on.map(BurrThread::name)
+                .orElse(
+                        step.sides().contains(Step.Side.LEFT)
+                                ? BenchWords.THE_OTHER_SIDE.words()
+                                : BenchWords.THE_BACK.words());
         return switch (step.burrTask()) {
-            case RAISE -> "Feel for it on " + where + ", from end to end.";
+            case RAISE -> BenchWords.FEEL_FOR_IT.fill("where", where);
             case KEEP ->
                 life == Life.NONE || life == Life.GONE
-                        ? "There is none to feel now."
-                        : "It should still run unbroken on " + where + ".";
-            case KEEP_UNFELT -> "Do not feel for it here: none can be felt anew until the last stone.";
-            case TURN -> "It turns over to the bevel: feel for it there, not on the back.";
-            case TAKE_OFF, TAKE_OFF_BETWEEN -> "At the end nothing catches, from either side.";
-            case SHED -> "Nothing should be left to feel.";
+                        ? BenchWords.NONE_TO_FEEL.words()
+                        : BenchWords.STILL_UNBROKEN.fill("where", where);
+            case KEEP_UNFELT -> BenchWords.NOT_FELT_HERE.words();
+            case TURN -> BenchWords.TURNS_TO_THE_BEVEL.words();
+            case TAKE_OFF, TAKE_OFF_BETWEEN -> BenchWords.NOTHING_CATCHES.words();
+            case SHED -> BenchWords.NOTHING_LEFT.words();
             case NOTHING -> "";
         };
     }
@@ -147,23 +153,22 @@ public record BurrThread(
         for (int i = at; i < Math.min(at + 2, steps.size()); i++) {
             Optional<Step> kept = keptLater(steps, i);
             if (up && tears(steps.get(i)) && kept.isPresent()) {
-                return (i == at
-                                ? "This step"
-                                : "The next step, “" + steps.get(i).title() + "”,")
-                        + " would tear the burr off early: the " + kept.get().abrasiveName()
-                        + " has still to come. Do that first.";
+                String first = kept.get().abrasiveName();
+                return i == at
+                        ? BenchWords.THIS_TEARS.fill("stone", first)
+                        : BenchWords.NEXT_TEARS.fill("step", steps.get(i).title(), "stone", first);
             }
         }
         boolean off = here.burrTask() == Step.BurrTask.TAKE_OFF || here.burrTask() == Step.BurrTask.SHED;
         boolean raisedSomewhere = steps.subList(0, at).stream().anyMatch(s -> s.burrTask() == Step.BurrTask.RAISE);
         if (off && life == Life.NONE && raisedSomewhere) {
-            return "No burr was raised: the apex may not be reached, and there is nothing to take off yet.";
+            return BenchWords.NEVER_RAISED.words();
         }
         if (here.burrTask() == Step.BurrTask.SHED && up) {
-            return "The burr was not taken off: leather folds it over, and it takes the edge with it in the first cuts.";
+            return BenchWords.NOT_TAKEN_OFF.words();
         }
         if (up && here.burrTask() == Step.BurrTask.KEEP && !here.sides().contains(Step.Side.LEFT)) {
-            return "Wash bevel and roller, and leave the back alone: rubbing it would tear the burr off early.";
+            return BenchWords.LEAVE_THE_BACK.words();
         }
         return "";
     }
@@ -189,15 +194,15 @@ public record BurrThread(
 
     private static String name(Step.Side side) {
         return switch (side) {
-            case BEVEL -> "the bevel";
-            case BACK -> "the back";
-            case LEFT -> "the left side";
-            case RIGHT -> "the right side";
-            case FIRST_END -> "the first end";
-            case SECOND_END -> "the second end";
-            case TOP_BLADE -> "the upper blade";
-            case BOTTOM_BLADE -> "the lower blade";
-            case EDGES -> "the edges";
+            case BEVEL -> BenchWords.THE_BEVEL.words();
+            case BACK -> BenchWords.THE_BACK.words();
+            case LEFT -> BenchWords.THE_LEFT_SIDE.words();
+            case RIGHT -> BenchWords.THE_RIGHT_SIDE.words();
+            case FIRST_END -> BenchWords.THE_FIRST_END.words();
+            case SECOND_END -> BenchWords.THE_SECOND_END.words();
+            case TOP_BLADE -> BenchWords.THE_UPPER_BLADE.words();
+            case BOTTOM_BLADE -> BenchWords.THE_LOWER_BLADE.words();
+            case EDGES -> BenchWords.THE_EDGES.words();
         };
     }
 }

@@ -77,7 +77,7 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
 
     static EvenEdgesGate of(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
         return switch (step.kind()) {
-            case MEASURE -> new EvenEdgesGate(unmeasured(step, now, "Measure "), List.of());
+            case MEASURE -> new EvenEdgesGate(unmeasured(step, now, false), List.of());
             case ENDS -> ends(step, now, before);
             case TEETH -> teeth(step, now, before);
             default -> gap(now);
@@ -89,21 +89,22 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
         int first = now.counts().get(step.sides().get(0));
         int second = now.counts().get(step.sides().get(1));
         boolean known = before.size() == 2;
-        List<StepGate.Todo> open = known ? unmeasured(step, now, "Measure again ") : List.of();
+        List<StepGate.Todo> open = known ? unmeasured(step, now, true) : List.of();
         Optional<MarkedWidths> lost = known && open.isEmpty() ? Optional.of(lost(step, now, before)) : Optional.empty();
         if (first == 0 || second == 0) {
             todo.add(todo(
                     first == second
-                            ? "Nothing is counted yet: both ends get the same."
-                            : "Nothing is counted on " + name(step.sides().get(first == 0 ? 0 : 1)) + " yet."));
+                            ? BenchWords.ENDS_NOT_COUNTED.words()
+                            : BenchWords.END_NOT_COUNTED.fill(
+                                    "end", name(step.sides().get(first == 0 ? 0 : 1)))));
         } else if (lost.isPresent()) {
             if (!lost.get().alike()) {
                 todo.add(todo(bringUp(step, now, lost.get())));
             }
         } else if (first != second) {
             int apart = Math.abs(first - second);
-            todo.add(todo(upper(name(step.sides().get(first < second ? 0 : 1))) + " is " + counted(apart)
-                    + " behind: the same count at both ends."));
+            todo.add(todo(BenchWords.END_BEHIND.fill(
+                    "end", upper(name(step.sides().get(first < second ? 0 : 1))), "strokes", counted(apart))));
         }
         if (todo.isEmpty()) {
             todo.addAll(open);
@@ -112,9 +113,17 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
     }
 
     private static String says(Step step, MarkedWidths lost) {
-        return "Lost: " + name(step.sides().get(0)) + " " + mm(lost.lossMm().get(0)) + " mm, "
-                + name(step.sides().get(1)) + " " + mm(lost.lossMm().get(1)) + " mm; alike within "
-                + mm(MarkedWidths.ALIKE_WITHIN_MM) + " mm.";
+        return BenchWords.ENDS_LOST.fill(
+                "first",
+                name(step.sides().get(0)),
+                "firstLoss",
+                mm(lost.lossMm().get(0)),
+                "second",
+                name(step.sides().get(1)),
+                "secondLoss",
+                mm(lost.lossMm().get(1)),
+                "within",
+                mm(MarkedWidths.ALIKE_WITHIN_MM));
     }
 
     /** How many strokes more the end that lost less wants, by what its own strokes took so far. */
@@ -123,11 +132,12 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
         Step.Side side = step.sides().get(least);
         double each = lost.lossMm().get(1 - least)
                 / Math.max(1, now.counts().get(step.sides().get(1 - least)));
-        String how = each > 0
-                ? "about " + counted((int) Math.max(1, Math.round(lost.apartMm() / each))) + " more on it"
-                : "a few more on it";
-        return upper(name(side)) + " lost " + mm(lost.apartMm()) + " mm less than the other: " + how
-                + ", none on the other, then measure again.";
+        String end = upper(name(side));
+        String apart = mm(lost.apartMm());
+        return each > 0
+                ? BenchWords.END_LOST_LESS.fill("end", end, "apart", apart, "strokes", counted((int)
+                        Math.max(1, Math.round(lost.apartMm() / each))))
+                : BenchWords.END_LOST_LESS_A_FEW.fill("end", end, "apart", apart);
     }
 
     private static MarkedWidths lost(Step step, BenchState.StepState now, Map<Step.Side, List<Double>> before) {
@@ -168,19 +178,23 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
             }
         }
         if (missing > 0) {
-            todo.add(todo((missing == 1 ? "One edge has not had its" : missing + " edges have not had their")
-                    + " share: " + String.join(", ", behind) + (missing > behind.size() ? " and others" : "") + "."));
+            String which = missing > behind.size()
+                    ? BenchWords.AND_OTHERS.fill("edges", String.join(", ", behind))
+                    : String.join(", ", behind);
+            todo.add(todo(
+                    missing == 1
+                            ? BenchWords.EDGE_MISSED.fill("edges", which)
+                            : BenchWords.EDGES_MISSED.fill("count", missing, "edges", which)));
         } else if (most - least > AHEAD && least < Integer.MAX_VALUE) {
-            todo.add(todo(upper(furthest) + " had " + most + ", others " + least
-                    + ": bring them up, or take back what was a slip."));
+            todo.add(todo(BenchWords.EDGE_AHEAD.fill("edge", upper(furthest), "most", most, "least", least)));
         }
         List<String> notes = new ArrayList<>(oddAngles(step, now));
         int out = now.leftOut().values().stream().mapToInt(Set::size).sum();
         if (out > 0) {
-            notes.add((out == 1 ? "One edge is" : out + " edges are") + " broken and left out.");
+            notes.add(out == 1 ? BenchWords.ONE_EDGE_OUT.words() : BenchWords.EDGES_OUT.fill("count", out));
         }
         if (todo.isEmpty() && before.containsKey(Step.Side.EDGES)) {
-            todo.addAll(unmeasured(step, now, "Measure again "));
+            todo.addAll(unmeasured(step, now, true));
             if (todo.isEmpty()) {
                 round(step, now, before.get(Step.Side.EDGES)).ifPresent(todo::add);
             }
@@ -198,9 +212,13 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
         double least = loss.stream().mapToDouble(l -> l).min().orElse(0);
         return most - least <= MarkedWidths.ALIKE_WITHIN_MM + 1e-9
                 ? Optional.empty()
-                : Optional.of(todo("The edge at mark " + (loss.indexOf(least) + 1) + " lost " + mm(most - least)
-                        + " mm less than that at mark " + (loss.indexOf(most) + 1)
-                        + ": bring the edges of that quarter up, then measure again."));
+                : Optional.of(todo(BenchWords.MARKS_DIFFER.fill(
+                        "least",
+                        (loss.indexOf(least) + 1),
+                        "apart",
+                        mm(most - least),
+                        "most",
+                        (loss.indexOf(most) + 1))));
     }
 
     private static List<String> oddAngles(Step step, BenchState.StepState now) {
@@ -213,32 +231,33 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
                 OptionalDouble read = now.newest(Instrument.ANGLE_GAUGE, side, i);
                 if (read.isPresent()
                         && Math.abs(read.getAsDouble() - step.angleDeg().get()) > ANGLE_WITHIN) {
-                    odd.add(edgeName(step, side, i) + " stands at " + Numbers.plain(read.getAsDouble(), 1) + "°");
+                    odd.add(BenchWords.EDGE_STANDS_AT.fill(
+                            "edge", edgeName(step, side, i), "angle", Numbers.plain(read.getAsDouble(), 1)));
                 }
             }
         }
         return odd.isEmpty()
                 ? List.of()
-                : List.of(upper(String.join(", ", odd.subList(0, Math.min(NAMED, odd.size())))) + "; "
-                        + Numbers.plain(step.angleDeg().get(), 1) + "° is wanted.");
+                : List.of(BenchWords.ANGLE_WANTED.fill(
+                        "edges",
+                        upper(String.join(", ", odd.subList(0, Math.min(NAMED, odd.size())))),
+                        "angle",
+                        Numbers.plain(step.angleDeg().get(), 1)));
     }
 
     private static EvenEdgesGate gap(BenchState.StepState now) {
         OptionalDouble read = now.newest(Instrument.FEELER, null, 0);
         if (read.isEmpty()) {
-            return new EvenEdgesGate(List.of(todo("Measure the gap and put it down.")), List.of());
+            return new EvenEdgesGate(List.of(todo(BenchWords.MEASURE_THE_GAP.words())), List.of());
         }
         double gap = read.getAsDouble();
-        String limit = mm(WIDEST_GAP_MM) + " mm as a rule of thumb; the manual's figure goes before it";
+        String limit = BenchWords.GAP_RULE_OF_THUMB.fill("most", mm(WIDEST_GAP_MM));
         return gap > WIDEST_GAP_MM
-                ? new EvenEdgesGate(
-                        List.of(todo("The gap is " + mm(gap) + " mm, over " + limit
-                                + ". Take the slack up, then measure again.")),
-                        List.of())
-                : new EvenEdgesGate(List.of(), List.of("The gap is " + mm(gap) + " mm, within " + limit + "."));
+                ? new EvenEdgesGate(List.of(todo(BenchWords.GAP_OVER.fill("gap", mm(gap), "limit", limit))), List.of())
+                : new EvenEdgesGate(List.of(), List.of(BenchWords.GAP_WITHIN.fill("gap", mm(gap), "limit", limit)));
     }
 
-    private static List<StepGate.Todo> unmeasured(Step step, BenchState.StepState now, String act) {
+    private static List<StepGate.Todo> unmeasured(Step step, BenchState.StepState now, boolean again) {
         List<String> open = new ArrayList<>();
         for (Step.Side side : step.sides()) {
             for (int mark = 1; mark <= marks(step); mark++) {
@@ -247,10 +266,13 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
                 }
             }
         }
-        return open.isEmpty()
-                ? List.of()
-                : List.of(todo(act + String.join(", ", open.subList(0, Math.min(NAMED, open.size())))
-                        + (open.size() > NAMED ? " and the others" : "") + "."));
+        if (open.isEmpty()) {
+            return List.of();
+        }
+        String named = String.join(", ", open.subList(0, Math.min(NAMED, open.size())));
+        String marks = open.size() > NAMED ? BenchWords.AND_THE_OTHERS.fill("marks", named) : named;
+        return List.of(todo(
+                again ? BenchWords.MEASURE_AGAIN.fill("marks", marks) : BenchWords.MEASURE_MARKS.fill("marks", marks)));
     }
 
     private static final List<String> ALONG_AN_END = List.of("inner", "middle", "outer");
@@ -258,7 +280,7 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
     private static String markName(Step.Side side, int mark) {
         return side == Step.Side.EDGES
                 ? "mark " + mark
-                : "the " + ALONG_AN_END.get(mark - 1) + " mark of " + name(side);
+                : BenchWords.MARK_OF_A_SIDE.fill("mark", ALONG_AN_END.get(mark - 1), "side", name(side));
     }
 
     /** An edge of a row as it is called: the tooth and which of its edges, or the edge round the disc. */
@@ -267,11 +289,15 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
             return "edge " + station;
         }
         return "tooth " + ((station + 1) / 2) + (station % 2 == 1 ? " left" : " right")
-                + (step.sides().size() > 1 ? (side == Step.Side.TOP_BLADE ? ", upper blade" : ", lower blade") : "");
+                + (step.sides().size() > 1
+                        ? (side == Step.Side.TOP_BLADE
+                                ? BenchWords.UPPER_BLADE.words()
+                                : BenchWords.LOWER_BLADE.words())
+                        : "");
     }
 
     private static String name(Step.Side side) {
-        return side == Step.Side.FIRST_END ? "the left end" : "the right end";
+        return side == Step.Side.FIRST_END ? BenchWords.LEFT_END.words() : BenchWords.RIGHT_END.words();
     }
 
     private static StepGate.Todo todo(String words) {
@@ -279,7 +305,7 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
     }
 
     private static String counted(int n) {
-        return n == 1 ? "1 stroke" : n + " strokes";
+        return n == 1 ? BenchWords.ONE_STROKE.words() : n + " strokes";
     }
 
     private static String mm(double x) {

@@ -127,12 +127,15 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
             return new StepGate(State.NONE, "", List.of(), notes);
         }
         if (!todo.isEmpty()) {
-            String words = todo.get(0).words()
-                    + (stale > 0 ? " That was seen before the last " + strokes(stale) + ": look again." : "");
+            String words =
+                    todo.get(0).words() + (stale > 0 ? BenchWords.SEEN_BEFORE.fill("strokes", strokes(stale)) : "");
             return new StepGate(State.SHUT, words, List.copyOf(todo), List.copyOf(notes));
         }
         return new StepGate(
-                good ? State.OPEN : State.ASK, good ? "Passed: go on." : step.gate(), List.of(), List.copyOf(notes));
+                good ? State.OPEN : State.ASK,
+                good ? BenchWords.PASSED.words() : step.gate(),
+                List.of(),
+                List.copyOf(notes));
     }
 
     private static String about(Step step, BenchState.StepState now, Observation o) {
@@ -142,49 +145,32 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
         String more = share(step, o.where());
         boolean raises = step.burrTask() == Step.BurrTask.RAISE;
         return switch (o.sign()) {
-            case BURR_NONE ->
-                "No burr anywhere: the apex is not reached. Stay on this stone, about " + more
-                        + " more a side, then feel again.";
-            case BURR_PART ->
-                "No burr" + place + ": the apex is not reached there. Work there, about " + more
-                        + ", then run it into its neighbours.";
-            case BURR_THICK ->
-                "Burr thick" + place + ": pressure, or the angle raised there. No more strokes there, and lighter.";
-            case BURR_GROWING -> "The burr grows fast: the angle is off. Ink it before the next stroke.";
+            case BURR_NONE -> BenchWords.BURR_NOWHERE.fill("more", more);
+            case BURR_PART -> BenchWords.BURR_MISSING.fill("place", place, "more", more);
+            case BURR_THICK -> BenchWords.BURR_THICK.fill("place", place);
+            case BURR_GROWING -> BenchWords.BURR_GROWS.words();
             case OLD_SCRATCHES, HAZY ->
                 now.total() >= step.strokesHigh() * Math.max(1, step.sides().size()) && !raises
-                        ? "Old scratches" + place + " after all the strokes planned: back one stone there, not on to"
-                                + " the strop."
-                        : "Old scratches" + place + ": about " + more + " more there on this stone.";
-            case PATCHY ->
-                "Patchy" + place
-                        + " in spite of good work: clean rust and dirt off the face that rides the stone or the"
-                        + " guide, then repeat.";
+                        ? BenchWords.SCRATCHES_AFTER_ALL.fill("place", place)
+                        : BenchWords.SCRATCHES_LEFT.fill("place", place, "more", more);
+            case PATCHY -> BenchWords.PATCHY.fill("place", place);
             case BRIGHT ->
-                "Light" + place + ": the apex is not reached there. "
-                        + (raises ? "Stay on this stone there, about " + more + "." : "Back to the first stone there.");
-            case INK_HEEL ->
-                "Ink gone only at the heel: too low where the bevel is to be matched. Raise, then ink again; the ink"
-                        + " check says by how much.";
-            case INK_EDGE ->
-                "Ink gone only at the edge: too high where the bevel is to be matched. Lower, then ink again; the ink"
-                        + " check says by how much.";
-            case INK_END ->
-                "Ink left standing" + place + ": the stone does not bear there. Seat the tool again; in a belly or at a"
-                        + " tip raise the handle through the curve.";
-            case NAIL_ONE_SIDE ->
-                "The nail catches from one side" + place + ": burr is left. A few more, lighter, and trailing where it"
-                        + " is stubborn.";
-            case CLOTH_CAUGHT ->
-                "Fibres are caught" + place + ": burr is left. A few more strokes, lighter, before the strop.";
-            case NAIL_CATCHES ->
-                "The nail catches" + place + " from both sides: a chip, not a burr. Taking the burr off does not mend"
-                        + " it; the test will say how far back to go.";
-            case WOBBLE -> "It wobbles: find the bevel again, heel first, then tip it until heel and edge both bear.";
-            case LAND_UNEVEN ->
-                "The land is uneven" + place + ": lay the blade down again and even it there; half a millimetre, alike"
-                        + " at every edge.";
-            case COLOUR -> "Colour at the edge: the temper is drawn there. Grind past it, lighter, and dip more often.";
+                BenchWords.LIGHT_LEFT.fill(
+                        "place",
+                        place,
+                        "act",
+                        (raises
+                                ? BenchWords.STAY_ON_THIS_STONE.fill("more", more)
+                                : BenchWords.BACK_TO_THE_FIRST.words()));
+            case INK_HEEL -> BenchWords.INK_AT_HEEL.words();
+            case INK_EDGE -> BenchWords.INK_AT_EDGE.words();
+            case INK_END -> BenchWords.INK_STANDING.fill("place", place);
+            case NAIL_ONE_SIDE -> BenchWords.NAIL_ONE_SIDE.fill("place", place);
+            case CLOTH_CAUGHT -> BenchWords.FIBRES_CAUGHT.fill("place", place);
+            case NAIL_CATCHES -> BenchWords.NAIL_BOTH_SIDES.fill("place", place);
+            case WOBBLE -> BenchWords.WOBBLES.words();
+            case LAND_UNEVEN -> BenchWords.LAND_UNEVEN.fill("place", place);
+            case COLOUR -> BenchWords.COLOUR.words();
             default -> throw new IllegalStateException("nothing to say of " + o.sign());
         };
     }
@@ -207,7 +193,8 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
         if (step.sides().equals(List.of(Step.Side.LEFT, Step.Side.RIGHT))) {
             int left = now.counts().get(Step.Side.LEFT);
             int right = now.counts().get(Step.Side.RIGHT);
-            return uneven(left, right, step.setOf(), "the left side", "the right side");
+            return uneven(
+                    left, right, step.setOf(), BenchWords.THE_LEFT_SIDE.words(), BenchWords.THE_RIGHT_SIDE.words());
         }
         if (!step.stations().isEmpty()) {
             List<Integer> at = now.stations().get(step.sides().get(0));
@@ -216,7 +203,7 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
             int right = at.subList(at.size() - half, at.size()).stream()
                     .mapToInt(i -> i)
                     .sum();
-            return uneven(left, right, 1, "the left half", "the right half");
+            return uneven(left, right, 1, BenchWords.LEFT_HALF.words(), BenchWords.RIGHT_HALF.words());
         }
         return Optional.empty();
     }
@@ -226,12 +213,12 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
         if (apart <= Math.max(set, UNEVEN_SHARE * Math.max(left, right))) {
             return Optional.empty();
         }
-        return Optional.of((left < right ? leftName : rightName) + " is " + strokes(apart)
-                + " behind: bring it up, unless one side was to catch up.");
+        return Optional.of(
+                BenchWords.ONE_BEHIND.fill("side", (left < right ? leftName : rightName), "strokes", strokes(apart)));
     }
 
     private static String strokes(int n) {
-        return n == 1 ? "1 stroke" : n + " strokes";
+        return n == 1 ? BenchWords.ONE_STROKE.words() : n + " strokes";
     }
 
     private static String mm(double x) {

@@ -15,8 +15,8 @@ public final class Dish {
      */
     public static Angle error(double depthMm, double lengthMm) {
         Checks checks = new Checks();
-        checks.within("dish", "A hollow", depthMm, 0, 10, " mm");
-        checks.within("length", "A length", lengthMm, 20, 600, " mm");
+        checks.within("dish", CareWords.A_HOLLOW.words(), depthMm, 0, 10, " mm");
+        checks.within("length", CareWords.A_LENGTH.words(), lengthMm, 20, 600, " mm");
         checks.orThrow();
         return Angle.ofRadians(Math.atan(4 * depthMm / lengthMm));
     }

@@ -56,8 +56,8 @@ public final class Preparation {
                     "",
                     rules.degreaseSeconds(),
                     false,
-                    "Have a degreased cloth at hand: the tool comes off oil and goes onto water.",
-                    "Oil on a water stone floats the grain and stays in it."));
+                    CareWords.CLOTH_AT_HAND.words(),
+                    CareWords.WHY_CLOTH.words()));
         }
         prep.layOut(used);
         return List.copyOf(prep.acts);
@@ -116,8 +116,9 @@ public final class Preparation {
                         "",
                         0,
                         false,
-                        "Splash the " + a.name() + " with " + a.lubricant().key() + ".",
-                        "Without it swarf glazes the surface.")));
+                        CareWords.WET.fill(
+                                "stone", a.name(), "lubricant", a.lubricant().key()),
+                        CareWords.WHY_WET.words())));
     }
 
     private void soak(Abrasive a) {
@@ -127,17 +128,25 @@ public final class Preparation {
                 "",
                 a.state().soakLeftSeconds(),
                 true,
-                "Put the " + a.name() + " into the water: "
-                        + Numbers.plain(Math.ceil(a.state().soakLeftSeconds() / 60), 0) + " min.",
-                "It drinks the water off its face until it is full. Take it out afterwards, and keep it from frost."));
+                CareWords.SOAK.fill(
+                        "stone",
+                        a.name(),
+                        "minutes",
+                        Numbers.plain(Math.ceil(a.state().soakLeftSeconds() / 60), 0)),
+                CareWords.WHY_SOAK.words()));
     }
 
     private void flatten(Abrasive a, double moreStrokes) {
         String interval = Numbers.plain(a.kind().flattenAfterStrokes().orElse(0), 0);
         String why = a.state().flat()
-                ? Numbers.plain(a.state().strokesSinceLapped(), 0) + " strokes since, "
-                        + Numbers.plain(Math.ceil(moreStrokes), 0) + " to come; " + interval + " are its measure."
-                : "A hollow stone rounds what lies across it and changes the angle along it.";
+                ? CareWords.WORN_SINCE.fill(
+                        "strokes",
+                        Numbers.plain(a.state().strokesSinceLapped(), 0),
+                        "more",
+                        Numbers.plain(Math.ceil(moreStrokes), 0),
+                        "interval",
+                        interval)
+                : CareWords.WHY_LAP.words();
         Lapping.plateFor(a, kit)
                 .ifPresentOrElse(
                         plate -> acts.add(act(
@@ -146,8 +155,7 @@ public final class Preparation {
                                 plate.name(),
                                 rules.flattenSeconds(),
                                 false,
-                                "Pencil a grid on the " + a.name() + ", lap it on the " + plate.name()
-                                        + " until the grid is gone, take its corners off, rinse.",
+                                CareWords.LAP.fill("stone", a.name(), "plate", plate.name()),
                                 why)),
                         () -> acts.add(act(
                                 PrepAct.Kind.FLATTEN,
@@ -155,7 +163,7 @@ public final class Preparation {
                                 "",
                                 rules.flattenSeconds(),
                                 false,
-                                "Flatten the " + a.name() + ": no plate on this shelf may touch it.",
+                                CareWords.LAP_NOTHING.fill("stone", a.name()),
                                 why)));
     }
 
@@ -168,10 +176,9 @@ public final class Preparation {
                 DRESS_SECONDS,
                 false,
                 with.isEmpty()
-                        ? "Dress the " + a.name() + ": nothing on this shelf may do it."
-                        : "Dress the " + a.name() + " with the " + with
-                                + " until it drinks and bites; rinse the grit off.",
-                "Glazed, it rubs instead of cutting."));
+                        ? CareWords.DRESS_NOTHING.fill("stone", a.name())
+                        : CareWords.DRESS.fill("stone", a.name(), "with", with),
+                CareWords.WHY_DRESS.words()));
     }
 
     private void layOut(List<Abrasive> used) {
@@ -188,11 +195,11 @@ public final class Preparation {
                 "",
                 0,
                 false,
-                "Lay them out coarse to fine: "
-                        + String.join(
-                                ", ", coarseFirst.stream().map(Abrasive::name).toList())
-                        + ". Rinse tool, roller and hands at every change.",
-                "One coarse grain spoils the finer stone, and the edge on it."));
+                CareWords.LAY_OUT.fill(
+                        "stones",
+                        String.join(
+                                ", ", coarseFirst.stream().map(Abrasive::name).toList())),
+                CareWords.WHY_LAY_OUT.words()));
     }
 
     private static PrepAct act(

@@ -100,7 +100,7 @@ final class EdgeLine {
             boolean mend = survey.square().mend();
             asked.add(new Demand(
                     Demand.Subject.SQUARENESS,
-                    "out of square by " + survey.square().off(),
+                    ConditionWords.OUT_OF_SQUARE.fill("off", survey.square().off()),
                     own,
                     // Squared down to clean steel: the worn apex goes with it.
                     mend ? greatest(x -> tilt(x) + worn - gain(x)) : own,
@@ -110,7 +110,7 @@ final class EdgeLine {
         if (cambers) {
             asked.add(new Demand(
                     Demand.Subject.CAMBER,
-                    "the camber changes",
+                    ConditionWords.CAMBER_CHANGES.words(),
                     mostGain(),
                     Math.max(0, greatest(x -> worn - gain(x))),
                     false,
@@ -120,7 +120,7 @@ final class EdgeLine {
             boolean byEdge = o.goes() == ShapeDeviations.OldBackGoes.BY_THE_EDGE;
             asked.add(new Demand(
                     Demand.Subject.OLD_BACK_BEVEL,
-                    "old back bevel",
+                    ConditionWords.OLD_BACK_BEVEL.words(),
                     o.recessionMm(),
                     greatest(x -> tilt(x) + o.recessionMm() - gain(x)),
                     false,

@@ -68,8 +68,8 @@ public record EdgeSurvey(
         /** The angle that a gap over the width of the blade means. */
         public static Angle fromGap(Length gap, Length width) {
             if (!(width.mm() > 0)) {
-                throw new RefusedException(
-                        Refusal.of(MessageCode.NOT_POSITIVE, "width", width).with("what", "The width"));
+                throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "width", width)
+                        .with("what", ConditionWords.THE_WIDTH.words()));
             }
             return Angle.ofRadians(Math.atan(gap.mm() / width.mm()));
         }
@@ -149,14 +149,27 @@ public record EdgeSurvey(
                             MessageCode.FINDING_OFF_EDGE,
                             at + "fromMm",
                             Length.ofMm(f.fromMm()) + " to " + Length.ofMm(f.toMm()))
-                    .with("what", "This mark")
+                    .with("what", ConditionWords.THIS_MARK.words())
                     .with("high", Length.ofMm(edgeLengthMm)));
-            checks.within(at + "toMm", "A width", f.toMm() - f.fromMm(), 0.05, Math.max(edgeLengthMm, 0.1), " mm");
+            checks.within(
+                    at + "toMm",
+                    ConditionWords.A_WIDTH.words(),
+                    f.toMm() - f.fromMm(),
+                    0.05,
+                    Math.max(edgeLengthMm, 0.1),
+                    " mm");
             if (f.kind().pit()) {
-                checks.within(at + "depthMm", "The depth of a pit", f.depthMm(), 0.005, 5, " mm");
-                checks.within(at + "behindMm", "A place behind the edge", f.behindMm(), 0, usableLengthMm, " mm");
+                checks.within(at + "depthMm", ConditionWords.PIT_DEPTH.words(), f.depthMm(), 0.005, 5, " mm");
+                checks.within(
+                        at + "behindMm",
+                        ConditionWords.PLACE_BEHIND_THE_EDGE.words(),
+                        f.behindMm(),
+                        0,
+                        usableLengthMm,
+                        " mm");
             } else if (f.kind().measured()) {
-                checks.within(at + "depthMm", "A depth", f.depthMm(), 0.005, usableLengthMm, " mm");
+                checks.within(
+                        at + "depthMm", ConditionWords.A_DEPTH.words(), f.depthMm(), 0.005, usableLengthMm, " mm");
             }
             checks.require(f.kind() != Finding.Kind.PIT_BACK || blade.kind().back(), () -> Refusal.of(
                             MessageCode.NOT_OF_THIS_FAMILY,
@@ -165,10 +178,11 @@ public record EdgeSurvey(
                     .with("what", blade.kind().key()));
         }
         departures.check(checks, blade);
-        checks.within("square.off", "Out of square", square.off().degrees(), 0, 20, "°");
+        checks.within(
+                "square.off", ConditionWords.NOT_SQUARE.words(), square.off().degrees(), 0, 20, "°");
         checks.require(
                 square.high() != HighCorner.NONE || square.off().radians() == 0,
                 () -> Refusal.of(MessageCode.SQUARE_SIDE, "square.high", square.off()));
-        checks.within("backDepth", "A depth on the back", backDepthMm, 0, 3, " mm");
+        checks.within("backDepth", ConditionWords.BACK_DEPTH.words(), backDepthMm, 0, 3, " mm");
     }
 }

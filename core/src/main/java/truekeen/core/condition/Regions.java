@@ -13,16 +13,15 @@ final class Regions {
         double length = layout.totalMm();
         return switch (layout.form()) {
             case STRAIGHT, CURVED ->
-                "heel".equals(layout.from())
-                        ? parts(
-                                length,
-                                "heel",
-                                layout.form() == EdgeLayout.Form.CURVED ? "belly" : "middle",
-                                layout.to())
-                        : parts(length, layout.from(), "middle", layout.to());
-            case BAR -> parts(length, "one end", "other end");
-            case TEETH -> parts(length, "all teeth");
+                parts(length, layout.from().words(), middle(layout), layout.to().words());
+            case BAR -> parts(length, ConditionWords.ONE_END.words(), ConditionWords.OTHER_END.words());
+            case TEETH -> parts(length, ConditionWords.ALL_TEETH.words());
         };
+    }
+
+    private static String middle(EdgeLayout layout) {
+        boolean belly = layout.from() == EdgeLayout.End.HEEL && layout.form() == EdgeLayout.Form.CURVED;
+        return (belly ? ConditionWords.BELLY : ConditionWords.MIDDLE).words();
     }
 
     private static List<Region> parts(double length, String... names) {

@@ -223,16 +223,16 @@ public final class Restorer {
         Angle present = shape.facets().ground();
         Angle wanted = shape.ground().get(0).angle();
         if (!StationCutter.same(present, wanted)) {
-            return "the primary changes from " + present + " to " + wanted;
+            return ConditionWords.PRIMARY_CHANGES.fill("present", present, "wanted", wanted);
         }
         if (target.wheel().isPresent() && blade.wheel().isEmpty()) {
-            return "the primary is to be ground hollow";
+            return ConditionWords.TO_BE_GROUND_HOLLOW.words();
         }
         double width = cutter.honedWidthAt(honedLine() + edge.mostGain());
         double most = widest(blade, shape, target);
         if (width > most) {
-            return "honed down to clean steel the secondary would be " + Numbers.plain(width, 1)
-                    + " mm wide, over the limit of " + Numbers.plain(most, 1) + " mm";
+            return ConditionWords.SECONDARY_TOO_WIDE.fill(
+                    "width", Numbers.plain(width, 1), "most", Numbers.plain(most, 1));
         }
         return null;
     }
@@ -268,7 +268,9 @@ public final class Restorer {
     private String bevelChange() {
         boolean changes = !keepsHoned()
                 && (shape.ground().isEmpty() || shape.facets().honed().isPresent());
-        return changes ? "the last bevel changes from " + blade.lastBevel() + " to " + target.last() : null;
+        return changes
+                ? ConditionWords.LAST_BEVEL_CHANGES.fill("lastBevel", blade.lastBevel(), "last", target.last())
+                : null;
     }
 
     private boolean damaged() {

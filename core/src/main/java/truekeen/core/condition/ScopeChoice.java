@@ -35,28 +35,34 @@ record ScopeChoice(Scope scope, List<String> reasons) {
         double pits = survey.pitsAtEdgeMm();
         boolean saved = kind.allows(Operation.BACK_BEVEL);
         if (pits > Restorer.DEEPEST_PITS_MM && !saved) {
-            reasons.add("pits " + Numbers.plain(pits, 2) + " mm deep reach the edge: flattening past "
-                    + Numbers.plain(Restorer.DEEPEST_PITS_MM, 2)
-                    + " mm costs more than the tool is worth, and a back bevel is refused: "
-                    + kind.refused().get(Operation.BACK_BEVEL) + "");
+            reasons.add(ConditionWords.PITS_TOO_DEEP.fill(
+                    "depth",
+                    Numbers.plain(pits, 2),
+                    "deepest",
+                    Numbers.plain(Restorer.DEEPEST_PITS_MM, 2),
+                    "refused",
+                    kind.refused().get(Operation.BACK_BEVEL)));
             return new ScopeChoice(Scope.RETIRE, reasons);
         }
         if (steelLeftMm <= 0) {
-            reasons.add("the new edge would lie at or past the retire limit"
-                    + (kind.powered() ? ": replace the blade, or leave the deepest nick in place on purpose" : ""));
+            reasons.add(ConditionWords.PAST_THE_RETIRE_LIMIT.fill(
+                    "advice", (kind.powered() ? ConditionWords.REPLACE_OR_LEAVE.words() : "")));
             return new ScopeChoice(Scope.RETIRE, reasons);
         }
         if (grindReason != null) {
             reasons.add(grindReason);
         }
         if (damaged) {
-            reasons.add(grindReason == null ? "the damage goes with the honing" : "damage is to be ground out");
+            reasons.add(
+                    grindReason == null
+                            ? ConditionWords.DAMAGE_GOES_WITH_HONING.words()
+                            : ConditionWords.DAMAGE_GROUND_OUT.words());
         }
         if (survey.backWantsWork()) {
             reasons.add(
                     pits > Restorer.DEEPEST_PITS_MM
-                            ? "pits reach the edge: a back bevel wide enough to pass them saves the flattening"
-                            : "the back is not yet flat and polished");
+                            ? ConditionWords.BACK_BEVEL_SAVES.words()
+                            : ConditionWords.BACK_NOT_READY.words());
         }
         if (bevelChange != null) {
             reasons.add(bevelChange);
@@ -75,10 +81,10 @@ record ScopeChoice(Scope scope, List<String> reasons) {
         return switch (survey.dullness()) {
             case TOUCH_UP ->
                 survey.stropTried()
-                        ? "the strop no longer brings it back"
-                        : stropOnly ? "a few strokes on the strop first" : "it only lost its bite";
-            case DULL -> "the edge is dull";
-            case LIGHT_VISIBLE -> "light is seen along the edge";
+                        ? ConditionWords.STROP_NO_LONGER.words()
+                        : stropOnly ? ConditionWords.STROP_FIRST.words() : ConditionWords.LOST_ITS_BITE.words();
+            case DULL -> ConditionWords.IS_DULL.words();
+            case LIGHT_VISIBLE -> ConditionWords.LIGHT_ALONG.words();
         };
     }
 }

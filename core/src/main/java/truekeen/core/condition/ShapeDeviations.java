@@ -162,14 +162,14 @@ public record ShapeDeviations(
         checks.require(
                 measures.size() <= MOST_MEASURES, () -> Refusal.of(MessageCode.TOO_MANY, "measures", measures.size())
                         .with("high", MOST_MEASURES)
-                        .with("what", "measures at stations"));
+                        .with("what", ConditionWords.MEASURES_AT_STATIONS.words()));
         for (int i = 0; i < Math.min(measures.size(), MOST_MEASURES); i++) {
             StationMeasure m = measures.get(i);
             String at = "measures[" + i + "].";
             Optional<Dimension> dimension = varying(blade).stream()
                     .filter(d -> d.field().equals(m.field()))
                     .findFirst();
-            checks.within(at + "at", "A place", m.xMm(), 0, blade.edgeLengthMm(), " mm");
+            checks.within(at + "at", ConditionWords.A_PLACE.words(), m.xMm(), 0, blade.edgeLengthMm(), " mm");
             if (dimension.isEmpty()) {
                 checks.refuse(Refusal.of(MessageCode.NOT_OF_THIS_FAMILY, at + "field", m.field())
                         .with("what", blade.kind().key()));
@@ -186,26 +186,34 @@ public record ShapeDeviations(
         }
         uneven.ifPresent(u -> {
             checks.require(canBeUneven(blade), () -> Refusal.of(
-                            MessageCode.NOT_OF_THIS_FAMILY, "uneven.left", "sides that differ")
+                            MessageCode.NOT_OF_THIS_FAMILY, "uneven.left", ConditionWords.SIDES_THAT_DIFFER.words())
                     .with("what", blade.kind().key()));
             double least = blade.secondary().isPresent() ? blade.primary().degrees() + 0.5 : 2;
-            checks.within("uneven.left", "A side", u.left().degrees(), least, 60, "°");
-            checks.within("uneven.right", "A side", u.right().degrees(), least, 60, "°");
+            checks.within("uneven.left", ConditionWords.A_SIDE.words(), u.left().degrees(), least, 60, "°");
+            checks.within(
+                    "uneven.right", ConditionWords.A_SIDE.words(), u.right().degrees(), least, 60, "°");
         });
         oldBack.ifPresent(o -> {
             checks.require(canHaveOldBack(blade), () -> Refusal.of(
-                            MessageCode.NOT_OF_THIS_FAMILY, "oldBack.width", "an old back bevel")
+                            MessageCode.NOT_OF_THIS_FAMILY, "oldBack.width", ConditionWords.AN_OLD_BACK_BEVEL.words())
                     .with("what", blade.kind().key()));
             checks.within(
                     "oldBack.width",
-                    "A back bevel",
+                    ConditionWords.A_BACK_BEVEL.words(),
                     o.width().mm(),
                     0.02,
                     blade.usable().mm(),
                     " mm");
-            checks.within("oldBack.angle", "A back bevel", o.angle().degrees(), 0.1, 45, "°");
+            checks.within(
+                    "oldBack.angle",
+                    ConditionWords.A_BACK_BEVEL.words(),
+                    o.angle().degrees(),
+                    0.1,
+                    45,
+                    "°");
         });
-        bend.ifPresent(b -> checks.within("bend", "A gap", b.gap().mm(), 0.01, blade.edgeLengthMm() / 10, " mm"));
+        bend.ifPresent(b -> checks.within(
+                "bend", ConditionWords.A_GAP.words(), b.gap().mm(), 0.01, blade.edgeLengthMm() / 10, " mm"));
         if (checks.clean()) {
             // What is measured at each station must still make a blade that can be.
             places().forEach(x -> at(blade, x).check(checks));

@@ -91,9 +91,7 @@ public final class Diagnostician {
         if (findings.isEmpty()) {
             return new Diagnosis(
                     false,
-                    complaint
-                            ? "Cannot tell yet: what was seen fits no one fault. Make the next test of the ladder."
-                            : "Nothing speaks of a fault.",
+                    complaint ? FaultWords.FITS_NO_FAULT.words() : FaultWords.NO_FAULT.words(),
                     findings,
                     Optional.empty());
         }
@@ -113,9 +111,12 @@ public final class Diagnostician {
         String words = told
                 ? first.title() + place + ": " + first.how().words() + "."
                 : tied
-                        ? "Cannot tell yet: " + lower(first.title()) + " or "
-                                + lower(findings.get(1).title()) + "."
-                        : "Cannot tell yet: " + lower(first.title()) + " is possible.";
+                        ? FaultWords.EITHER.fill(
+                                "title",
+                                lower(first.title()),
+                                "title2",
+                                lower(findings.get(1).title()))
+                        : FaultWords.POSSIBLE.fill("title", lower(first.title()));
         return new Diagnosis(told, words, findings, told ? Optional.empty() : first.telling());
     }
 
@@ -170,8 +171,15 @@ public final class Diagnostician {
         FaultRule other = likelier == a ? b : a;
         return Optional.of(new Telling(
                 best,
-                best.title() + ": “" + sign.words() + "” would mean " + lower(likelier.title()) + " rather than "
-                        + lower(other.title()) + "."));
+                FaultWords.RATHER_THAN.fill(
+                        "title",
+                        best.title(),
+                        "sign",
+                        sign.words(),
+                        "likelier",
+                        lower(likelier.title()),
+                        "other",
+                        lower(other.title()))));
     }
 
     /** One rule at one place; empty where nothing observed speaks for it. */

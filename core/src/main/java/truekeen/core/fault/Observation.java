@@ -43,7 +43,7 @@ public record Observation(Sign sign, Optional<Stretch> where, boolean earlier) {
 
     /** The same in words, with its place. */
     public String words() {
-        return (earlier ? "at the bench: " : "")
+        return (earlier ? FaultWords.AT_THE_BENCH.words() : "")
                 + sign.words()
                 + where.map(w -> ", " + Numbers.plain(w.fromMm(), 1) + " to " + Numbers.plain(w.toMm(), 1) + " mm")
                         .orElse("");

@@ -23,7 +23,7 @@ public record NextCheck(LocalDate day, int days, int intervals, String words) {
     /** The same for a tool at its work; one that is not judged by keenness is looked at as often as one for general woodwork. */
     public static NextCheck propose(LocalDate today, ToolUse trade, List<LocalDate> sharpened) {
         KeennessPurpose purpose = KeennessPurpose.byName(trade.keennessPurpose())
-                .or(() -> KeennessPurpose.byName("general woodwork"))
+                .or(() -> KeennessPurpose.byName(FinishWords.PURPOSE_WOODWORK.words()))
                 .orElseThrow();
         return propose(today, purpose, sharpened);
     }
@@ -44,7 +44,7 @@ public record NextCheck(LocalDate day, int days, int intervals, String words) {
                     today.plusDays(purpose.checkDays()),
                     purpose.checkDays(),
                     0,
-                    "First estimate: " + purpose.checkDays() + " days is usual for this work.");
+                    FinishWords.CHECK_FIRST_ESTIMATE.fill("days", purpose.checkDays()));
         }
         double median = Median.of(gaps.stream().mapToDouble(g -> g).toArray());
         int ahead = Math.max(1, (int) Math.round(median));
@@ -52,6 +52,6 @@ public record NextCheck(LocalDate day, int days, int intervals, String words) {
                 today.plusDays(ahead),
                 ahead,
                 gaps.size(),
-                "It was sharpened every " + ahead + " days so far (middle of " + gaps.size() + " intervals).");
+                FinishWords.CHECK_FROM_ITS_OWN.fill("days", ahead, "intervals", gaps.size()));
     }
 }

@@ -52,24 +52,24 @@ public record BeltTable(Angle wrap) implements Holder {
                 tilt.degrees(),
                 angle,
                 Setting.slope(x -> tilt(seat, Angle.ofRadians(x)).degrees(), angle),
-                "On the table, below level: it falls toward you.",
+                HoldingWords.TABLE_TOWARD_YOU.words(),
                 Formula.BELT_TABLE,
                 List.of(
                         new Advice.Given("angle", angle.toString()),
-                        new Advice.Given("slack adds", wrap.toString()),
-                        new Advice.Given("taper of the side", seat.taper(held).toString())),
-                "A slacker belt rounds the edge more.",
+                        new Advice.Given(HoldingWords.SLACK_ADDS.words(), wrap.toString()),
+                        new Advice.Given(
+                                HoldingWords.TAPER_OF_THE_SIDE.words(),
+                                seat.taper(held).toString())),
+                HoldingWords.SLACKER_ROUNDS.words(),
                 wrap.radians() > 0
                         ? List.of(new Setting.Aside(
-                                "behind the edge it grinds at",
+                                HoldingWords.GRINDS_AT_BEHIND.words(),
                                 held.degrees(),
                                 "°",
                                 Formula.BELT_TABLE,
-                                "the slack belt rounds it up to the angle at the very edge"))
+                                HoldingWords.SLACK_ROUNDS_UP.words()))
                         : List.of(),
-                List.of(
-                        "Full-length passes: where it lingers, the profile changes.",
-                        "Worn finer belts near the edge; a thin edge is hot before the finger feels it."),
+                List.of(HoldingWords.FULL_PASSES.words(), HoldingWords.WORN_BELTS_NEAR.words()),
                 scheme(seat, angle, held, tilt));
     }
 

@@ -60,17 +60,17 @@ public record HandStone(Length length) implements Holder {
                 gap,
                 angle,
                 Setting.slope(x -> gap(seat, Angle.ofRadians(x)), angle),
-                "Between the far end of the stone and the cheek: the shadow there.",
+                HoldingWords.STONE_STANDS_OFF.words(),
                 Formula.HAND_STONE,
                 List.of(
                         new Advice.Given("angle", angle.toString()),
                         new Advice.Given("stone", length.toString()),
-                        new Advice.Given("taper of the cheek", seat.taper(angle).toString())),
-                "A longer stone stands farther off.",
+                        new Advice.Given(
+                                HoldingWords.TAPER_OF_THE_CHEEK.words(),
+                                seat.taper(angle).toString())),
+                HoldingWords.LONGER_STANDS_OFF.words(),
                 List.of(),
-                List.of(
-                        "Small circles, the near side first, then the far side; fingers behind the stone's face.",
-                        "On a convex cheek rock the stone from the shoulder up to this, and no steeper."),
+                List.of(HoldingWords.SMALL_CIRCLES.words(), HoldingWords.CONVEX_ROCKED.words()),
                 scheme(seat, angle, gap));
     }
 

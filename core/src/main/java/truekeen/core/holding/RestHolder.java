@@ -41,9 +41,10 @@ public record RestHolder(Wheel wheel, Length contact) implements Holder {
         List<Advice.Given> given = new ArrayList<>(List.of(
                 new Advice.Given("angle", angle.toString()),
                 new Advice.Given("wheel", wheel.diameter() + ", " + wheel.name()),
-                new Advice.Given("contact above the centre", contact.toString())));
+                new Advice.Given(HoldingWords.CONTACT_ABOVE.words(), contact.toString())));
         if (seat.taper(angle).radians() > 0) {
-            given.add(new Advice.Given("taper of the side", seat.taper(angle).toString()));
+            given.add(new Advice.Given(
+                    HoldingWords.TAPER_OF_THE_SIDE.words(), seat.taper(angle).toString()));
         }
         return new Setting(
                 kind().sets(),
@@ -54,12 +55,10 @@ public record RestHolder(Wheel wheel, Length contact) implements Holder {
                         x -> rest().tilt(Angle.ofRadians(x).minus(seat.taper(Angle.ofRadians(x))))
                                 .degrees(),
                         angle),
-                tilt.radians() < 0
-                        ? "On the table, above level: it rises toward you."
-                        : "On the table, below level: it falls toward you.",
+                tilt.radians() < 0 ? HoldingWords.TABLE_RISES.words() : HoldingWords.TABLE_TOWARD_YOU.words(),
                 Formula.PLATFORM_REST,
                 given,
-                "A smaller wheel, or another contact height.",
+                HoldingWords.SMALLER_WHEEL.words(),
                 Wheels.asides(wheel, seat, angle),
                 Wheels.checks(wheel, true),
                 scheme(seat, angle, tilt));

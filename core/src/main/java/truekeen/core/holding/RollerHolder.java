@@ -70,30 +70,32 @@ public record RollerHolder(
                 p,
                 angle,
                 guide.degreesPerMm(angle),
-                "From the edge back to the guide's front face, along the blade.",
+                HoldingWords.PROJECTION.words(),
                 Formula.GUIDE_PROJECTION,
                 given(guide, angle, seat),
-                "The guide's three dimensions: measure them, then measure what a setting really gives.",
+                HoldingWords.PROJECTION_CHANGES.words(),
                 asides(guide, seat, angle, p),
                 List.of(
-                        "Side of the blade against its stop, jaws parallel, screws turned up alternately: one tightened"
-                                + " too far grinds that corner more.",
-                        "After the first strokes hold a square to the edge. Half a millimetre across "
-                                + Outline.mm(seat.edge()) + " is "
-                                + Outline.degrees(Math.toDegrees(
-                                        Math.atan(0.5 / seat.edge().mm())))
-                                + " out of square."),
+                        HoldingWords.GUIDE_SEATED.words(),
+                        HoldingWords.GUIDE_SQUARE.fill(
+                                "edge",
+                                Outline.mm(seat.edge()),
+                                "off",
+                                Outline.degrees(Math.toDegrees(
+                                        Math.atan(0.5 / seat.edge().mm()))))),
                 scheme(guide, seat, angle, p));
     }
 
     private List<Advice.Given> given(HoningGuide guide, Angle angle, Seat seat) {
         List<Advice.Given> given = new ArrayList<>(List.of(
                 new Advice.Given("angle", angle.toString()),
-                new Advice.Given("roller radius r", rollerRadius.toString()),
-                new Advice.Given("axle below the back d", guide.axleBelowBack().toString()),
-                new Advice.Given("setback of the axle s", axleSetback.toString())));
+                new Advice.Given(HoldingWords.ROLLER_RADIUS.words(), rollerRadius.toString()),
+                new Advice.Given(
+                        HoldingWords.AXLE_BELOW.words(), guide.axleBelowBack().toString()),
+                new Advice.Given(HoldingWords.AXLE_SETBACK.words(), axleSetback.toString())));
         if (byFace) {
-            given.add(new Advice.Given("of d, the blade", seat.thickness().toString()));
+            given.add(new Advice.Given(
+                    HoldingWords.THE_BLADE_IN_D.words(), seat.thickness().toString()));
         }
         return given;
     }
@@ -103,7 +105,7 @@ public record RollerHolder(
         kind.require(seat.kind());
         if (!(value > 0)) {
             throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "standsAt", Length.ofMm(value))
-                    .with("what", "A projection"));
+                    .with("what", HoldingWords.A_PROJECTION.words()));
         }
         return Holder.inRange(guide(seat.thickness()).angle(Length.ofMm(value)));
     }
@@ -126,41 +128,46 @@ public record RollerHolder(
         nearestBlock(p).ifPresent(b -> {
             Angle held = guide.angle(b);
             all.add(new Setting.Aside(
-                    "nearest stop block",
+                    HoldingWords.NEAREST_BLOCK.words(),
                     b.mm(),
                     "mm",
                     Formula.STOP_BLOCK,
-                    "it holds " + held + ", "
-                            + Numbers.plain(Math.abs(held.minus(angle).degrees()), 2) + "° "
-                            + (held.compareTo(angle) < 0 ? "lower" : "higher")));
+                    HoldingWords.BLOCK_HOLDS.fill(
+                            "held",
+                            held,
+                            "off",
+                            Numbers.plain(Math.abs(held.minus(angle).degrees()), 2),
+                            "way",
+                            (held.compareTo(angle) < 0 ? "lower" : "higher"))));
         });
         eccentric.ifPresent(e -> all.add(new Setting.Aside(
-                "with the cam turned, same projection",
+                HoldingWords.CAM_TURNED.words(),
                 guide.angle(Length.ofMm(p), e).degrees(),
                 "°",
                 Formula.ECCENTRIC_STEP,
-                "a micro-bevel of " + guide.angle(Length.ofMm(p), e).minus(angle) + " more")));
+                HoldingWords.MICRO_BEVEL_MORE.fill(
+                        "more", guide.angle(Length.ofMm(p), e).minus(angle)))));
         bodyDrop.ifPresent(drop -> {
             double corner = corner(angle, p, drop.mm());
             all.add(new Setting.Aside(
-                    "body above the stone", corner, "mm", Formula.BODY_CLEARANCE, "its front corner"));
+                    HoldingWords.BODY_ABOVE.words(),
+                    corner,
+                    "mm",
+                    Formula.BODY_CLEARANCE,
+                    HoldingWords.ITS_FRONT_CORNER.words()));
             bodyWidth.ifPresent(w -> all.add(new Setting.Aside(
-                    "may be rocked by",
+                    HoldingWords.ROCKED_BY.words(),
                     HoningGuide.rocksBy(corner, w).degrees(),
                     "°",
                     Formula.BODY_CLEARANCE,
-                    2 * corner < w.mm()
-                            ? "either way, until the body touches: for a camber"
-                            : "as far as you like: the body never touches")));
+                    2 * corner < w.mm() ? HoldingWords.ROCKED_UNTIL.words() : HoldingWords.ROCKED_FREELY.words())));
         });
         rollerWidth.ifPresent(w -> all.add(new Setting.Aside(
                 "roller",
                 w.mm(),
                 "mm",
                 Formula.BODY_CLEARANCE,
-                w.mm() > ROCKS_UP_TO_MM
-                        ? "wide: steady, and it does not rock; press the corners for a camber"
-                        : "narrow: it rocks for a camber, and wants a level hand for a straight edge")));
+                w.mm() > ROCKS_UP_TO_MM ? HoldingWords.ROLLER_WIDE.words() : HoldingWords.ROLLER_NARROW.words())));
         return all;
     }
 

@@ -81,7 +81,8 @@ public record Setting(
 
     /** That in words. */
     public String tolerance() {
-        return unit.stepWords + " is " + Numbers.plain(degreesPerStep(), 2) + "° at the edge.";
+        return HoldingWords.STEP_AT_THE_EDGE.fill(
+                "step", unit.stepWords, "degrees", Numbers.plain(degreesPerStep(), 2));
     }
 
     /** The number with its unit, as it is set. */

@@ -43,25 +43,24 @@ public record SpineHone(Optional<Length> foot) implements Holder {
                 height,
                 angle,
                 Setting.slope(x -> spine(seat).height(Angle.ofRadians(x)).mm(), angle),
-                "From the abrasive to the end of the foot, square to the abrasive.",
+                HoldingWords.FOOT.words(),
                 Formula.SPINE_HONE,
                 List.of(
                         new Advice.Given("angle", angle.toString()),
-                        new Advice.Given("blade width W", seat.width().toString()),
                         new Advice.Given(
-                                seat.perSide() ? "half the spine" : "thickness T",
+                                HoldingWords.BLADE_WIDTH.words(), seat.width().toString()),
+                        new Advice.Given(
+                                seat.perSide() ? HoldingWords.HALF_THE_SPINE.words() : HoldingWords.THICKNESS.words(),
                                 seat.offset().toString())),
-                "As the blade wears narrower the same foot hones steeper: set it anew.",
+                HoldingWords.FOOT_STEEPER.words(),
                 foot.map(f -> List.of(new Setting.Aside(
-                                "with its foot of " + Outline.mm(f),
+                                HoldingWords.WITH_ITS_FOOT.fill("f", Outline.mm(f)),
                                 gives(seat, f.mm()).degrees(),
                                 "°",
                                 Formula.SPINE_HONE,
-                                "as it is now")))
+                                HoldingWords.AS_IT_IS.words())))
                         .orElse(List.of()),
-                List.of(
-                        "File the spine smooth and straight first: both bevels copy it.",
-                        "Wax the spine so that the foot slides."),
+                List.of(HoldingWords.FILE_THE_SPINE.words(), HoldingWords.WAX_THE_SPINE.words()),
                 scheme(seat, angle, height));
     }
 

@@ -47,26 +47,30 @@ public record SpineStack(Optional<Length> piece, Optional<Length> lever) impleme
         SpineHeight spine = spine(seat, width);
         double height = spine.heightAbove(angle, "last").mm();
         return new Setting(
-                seat.kind().spined() ? "spine height" : "height " + Outline.mm(width) + " behind the edge",
+                seat.kind().spined()
+                        ? HoldingWords.SPINE_HEIGHT.words()
+                        : HoldingWords.HEIGHT_BEHIND.fill("width", Outline.mm(width)),
                 Setting.Unit.MM,
                 height,
                 angle,
                 Setting.slope(x -> spine.height(Angle.ofRadians(x)).mm(), angle),
                 seat.kind().spined()
-                        ? "From the stone up to the lower corner of the spine, at the heel."
-                        : "From the stone up to the lower face, so far behind the edge.",
+                        ? HoldingWords.SPINE_HEIGHT_WHERE.words()
+                        : HoldingWords.HEIGHT_BEHIND_WHERE.words(),
                 Formula.SPINE_HEIGHT,
                 List.of(
                         new Advice.Given("angle", angle.toString()),
-                        new Advice.Given(seat.kind().spined() ? "blade width W" : "measured at", width.toString()),
                         new Advice.Given(
-                                seat.perSide() ? "half the spine" : "thickness",
+                                seat.kind().spined()
+                                        ? HoldingWords.BLADE_WIDTH.words()
+                                        : HoldingWords.MEASURED_AT.words(),
+                                width.toString()),
+                        new Advice.Given(
+                                seat.perSide() ? HoldingWords.HALF_THE_SPINE.words() : "thickness",
                                 seat.offset().toString())),
-                "A wider blade stands higher for the same angle.",
+                HoldingWords.WIDER_STANDS_HIGHER.words(),
                 asides(seat, angle, height),
-                List.of(
-                        "Find the bevel by touch first: its heel, then tip until both bear.",
-                        "Keep hand and forearm one piece; on a belly the arm rises and the wrist stays set."),
+                List.of(HoldingWords.FIND_BY_TOUCH.words(), HoldingWords.ONE_PIECE.words()),
                 scheme(seat, angle, width, height));
     }
 
@@ -90,13 +94,11 @@ public record SpineStack(Optional<Length> piece, Optional<Length> lever) impleme
             double there = spine(seat, s.width()).height(angle).mm();
             if (there > 0) {
                 all.add(new Setting.Aside(
-                        "at " + Outline.mm(s.along()) + " from the heel",
+                        HoldingWords.AT_FROM_HEEL.fill("along", Outline.mm(s.along())),
                         there,
                         "mm",
                         Formula.SPINE_HEIGHT,
-                        there < height - 0.05
-                                ? "the spine stands lower here for the same angle" + handle(seat, s)
-                                : ""));
+                        there < height - 0.05 ? HoldingWords.LOWER_HERE.fill("handle", handle(seat, s)) : ""));
             }
         }
         if (piece.isEmpty()) {
@@ -110,15 +112,22 @@ public record SpineStack(Optional<Length> piece, Optional<Length> lever) impleme
         long whole = Math.max(1, Math.round(many));
         boolean tooThick = whole * one.mm() >= width(seat).mm();
         String words = tooThick
-                ? "even one is thicker than the blade is wide"
-                : "exactly " + Numbers.plain(many, 1) + "; " + whole + " of them hold " + gives(seat, whole * one.mm())
-                        + (whole > HANDY ? ". Something thicker is handier" : "");
-        return new Setting.Aside("of them, laid on one another", whole, "", Formula.STACK, words);
+                ? HoldingWords.EVEN_ONE_TOO_THICK.words()
+                : HoldingWords.STACK_HOLDS.fill(
+                        "exactly",
+                        Numbers.plain(many, 1),
+                        "whole",
+                        whole,
+                        "held",
+                        gives(seat, whole * one.mm()),
+                        "hint",
+                        (whole > HANDY ? HoldingWords.THICKER_IS_HANDIER.words() : ""));
+        return new Setting.Aside(HoldingWords.LAID_ON_ANOTHER.words(), whole, "", Formula.STACK, words);
     }
 
     private static String handle(Seat seat, Seat.Station s) {
         boolean tip = s == seat.stations().get(seat.stations().size() - 1);
-        return tip ? ": lift the handle into the belly until it comes to this" : "";
+        return tip ? HoldingWords.LIFT_INTO_THE_BELLY.words() : "";
     }
 
     /** A right angle halved, and halved again, until it comes nearest. */
@@ -135,10 +144,11 @@ public record SpineStack(Optional<Length> piece, Optional<Length> lever) impleme
         }
         double off = angle.degrees() - best;
         String more = Math.abs(off) < 0.05
-                ? "that is it"
+                ? HoldingWords.THAT_IS_IT.words()
                 : "then " + Numbers.plain(Math.abs(off), 1) + "° " + (off > 0 ? "more" : "less");
         return new Setting.Aside(
-                "a right angle halved " + (times == 1 ? "once" : times == 2 ? "twice" : times + " times"),
+                HoldingWords.RIGHT_ANGLE_HALVED.fill(
+                        "times", (times == 1 ? "once" : times == 2 ? "twice" : times + " times")),
                 best,
                 "°",
                 Formula.HALVING,

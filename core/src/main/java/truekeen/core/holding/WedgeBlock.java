@@ -39,14 +39,14 @@ public record WedgeBlock(Optional<Angle> wedge) implements Holder {
                 angle,
                 Setting.slope(
                         x -> Math.toDegrees(x - seat.taper(Angle.ofRadians(x)).radians()), angle),
-                "Of the block, from the bench up; the blade's side lies flat on it.",
+                HoldingWords.WEDGE.words(),
                 Formula.WEDGE,
                 List.of(
                         new Advice.Given("angle", angle.toString()),
-                        new Advice.Given("taper of the side", taper.toString())),
-                "A blade that tapers more wants a lower wedge.",
+                        new Advice.Given(HoldingWords.TAPER_OF_THE_SIDE.words(), taper.toString())),
+                HoldingWords.MORE_TAPER.words(),
                 wedge.map(w -> List.of(owned(seat, angle, w))).orElse(List.of()),
-                List.of("The wedge only starts the stroke: keep the angle as the blade leaves it."),
+                List.of(HoldingWords.ONLY_STARTS.words()),
                 scheme(seat, angle, side));
     }
 
@@ -54,13 +54,14 @@ public record WedgeBlock(Optional<Angle> wedge) implements Holder {
         Angle held = seat.edgeBevel(w);
         double off = held.minus(wanted).degrees();
         return new Setting.Aside(
-                "this block holds",
+                HoldingWords.BLOCK_HOLDS_NOW.words(),
                 held.degrees(),
                 "°",
                 Formula.WEDGE,
                 Math.abs(off) < 0.05
-                        ? "as wanted"
-                        : Numbers.plain(Math.abs(off), 1) + "° " + (off > 0 ? "steeper" : "lower") + " than wanted");
+                        ? HoldingWords.AS_WANTED.words()
+                        : HoldingWords.OFF_THE_WANTED.fill(
+                                "off", Numbers.plain(Math.abs(off), 1), "way", (off > 0 ? "steeper" : "lower")));
     }
 
     @Override

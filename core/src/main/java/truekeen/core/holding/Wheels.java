@@ -29,26 +29,26 @@ final class Wheels {
         List<Setting.Aside> all = new ArrayList<>();
         wheel.speed()
                 .ifPresent(v -> all.add(new Setting.Aside(
-                        "surface speed",
+                        HoldingWords.SURFACE_SPEED.words(),
                         v,
                         "m/s",
                         Formula.WHEEL_SPEED,
                         wheel.markedSpeed().isPresent()
-                                ? "marked for "
-                                        + truekeen.core.message.Numbers.plain(
-                                                wheel.markedSpeed().getAsDouble(), 1)
-                                        + " m/s"
-                                : "compare it with the marking on the wheel")));
+                                ? HoldingWords.MARKED_FOR.fill(
+                                        "speed",
+                                        truekeen.core.message.Numbers.plain(
+                                                wheel.markedSpeed().getAsDouble(), 1))
+                                : HoldingWords.COMPARE_THE_MARKING.words())));
         if (!wheel.kind().soft() && !seat.perSide()) {
             // The edge stands at the angle to the tangent; the chord of the hollow, which hones, is steeper.
             double half = seat.thickness().mm();
             HollowGrind hollow = HollowGrind.withEdge(Length.ofMm(half), wheel.diameter(), angle);
             all.add(new Setting.Aside(
-                    "chord of the hollow",
+                    HoldingWords.CHORD.words(),
                     hollow.chord().degrees(),
                     "°",
                     Formula.HOLLOW_GRIND,
-                    "laid flat on a stone the bevel hones at this"));
+                    HoldingWords.HONES_FLAT_AT.words()));
         }
         return all;
     }
@@ -57,18 +57,16 @@ final class Wheels {
     static List<String> checks(Wheel wheel, boolean rest) {
         List<String> all = new ArrayList<>();
         if (wheel.kind().soft()) {
-            all.add("The wheel runs away from the edge: into it the edge would dig in and throw the tool.");
-            all.add("Ink the bevel and look where it polishes: leather gives, so set it at or just below the honing"
-                    + " angle. Never on a flat back.");
+            all.add(HoldingWords.RUNS_AWAY.words());
+            all.add(HoldingWords.LEATHER_GIVES.words());
         } else {
             if (wheel.kind() == Wheel.Kind.DRY_STONE) {
-                all.add("Ring-test, guards on, eye protection, within the marked speed; stand aside for the first"
-                        + " minute.");
+                all.add(HoldingWords.RING_TEST.words());
             }
-            all.add("Measure the wheel again after every truing: the setting follows its diameter.");
+            all.add(HoldingWords.MEASURE_AFTER_TRUING.words());
         }
         if (rest) {
-            all.add("The gap between table and wheel stays small, and is never set while it turns.");
+            all.add(HoldingWords.TABLE_GAP.words());
         }
         return all;
     }

@@ -27,9 +27,9 @@ public record InkCheck(Intent intent, InkPattern pattern, boolean knife, Form fo
 
     /** What the strokes were to do. */
     public enum Intent {
-        MATCH("to match the bevel there is"),
-        LOWER("to lower the angle, or thin"),
-        STEEPEN("to steepen, or add a secondary");
+        MATCH(InkWords.INTENT_MATCH.words()),
+        LOWER(InkWords.INTENT_LOWER.words()),
+        STEEPEN(InkWords.INTENT_STEEPEN.words());
 
         private final String words;
 
@@ -53,7 +53,7 @@ public record InkCheck(Intent intent, InkPattern pattern, boolean knife, Form fo
     /** The answer. */
     public InkAnswer read() {
         if (pattern.gone().isEmpty()) {
-            return plain(Finding.NOTHING, "No ink is gone yet: take three more strokes and look again.");
+            return plain(Finding.NOTHING, InkWords.NOTHING_GONE.words());
         }
         Optional<InkAnswer> twisted = twisted();
         if (twisted.isPresent()) {
@@ -76,58 +76,39 @@ public record InkCheck(Intent intent, InkPattern pattern, boolean knife, Form fo
     }
 
     private InkAnswer hollow() {
-        String what = form == Form.HOLLOW
-                ? "Heel and edge are bare and the hollow keeps its ink: the bevel rests on both, as a hollow one should."
-                : "Heel and edge are bare and the middle is not: the bevel is hollow, whatever was written down of it. It"
-                        + " rests on both.";
+        String what = form == Form.HOLLOW ? InkWords.RESTS_ON_BOTH.words() : InkWords.RESTS_ON_BOTH_UNKNOWN.words();
         return switch (intent) {
-            case MATCH -> plain(Finding.FITS, what + " Lock the setting.");
-            case LOWER -> plain(Finding.FITS, what + " It still follows the old bevel: lower the setting to thin.");
-            case STEEPEN -> plain(Finding.TOO_LOW, what + " It does not steepen anything yet: raise.");
+            case MATCH -> plain(Finding.FITS, InkWords.LOCK_IT.fill("what", what));
+            case LOWER -> plain(Finding.FITS, InkWords.STILL_THE_OLD_TO_LOWER.fill("what", what));
+            case STEEPEN -> plain(Finding.TOO_LOW, InkWords.STILL_THE_OLD_TO_STEEPEN.fill("what", what));
         };
     }
 
     private InkAnswer rounded() {
         if (intent == Intent.STEEPEN) {
-            return plain(
-                    Finding.TOO_LOW,
-                    "Only the middle is bare: the bevel curves outward and the setting meets its middle, not its edge."
-                            + " Raise until the edge goes first.");
+            return plain(Finding.TOO_LOW, InkWords.MIDDLE_TO_STEEPEN.words());
         }
-        String named = form == Form.CONVEX
-                ? "Only the middle is bare, as on a convex bevel held at one angle. Rock from the shoulder up to the"
-                        + " edge, or go on until it is flat."
-                : "Only the middle is bare: the bevel is rounded over, and no one angle fits it. Go on until the band"
-                        + " reaches heel and edge, then it is flat.";
+        String named = form == Form.CONVEX ? InkWords.MIDDLE_CONVEX.words() : InkWords.MIDDLE_ROUNDED.words();
         return plain(Finding.ROUNDED, named);
     }
 
     private InkAnswer all() {
         return switch (intent) {
-            case MATCH -> plain(Finding.FITS, "Bare from heel to edge: the setting is the bevel's own. Lock it.");
-            case LOWER -> plain(Finding.DONE, "Bare from heel to edge: the new angle has reached the edge.");
-            case STEEPEN ->
-                plain(
-                        Finding.TOO_LOW,
-                        "Bare from heel to edge: it follows the bevel there is instead of steepening it. Raise.");
+            case MATCH -> plain(Finding.FITS, InkWords.ALL_BARE_TO_MATCH.words());
+            case LOWER -> plain(Finding.DONE, InkWords.ALL_BARE_TO_LOWER.words());
+            case STEEPEN -> plain(Finding.TOO_LOW, InkWords.ALL_BARE_TO_STEEPEN.words());
         };
     }
 
     private InkAnswer heelFirst(boolean middle) {
         return switch (intent) {
             case LOWER ->
-                amount(
-                        Finding.GOING_WELL,
-                        middle
-                                ? "The clean band grows from the heel toward the edge, as it should. Go on until it is there."
-                                : "The heel goes first, as it should when the angle is lowered. Go on: the band must grow"
-                                        + " toward the edge.",
-                        true);
+                amount(Finding.GOING_WELL, middle ? InkWords.BAND_GROWS.words() : InkWords.HEEL_FIRST.words(), true);
             default ->
                 amount(
                         Finding.TOO_LOW,
-                        "The heel is bare and the edge is not: the setting is too low"
-                                + (intent == Intent.STEEPEN ? " to make a secondary" : "") + ". Raise.",
+                        InkWords.TOO_LOW.fill(
+                                "intent", (intent == Intent.STEEPEN ? InkWords.FOR_A_SECONDARY.words() : "")),
                         true);
         };
     }
@@ -137,16 +118,16 @@ public record InkCheck(Intent intent, InkPattern pattern, boolean knife, Form fo
             boolean wide = amounts.map(a -> a.widerThanPlanned(TOO_WIDE)).orElse(false);
             return amount(
                     wide ? Finding.DONE : Finding.GOING_WELL,
-                    wide
-                            ? "The edge is bare, and the band is already wider than planned: enough."
-                            : "The edge goes first, as it should. Keep the band as wide as planned and no wider.",
+                    wide ? InkWords.WIDE_ENOUGH.words() : InkWords.EDGE_FIRST.words(),
                     false);
         }
         return amount(
                 Finding.TOO_HIGH,
-                "The edge is bare and the heel is not: the setting is too steep"
-                        + (intent == Intent.LOWER ? " to thin anything" : "")
-                        + (middle ? ", though not by much" : "") + ". Lower.",
+                InkWords.TOO_STEEP.fill(
+                        "intent",
+                        (intent == Intent.LOWER ? InkWords.TO_THIN.words() : ""),
+                        "degree",
+                        (middle ? InkWords.NOT_BY_MUCH.words() : "")),
                 false);
     }
 
@@ -157,14 +138,9 @@ public record InkCheck(Intent intent, InkPattern pattern, boolean knife, Form fo
         boolean opposite =
                 only(left, Zone.HEEL) && only(right, Zone.EDGE) || only(left, Zone.EDGE) && only(right, Zone.HEEL);
         return opposite
-                ? Optional.of(
-                        plain(
-                                Finding.TWISTED,
-                                knife
-                                        ? "Heel of the bevel bare at one end, edge at the other: the angle changes along the"
-                                                + " stroke. Keep the wrist set and let the arm rise into the belly."
-                                        : "Heel of the bevel bare at one corner, edge at the other: the blade is twisted in its"
-                                                + " holder, or the old bevel is. Clamp it anew, flat on its back, and ink again."))
+                ? Optional.of(plain(
+                        Finding.TWISTED,
+                        knife ? InkWords.TWISTS_IN_THE_HAND.words() : InkWords.TWISTED_IN_THE_HOLDER.words()))
                 : Optional.empty();
     }
 
@@ -178,23 +154,10 @@ public record InkCheck(Intent intent, InkPattern pattern, boolean knife, Form fo
 
     private InkAnswer amount(Finding finding, String words, boolean heel) {
         if (amounts.isEmpty()) {
-            return new InkAnswer(
-                    finding,
-                    words,
-                    Optional.empty(),
-                    uneven(),
-                    "How far off cannot be told without the strokes taken and the abrasive they were taken on.");
+            return new InkAnswer(finding, words, Optional.empty(), uneven(), InkWords.HOW_FAR_UNKNOWN.words());
         }
         Optional<InkAnswer.Off> off = amounts.get().off(heel, pattern);
-        return new InkAnswer(
-                finding,
-                words,
-                off,
-                uneven(),
-                off.isPresent()
-                        ? ""
-                        : "The band is too narrow, or too uneven, for what these strokes take: only the direction is"
-                                + " certain. Measure the band, or take a few more strokes.");
+        return new InkAnswer(finding, words, off, uneven(), off.isPresent() ? "" : InkWords.BAND_TOO_NARROW.words());
     }
 
     /** What a difference between the ends means. */
@@ -204,28 +167,20 @@ public record InkCheck(Intent intent, InkPattern pattern, boolean knife, Form fo
         boolean right = pattern.parts().contains(Part.RIGHT);
         boolean centre = pattern.parts().contains(Part.CENTRE);
         if (left != right) {
-            String bare = knife ? left ? "the heel end" : "the tip end" : left ? "the left corner" : "the right corner";
-            String other = knife ? left ? "the tip" : "the heel" : left ? "the right" : "the left";
+            String bare = knife
+                    ? left ? InkWords.HEEL_END.words() : InkWords.TIP_END.words()
+                    : left ? InkWords.LEFT_CORNER.words() : InkWords.RIGHT_CORNER.words();
+            String other = knife
+                    ? left ? InkWords.TIP.words() : InkWords.HEEL.words()
+                    : left ? InkWords.RIGHT.words() : InkWords.LEFT.words();
             all.add(
                     knife
-                            ? left
-                                    ? "Only toward the heel: toward the tip the handle is not lifted into the belly."
-                                    : "Only toward the tip: the heel is not on the stone. Begin each stroke at the heel."
-                            : "Only at " + bare + ": press more on " + other
-                                    + ". If it stays so, check the square: the blade sits askew in its holder, or the"
-                                    + " bevel is not square.");
+                            ? left ? InkWords.ONLY_TOWARD_HEEL.words() : InkWords.ONLY_TOWARD_TIP.words()
+                            : InkWords.ONLY_AT_ONE_END.fill("bare", bare, "other", other));
         } else if (left && !centre) {
-            all.add(
-                    knife
-                            ? "Bare at both ends and not between: the edge is hollow along its length, or the stone is"
-                                    + " crowned."
-                            : "Bare at both corners and not between: the stone is dished, or the edge is hollow along"
-                                    + " its length.");
+            all.add(knife ? InkWords.ENDS_BARE_KNIFE.words() : InkWords.ENDS_BARE.words());
         } else if (centre && !left) {
-            all.add(
-                    knife
-                            ? "Bare in the middle of the edge alone: the strokes do not run from heel to tip."
-                            : "Bare in the middle alone: the edge is cambered, or the stone is crowned.");
+            all.add(knife ? InkWords.MIDDLE_BARE_KNIFE.words() : InkWords.MIDDLE_BARE.words());
         } else {
             widths(all);
         }
@@ -237,11 +192,8 @@ public record InkCheck(Intent intent, InkPattern pattern, boolean knife, Form fo
         int right = pattern.zones(Part.RIGHT).size();
         if (left != right) {
             String more = knife ? left > right ? "heel" : "tip" : left > right ? "left" : "right";
-            all.add("The band is wider toward the " + more + ": "
-                    + (knife
-                            ? "the angle changes along the edge."
-                            : "more pressure there, or the bevel is not square. Even the pressure first; if it stays,"
-                                    + " check the square."));
+            all.add(InkWords.WIDER_TOWARD.fill(
+                    "more", more, "because", (knife ? InkWords.ANGLE_CHANGES.words() : InkWords.PRESS_EVENLY.words())));
         }
     }
 

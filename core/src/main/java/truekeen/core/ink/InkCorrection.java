@@ -56,8 +56,20 @@ public record InkCorrection(
         double other = Math.abs(high - from);
         boolean along = kind.setsDistance();
         String act = to < from ? along ? "Shorten" : "Lower" : along ? "Lengthen" : "Raise";
-        return act + " the " + setting.name() + " by " + Numbers.plain(by, 1) + unit + " ("
-                + Numbers.plain(Math.min(one, other), 1) + " to " + Numbers.plain(Math.max(one, other), 1) + "), to "
-                + Numbers.plain(to, 1) + unit + ".";
+        return InkWords.CORRECT.fill(
+                "act",
+                act,
+                "setting",
+                setting.name(),
+                "by",
+                Numbers.plain(by, 1),
+                "unit",
+                unit,
+                "least",
+                Numbers.plain(Math.min(one, other), 1),
+                "most",
+                Numbers.plain(Math.max(one, other), 1),
+                "to",
+                Numbers.plain(to, 1));
     }
 }

@@ -61,9 +61,19 @@ public record EdgeTest(List<Reading> readings, double referenceGrams, double edg
                 .with("low", LEAST_STATIONS));
         for (int i = 0; i < readings.size(); i++) {
             checks.within(
-                    "readings[" + i + "].grams", "A reading", readings.get(i).grams(), 1, 5000, " g");
+                    "readings[" + i + "].grams",
+                    KeennessWords.READING.words(),
+                    readings.get(i).grams(),
+                    1,
+                    5000,
+                    " g");
             checks.within(
-                    "readings[" + i + "].xMm", "A station", readings.get(i).xMm(), 0, edgeLengthMm, " mm");
+                    "readings[" + i + "].xMm",
+                    KeennessWords.STATION.words(),
+                    readings.get(i).xMm(),
+                    0,
+                    edgeLengthMm,
+                    " mm");
         }
     }
 }

@@ -105,17 +105,24 @@ public record Inspection(Verdict verdict, List<String> reasons, List<String> not
             InspectionItem item, double value, double limit, boolean own, List<String> reasons, List<String> notes) {
         String unit = item.way() == InspectionItem.Way.COUNT_AT_MOST ? "" : " mm";
         boolean least = item.way() == InspectionItem.Way.AT_LEAST;
-        String bound = (least ? "at least " : "at most ")
-                + Numbers.plain(limit, 2)
-                + unit
-                + (own ? " by its maker" : " as a rule of thumb");
+        String figure = Numbers.plain(limit, 2) + unit;
+        String bound = least
+                ? own
+                        ? MachineWords.AT_LEAST_BY_MAKER.fill("figure", figure)
+                        : MachineWords.AT_LEAST_RULE.fill("figure", figure)
+                : own
+                        ? MachineWords.AT_MOST_BY_MAKER.fill("figure", figure)
+                        : MachineWords.AT_MOST_RULE.fill("figure", figure);
         boolean beyond = least ? value < limit : value > limit;
         if (beyond) {
             reasons.add(item.reason() + " " + Numbers.plain(value, 2) + unit + "; " + bound);
         } else {
             boolean near = Math.abs(value - limit) <= NEAR * limit && limit > 0;
-            notes.add(item.title() + ": " + Numbers.plain(value, 2) + unit + ", " + bound
-                    + (near ? ": near it, look for the next blade." : "."));
+            String read = Numbers.plain(value, 2) + unit;
+            notes.add(
+                    near
+                            ? MachineWords.NEAR_ITS_LIMIT.fill("title", item.title(), "read", read, "bound", bound)
+                            : item.title() + ": " + read + ", " + bound + ".");
         }
     }
 }

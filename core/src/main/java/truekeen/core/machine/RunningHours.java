@@ -116,15 +116,22 @@ public record RunningHours(
         double left = interval - worn;
         Optional<LocalDate> due =
                 left <= 0 ? Optional.of(today) : perDay.flatMap(rate -> ahead(today, season, left / rate));
-        String basis = first ? "a first estimate" : "by " + own.size() + " intervals of its own";
-        String words = hours(worn) + " of wear since it was sharpened, of " + range(low, high) + " ("
-                + basis + ", as hours on clean ground). "
-                + (left <= 0
-                        ? "It is due."
+        String basis =
+                first ? MachineWords.FIRST_ESTIMATE.words() : MachineWords.FROM_ITS_OWN.fill("count", own.size());
+        String words = MachineWords.WORN_SO_FAR.fill(
+                "worn",
+                hours(worn),
+                "range",
+                range(low, high),
+                "basis",
+                basis,
+                "due",
+                (left <= 0
+                        ? MachineWords.IS_DUE.words()
                         : due.map(d -> season.holds(today)
-                                        ? "At the pace of its season that is " + d + "."
-                                        : "Out of season: at its pace that is " + d + ".")
-                                .orElse("No day yet: put down the hours of a week or more and it can be told."));
+                                        ? MachineWords.DUE_IN_SEASON.fill("day", d)
+                                        : MachineWords.DUE_OUT_OF_SEASON.fill("day", d))
+                                .orElse(MachineWords.NO_DAY_YET.words())));
         return new RunningHours(worn, interval, low, high, first ? 0 : own.size(), perDay, due, words);
     }
 

@@ -48,22 +48,22 @@ final class PoweredSteps {
         steps.add(blade.layout().form() == EdgeLayout.Form.BAR ? ends() : teeth());
         if (blade.kind() == GeometryKind.BRUSH_CUTTER) {
             steps.add(plain(
-                    "Keep the round at every root",
-                    "A round file where a root has lost its radius; never a saw cut or a sharp corner.",
-                    "Is every root round and smooth?",
-                    "Round it out. A root that stays sharp, or shows a line, ends the blade: inspect it again.",
-                    "A crack begins where a corner is sharp.",
+                    PoweredWords.KEEP_THE_ROUND.words(),
+                    PoweredWords.ROUND_FILE.words(),
+                    PoweredWords.ROOTS_ROUND.words(),
+                    PoweredWords.ROOTS_NOT_ROUND.words(),
+                    PoweredWords.WHY_ROUND.words(),
                     ""));
         }
         steps.add(burr());
         if (blade.kind() == GeometryKind.TRIMMER) {
             steps.add(gap());
             steps.add(plain(
-                    "Oil the blades",
-                    "A few drops along the sliding faces; move them once by hand, gloved, and wipe what runs off.",
-                    "Do they slide freely the whole way?",
-                    "Look for a burr left on a flat, or resin in the slots.",
-                    "Dry blades wear each other's flats.",
+                    PoweredWords.OIL_THE_BLADES.words(),
+                    PoweredWords.OIL_DROPS.words(),
+                    PoweredWords.SLIDE_FREELY.words(),
+                    PoweredWords.SLIDE_NOT.words(),
+                    PoweredWords.WHY_OIL.words(),
                     Caution.GLOVES.words()));
         }
         return List.copyOf(steps);
@@ -71,36 +71,27 @@ final class PoweredSteps {
 
     private Step clean() {
         boolean trimmer = blade.kind() == GeometryKind.TRIMMER;
-        return Step.of(Step.Kind.PREPARE, trimmer ? "Clean the resin off" : "Clean the blade bare", edge)
+        return Step.of(
+                        Step.Kind.PREPARE,
+                        trimmer ? PoweredWords.CLEAN_RESIN.words() : PoweredWords.CLEAN_BARE.words(),
+                        edge)
                 .lasting(SECONDS_TO_CLEAN)
-                .look(
-                        trimmer
-                                ? "Resin softener or soapy water, a brush along the teeth, never a finger; dry it."
-                                : "Scrape and brush grass, rust and paint off the edges, the bore and the flat side; mark"
-                                        + " the underside and photograph how it sat, washers too.")
-                .gate(
-                        "Is bare steel to be seen along every edge?",
-                        "Go on cleaning: what is covered cannot be inspected, and clogs the file.")
-                .because("Dirt hides cracks and carries weight.")
+                .look(trimmer ? PoweredWords.CLEAN_RESIN_HOW.words() : PoweredWords.CLEAN_BARE_HOW.words())
+                .gate(PoweredWords.BARE_STEEL.words(), PoweredWords.NOT_BARE.words())
+                .because(PoweredWords.WHY_CLEAN.words())
                 .caution(Caution.GLOVES.words())
                 .done();
     }
 
     private Step measure() {
         boolean bar = blade.layout().form() == EdgeLayout.Form.BAR;
-        String title =
-                bar ? "Mark three places on each end and measure" : "Mark four edges a quarter apart and measure";
+        String title = bar ? PoweredWords.MARK_THREE_PLACES.words() : PoweredWords.MARK_FOUR_EDGES.words();
         return Step.of(Step.Kind.MEASURE, title, edge)
                 .counting(bar ? List.of(Step.Side.FIRST_END, Step.Side.SECOND_END) : List.of(Step.Side.EDGES), 0)
                 .lasting(SECONDS_TO_MEASURE)
-                .look(
-                        bar
-                                ? "Width from the edge to the trailing side at the inner end, the middle and the outer end"
-                                        + " of each cutting edge. Scratch the marks: the same places are measured"
-                                        + " afterwards."
-                                : "From the bore to the tip of the edge, at four edges a quarter turn apart.")
-                .gate("Are all of them put down?", "Measure those that are missing.")
-                .because("Equal loss can only be told from what was there before.")
+                .look(bar ? PoweredWords.MEASURE_WIDTHS.words() : PoweredWords.MEASURE_FROM_THE_BORE.words())
+                .gate(PoweredWords.ALL_PUT_DOWN.words(), PoweredWords.NOT_ALL_PUT_DOWN.words())
+                .because(PoweredWords.WHY_MEASURE.words())
                 .done();
     }
 
@@ -108,24 +99,27 @@ final class PoweredSteps {
         return switch (by.way()) {
             case FILE, STONE ->
                 plain(
-                        "Clamp it and find the bevel",
-                        (blade.kind() == GeometryKind.TRIMMER
-                                        ? "Flat side down on the bench, the row toward you. "
-                                        : "Flat in the vice, top side up, the edge just clear of the jaws. ")
-                                + "Lay the " + by.piece().name() + " on the old bevel, " + bevel
-                                + " from the flat side; ink tells.",
-                        "Does it lie on the old bevel from heel to edge?",
-                        "Tip it until it does; the blade's own angle, not a new one.",
-                        "A bevel that is met is held without thinking.",
+                        PoweredWords.CLAMP_AND_FIND.words(),
+                        PoweredWords.LAY_ON_THE_BEVEL.fill(
+                                "held",
+                                (blade.kind() == GeometryKind.TRIMMER
+                                        ? PoweredWords.FLAT_ON_THE_BENCH.words()
+                                        : PoweredWords.FLAT_IN_THE_VICE.words()),
+                                "piece",
+                                by.piece().name(),
+                                "bevel",
+                                bevel),
+                        PoweredWords.LIES_ON_THE_BEVEL.words(),
+                        PoweredWords.LIES_NOT.words(),
+                        PoweredWords.WHY_FIND.words(),
                         Caution.FINGERS.words());
             default ->
                 plain(
-                        "Set the " + by.piece().name() + " to " + bevel,
-                        "Rest set with the wheel standing; the bar laid flat side down. Gloves off before it is switched"
-                                + " on.",
-                        "Does the inked bevel meet it evenly, turned by hand?",
-                        "Set the rest again.",
-                        "The blade's own angle, not a new one.",
+                        PoweredWords.SET_THE_MACHINE.fill("piece", by.piece().name(), "bevel", bevel),
+                        PoweredWords.REST_SET_STANDING.words(),
+                        PoweredWords.MEETS_EVENLY.words(),
+                        PoweredWords.MEETS_NOT.words(),
+                        PoweredWords.WHY_ITS_OWN_ANGLE.words(),
                         String.join(
                                 " ",
                                 Caution.EYES.words(),
@@ -138,30 +132,26 @@ final class PoweredSteps {
     private Step ends() {
         int set = Math.max(1, (by.strokes() + SETS - 1) / SETS);
         List<String> how = new ArrayList<>();
-        how.add("Top side only, the whole length of the cutting edge each time, along its own line.");
-        how.add("Stop short of the wing: no grind may run into the bend.");
-        how.add("Leave a land of about half a millimetre: as keen as a table knife, no more.");
+        how.add(PoweredWords.TOP_SIDE_ONLY.words());
+        how.add(PoweredWords.STOP_SHORT_OF_THE_WING.words());
+        how.add(PoweredWords.LEAVE_A_LAND.words());
         if (!by.dip().isEmpty()) {
             how.add(by.dip());
         }
-        String title = (by.powered() ? "Grind" : "File") + " both ends alike on the "
-                + by.piece().name();
-        return Step.of(Step.Kind.ENDS, title, edge)
+        return Step.of(Step.Kind.ENDS, title(PoweredWords.BOTH_ENDS_ALIKE.words()), edge)
                 .on(by.piece())
                 .at(bevel)
-                .pressed(by.forceN(), by.powered() ? "light hand, always moving" : "firm, forward only")
+                .pressed(
+                        by.forceN(), by.powered() ? PoweredWords.LIGHT_HAND.words() : PoweredWords.FIRM_FORWARD.words())
                 .counting(
                         List.of(Step.Side.FIRST_END, Step.Side.SECOND_END),
                         by.strokes(),
                         by.strokesLow(),
                         by.strokesHigh())
                 .lasting(2 * by.strokes() * by.secondsEach())
-                .look("About " + Numbers.plain(lostMm, 2) + " mm goes from each end, in " + by.counts()
-                        + ". Then measure at the marks again.")
-                .gate(
-                        "Is the land even, and the loss alike at both ends?",
-                        "Bring the end that lost less up to the other; never more off the one that lost most.")
-                .because("The same count and the same loss at both ends keep the bar near its balance.")
+                .look(PoweredWords.LOSS_AT_EACH_END.fill("lost", Numbers.plain(lostMm, 2), "counts", by.counts()))
+                .gate(PoweredWords.LAND_EVEN.words(), PoweredWords.LAND_NOT_EVEN.words())
+                .because(PoweredWords.WHY_ALIKE.words())
                 .caution(by.powered() ? Caution.SPARKS.words() : Caution.FINGERS.words())
                 .how(how)
                 .learned(by.handFactor())
@@ -181,30 +171,27 @@ final class PoweredSteps {
         List<Integer> planned =
                 IntStream.rangeClosed(1, perBlade).mapToObj(i -> by.strokes()).toList();
         List<String> how = new ArrayList<>();
-        how.add(
-                trimmer
-                        ? "Each tooth has two bevelled edges; along the bevel, one direction, flats untouched."
-                        : "Each edge from the root outward, its own angle, stopping short of the root.");
-        how.add("The same " + by.counts() + " on every edge; a broken one is left out.");
+        how.add(trimmer ? PoweredWords.TWO_BEVELS_A_TOOTH.words() : PoweredWords.FROM_THE_ROOT.words());
+        how.add(PoweredWords.SAME_ON_EVERY_EDGE.fill("counts", by.counts()));
         if (!by.dip().isEmpty()) {
             how.add(by.dip());
         }
-        String title = (by.powered() ? "Grind" : by.way() == Tooling.Way.FILE ? "File" : "Stone")
-                + (trimmer ? " every tooth" : " every edge") + " on the "
-                + by.piece().name();
-        return Step.of(Step.Kind.TEETH, title, edge)
+        return Step.of(
+                        Step.Kind.TEETH,
+                        title(trimmer ? PoweredWords.EVERY_TOOTH.words() : PoweredWords.EVERY_EDGE.words()),
+                        edge)
                 .on(by.piece())
                 .at(bevel)
-                .pressed(by.forceN(), by.powered() ? "light hand, always moving" : "light, one direction")
+                .pressed(
+                        by.forceN(),
+                        by.powered() ? PoweredWords.LIGHT_HAND.words() : PoweredWords.LIGHT_ONE_WAY.words())
                 .counting(sides, by.strokes() * perBlade, by.strokesLow() * perBlade, by.strokesHigh() * perBlade)
                 .lasting((double) sides.size() * perBlade * by.strokes() * by.secondsEach())
-                .look(by.strokes() + " on each edge. Measure a tooth's angle now and then.")
+                .look(PoweredWords.EACH_EDGE_COUNT.fill("strokes", by.strokes()))
                 .gate(
-                        trimmer
-                                ? "Has every edge its share?"
-                                : "Has every edge its share, and is the loss alike all round?",
-                        "Go back to those that were missed.")
-                .because("Counting is the whole trouble: one tooth missed tears, one with too much cuts alone.")
+                        trimmer ? PoweredWords.HAS_ITS_SHARE.words() : PoweredWords.HAS_ITS_SHARE_ALL_ROUND.words(),
+                        PoweredWords.MISSED_EDGES.words())
+                .because(PoweredWords.WHY_COUNT.words())
                 .caution(Caution.FINGERS.words())
                 .how(how)
                 .learned(by.handFactor())
@@ -213,28 +200,34 @@ final class PoweredSteps {
                 .done();
     }
 
+    private String title(String what) {
+        String piece = by.piece().name();
+        return by.powered()
+                ? PoweredWords.GRIND_WITH.fill("what", what, "piece", piece)
+                : by.way() == Tooling.Way.FILE
+                        ? PoweredWords.FILE_WITH.fill("what", what, "piece", piece)
+                        : PoweredWords.STONE_WITH.fill("what", what, "piece", piece);
+    }
+
     private Step burr() {
         boolean trimmer = blade.kind() == GeometryKind.TRIMMER;
         return plain(
-                "Take the burr off the flat side",
-                (trimmer ? "The stone dead flat on the flats, " : "The file or stone dead flat on the underside, ")
-                        + BURR_STROKES + " light strokes along; no bevel there.",
-                "Is the flat side free of burr?",
-                "Once more, flat; never at an angle.",
+                PoweredWords.BURR_OFF_THE_FLAT.words(),
                 trimmer
-                        ? "A burr on a flat holds the blades apart."
-                        : "The flat side is the reference; a bevel there weakens the edge.",
+                        ? PoweredWords.BURR_OFF_FLATS_HOW.fill("strokes", BURR_STROKES)
+                        : PoweredWords.BURR_OFF_UNDERSIDE_HOW.fill("strokes", BURR_STROKES),
+                PoweredWords.FLAT_FREE.words(),
+                PoweredWords.FLAT_NOT_FREE.words(),
+                trimmer ? PoweredWords.WHY_FLATS.words() : PoweredWords.WHY_UNDERSIDE.words(),
                 Caution.GLOVES.words());
     }
 
     private Step gap() {
-        return Step.of(Step.Kind.GAP, "Check the gap between the blades", edge)
+        return Step.of(Step.Kind.GAP, PoweredWords.CHECK_THE_GAP.words(), edge)
                 .lasting(SECONDS_TO_SET)
-                .look("Join the blades and pass a feeler between them along the row; the widest place counts.")
-                .gate(
-                        "Is the gap within its limit?",
-                        "Take the slack up at its screws as the manual says, evenly, until the blades just slide.")
-                .because("Past the limit twigs fold between the blades and are chewed.")
+                .look(PoweredWords.GAP_HOW.words())
+                .gate(PoweredWords.GAP_WITHIN.words(), PoweredWords.GAP_OVER.words())
+                .because(PoweredWords.WHY_GAP.words())
                 .caution(Caution.GLOVES.words())
                 .done();
     }

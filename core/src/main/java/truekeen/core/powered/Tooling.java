@@ -67,7 +67,7 @@ public record Tooling(
 
     /** What one count of it is called. */
     public String counts() {
-        return powered() ? "passes of about " + Numbers.plain(secondsEach, 0) + " s" : "strokes";
+        return powered() ? PoweredWords.PASSES_OF.fill("seconds", Numbers.plain(secondsEach, 0)) : "strokes";
     }
 
     /** Least time for so many edges (s). */
@@ -120,7 +120,7 @@ public record Tooling(
                 Optional.empty(),
                 "",
                 0,
-                bites ? "" : "a file skates on steel as hard as this");
+                bites ? "" : PoweredWords.FILE_SKATES.words());
     }
 
     private static Tooling stone(Abrasive a, SteelClass steel, double volume) {
@@ -164,7 +164,7 @@ public record Tooling(
                 Optional.empty(),
                 dip.words(),
                 0,
-                small ? "a tooth this small is gone before it is seen: by hand" : "");
+                small ? PoweredWords.TOOTH_TOO_SMALL.words() : "");
     }
 
     private static Tooling made(
@@ -191,6 +191,6 @@ public record Tooling(
                 dip,
                 factor,
                 bar.isEmpty() && !tooMany,
-                tooMany ? n + " strokes for each edge: too many to keep alike" : bar);
+                tooMany ? PoweredWords.TOO_MANY_STROKES.fill("n", n) : bar);
     }
 }

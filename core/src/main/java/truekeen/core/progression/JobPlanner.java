@@ -42,7 +42,7 @@ final class JobPlanner {
     JobPath plan() {
         List<Abrasive> through = through();
         Label least = quickest(search, usable, job, through).orElseGet(() -> {
-            notes.add("No path runs through all that you asked for: the quickest is shown.");
+            notes.add(ProgressionWords.NOT_ALL_ASKED.words());
             return quickest(search, usable, job, List.of()).orElseThrow();
         });
         List<Alternative> alternatives = new ArrayList<>();
@@ -138,10 +138,12 @@ final class JobPlanner {
                             .filter(a -> a.id().equals(id))
                             .findFirst()
                             .map(Abrasive::name)
-                            .orElse("a stone that is gone")));
+                            .orElse(ProgressionWords.STONE_GONE.words())));
         }
         Optional<Label> path = stones.isEmpty() ? Optional.empty() : search.along(stones);
-        String note = missing.isEmpty() ? "" : "without the " + String.join(" and the ", missing);
+        String note = missing.isEmpty()
+                ? ""
+                : ProgressionWords.WITHOUT.fill("missing", String.join(ProgressionWords.AND_THE.words(), missing));
         alternatives.add(
                 path.map(l -> new Alternative(Answer.MY_WAY, l.legs(), l.seconds(), l.steelMm3(), l.tooWide(), note))
                         .orElseGet(() -> new Alternative(
@@ -151,8 +153,8 @@ final class JobPlanner {
                                 0,
                                 0,
                                 stones.isEmpty()
-                                        ? "none of its stones may be used here"
-                                        : "its stones do not follow one another from coarse to fine")));
+                                        ? ProgressionWords.SAVED_NOT_ALLOWED.words()
+                                        : ProgressionWords.SAVED_NOT_IN_ORDER.words())));
         return path;
     }
 
@@ -173,18 +175,18 @@ final class JobPlanner {
             return new PassedOver(a, 0, false, bar.get().reason(), false);
         }
         if (wish.without().contains(a.id())) {
-            return new PassedOver(a, 0, true, "left on the shelf by you", true);
+            return new PassedOver(a, 0, true, ProgressionWords.LEFT_BY_YOU.words(), true);
         }
         if (job.finish().isEmpty()) {
             if (a.d50Um() < search.leastFirstUm()) {
-                return new PassedOver(a, 0, false, "too fine to shape this deep", true);
+                return new PassedOver(a, 0, false, ProgressionWords.TOO_FINE_TO_SHAPE.words(), true);
             }
             double more = search.only(a).seconds() - least.seconds();
             return new PassedOver(a, more, true, costWords(more), true);
         }
         Abrasive last = least.leg().abrasive();
         if (a.d50Um() <= last.d50Um()) {
-            return new PassedOver(a, 0, false, "finer than the finish wanted", true);
+            return new PassedOver(a, 0, false, ProgressionWords.FINER_THAN_WANTED.words(), true);
         }
         List<Abrasive> also = new ArrayList<>(through);
         also.add(a);
@@ -194,20 +196,14 @@ final class JobPlanner {
                         path.seconds() - least.seconds(),
                         true,
                         path.tooWide() > least.tooWide()
-                                ? "only with a step too wide"
+                                ? ProgressionWords.STEP_TOO_WIDE.words()
                                 : costWords(path.seconds() - least.seconds()),
                         true))
-                .orElseGet(() -> new PassedOver(
-                        a,
-                        0,
-                        false,
-                        "its scratch is no coarser than the finish, or it is too"
-                                + " fine to follow what must come first",
-                        false));
+                .orElseGet(() -> new PassedOver(a, 0, false, ProgressionWords.DOES_NOT_FOLLOW.words(), false));
     }
 
     private static String costWords(double seconds) {
-        return seconds < 1 ? "as quick: the one earlier on the shelf, or fewer, is taken" : "would cost more time";
+        return seconds < 1 ? ProgressionWords.AS_QUICK.words() : ProgressionWords.MORE_TIME.words();
     }
 
     private List<String> flags(Label taken) {
@@ -216,7 +212,7 @@ final class JobPlanner {
         if (wish.answer() == Answer.MY_WAY
                 && wish.always().isEmpty()
                 && job.finish().isPresent()) {
-            flags.add("Nothing is saved yet as the way you always do it: the quickest is shown.");
+            flags.add(ProgressionWords.NOTHING_SAVED.words());
         }
         return flags;
     }
@@ -224,13 +220,13 @@ final class JobPlanner {
     private String whyNone() {
         if (!wish.without().isEmpty()
                 && !ShelfRule.allowed(shelf, job, steel, rules).isEmpty()) {
-            return "all that may be used was left on the shelf by you";
+            return ProgressionWords.ALL_LEFT_BY_YOU.words();
         }
         String why = shelf.stream()
                 .flatMap(a -> ShelfRule.barring(a, job, steel, rules).map(ShelfRule::reason).stream())
                 .distinct()
                 .reduce((a, b) -> a + "; " + b)
-                .orElse("there is nothing on it that cuts");
+                .orElse(ProgressionWords.NOTHING_CUTS.words());
         return why;
     }
 }

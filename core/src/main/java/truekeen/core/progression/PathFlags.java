@@ -18,19 +18,18 @@ final class PathFlags {
         Abrasive last = taken.leg().abrasive();
         job.finish().filter(w -> !w.holds(last.d50Um())).ifPresent(w -> flags.add(finish(w, last)));
         if (first.d50Um() < leastFirstUm) {
-            flags.add("No abrasive here is coarse enough to shape "
-                    + micrometres(job.shaping().depthMm() * 1000)
-                    + " deep; it starts on the coarsest and takes long.");
+            flags.add(ProgressionWords.TOO_FINE_FOR_THE_DEPTH.fill(
+                    "depth", micrometres(job.shaping().depthMm() * 1000)));
         }
         if (taken.tooWide() > 0) {
-            flags.add("Some step is wider than the house likes: no path on this shelf avoids it.");
+            flags.add(ProgressionWords.WIDE_STEP.words());
         }
         if (steel.resistanceOxide() >= ShelfRule.OXIDE_WARNS_AT
                 && legs.stream().anyMatch(l -> l.abrasive().grain() == AbrasiveClass.OXIDE)) {
-            flags.add("Oxide grain is slow on this steel and wears; diamond or boron nitride would serve better.");
+            flags.add(ProgressionWords.OXIDE_SLOW.words());
         }
         if (legs.stream().anyMatch(l -> l.abrasive().grainGuessed())) {
-            flags.add("A grain size here is carried on beyond its standard's table: enter the maker's micrometres.");
+            flags.add(ProgressionWords.BEYOND_THE_STANDARD.words());
         }
         for (Leg leg : legs) {
             for (ShelfPenalty p : leg.penalties()) {
@@ -41,10 +40,11 @@ final class PathFlags {
     }
 
     private static String finish(FinishWindow w, Abrasive last) {
-        String wanted = micrometres(w.finestUm()) + " to " + micrometres(w.coarsestUm()) + " is wanted.";
+        String wanted = ProgressionWords.FINISH_WANTED.fill(
+                "finest", micrometres(w.finestUm()), "coarsest", micrometres(w.coarsestUm()));
         return last.d50Um() < w.finestUm()
-                ? "Ends on " + micrometres(last.d50Um()) + ", finer than this work asks for. " + wanted
-                : "Ends on " + micrometres(last.d50Um()) + ": the best this shelf can do. " + wanted;
+                ? ProgressionWords.ENDS_TOO_FINE.fill("finest", micrometres(last.d50Um()), "wanted", wanted)
+                : ProgressionWords.ENDS_TOO_COARSE.fill("finest", micrometres(last.d50Um()), "wanted", wanted);
     }
 
     private static String micrometres(double um) {

@@ -153,7 +153,7 @@ public final class WorkPlanner {
                 offers,
                 grind,
                 strop,
-                rules.habits().strop() ? stropNote(strop, last) : "The house finishes this edge off the stone.",
+                rules.habits().strop() ? stropNote(strop, last) : ProgressionWords.OFF_THE_STONE.words(),
                 resets,
                 rules.habits().strop() ? rules.habits().stropStrokes() : 0,
                 clock + grinding + stropping + resets * rules.resetSeconds());
@@ -248,14 +248,13 @@ public final class WorkPlanner {
 
     private static String stropNote(Optional<Abrasive> strop, double lastUm) {
         if (strop.isEmpty()) {
-            return "No strop on the shelf: the edge is finished off the stone.";
+            return ProgressionWords.NO_STROP.words();
         }
         if (strop.get().d50Um() <= 0) {
-            return "A bare strop takes off what is left of the burr; it removes no scratches.";
+            return ProgressionWords.BARE_STROP.words();
         }
         if (lastUm > STROP_STEP * strop.get().d50Um()) {
-            return "This strop is more than three times finer than the last stone: it takes off the burr and does not"
-                    + " replace the scratches.";
+            return ProgressionWords.STROP_TOO_FINE.words();
         }
         return "";
     }

@@ -112,32 +112,34 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         List<String> acts = new ArrayList<>();
         boolean iron = blade instanceof PlaneIron;
         if (!survey.backWantsWork()) {
-            acts.add("A few strokes of the back on the finest stone at every honing: the polished strip keeps pace with"
-                    + " the edge.");
+            acts.add(RepairWords.BACK_KEEPS_PACE.words());
         } else if (blade.kind() == GeometryKind.SINGLE_BEVEL_KNIFE) {
-            acts.add("The hollow back only kisses the fine stone: flat, a few strokes, the rim and no more.");
+            acts.add(RepairWords.BACK_ONLY_KISSES.words());
         } else {
-            acts.add("Only the last " + Numbers.plain(strip, 0) + " mm matter"
-                    + (depth > 0 ? ", until " + Numbers.plain(depth, 2) + " mm are gone" : "") + ": " + stones + ".");
+            String last = Numbers.plain(strip, 0);
             acts.add(
-                    "Fingers low and close to the edge. Break a clinging back free with the handle going down: a raised"
-                            + " handle rounds it.");
+                    depth > 0
+                            ? RepairWords.BACK_STRIP_UNTIL.fill(
+                                    "last", last, "depth", Numbers.plain(depth, 2), "stones", stones)
+                            : RepairWords.BACK_STRIP.fill("last", last, "stones", stones));
+            acts.add(RepairWords.BACK_FINGERS.words());
             if (blade.edgeLengthMm() < NARROW_MM) {
-                acts.add("It is narrow: work it in and out over the stone's edge rather than along, or it rocks.");
+                acts.add(RepairWords.BACK_NARROW.words());
             }
         }
         if (iron && thinRule) {
-            acts.add("On the finest stone lay a thin rule along its far side, the iron's back across it: a strip at the"
-                    + " edge comes up in a few strokes where the whole face would take an age.");
+            acts.add(RepairWords.BACK_THIN_RULE.words());
         }
         if (survey.departures().oldBack().isPresent()) {
-            acts.add("The old back bevel must go before the back guides a cut again.");
+            acts.add(RepairWords.BACK_OLD_BEVEL.words());
         }
         survey.departures()
                 .bend()
-                .ifPresent(b -> acts.add("It is bent by " + b.gap() + ": a stone of 200 mm misses up to "
-                        + Numbers.plain(b.missedUnder(200, Math.max(200, blade.edgeLengthMm())), 2)
-                        + " mm in its hollow side. Work across it, not along."));
+                .ifPresent(b -> acts.add(RepairWords.BACK_BENT.fill(
+                        "gap",
+                        b.gap(),
+                        "missed",
+                        Numbers.plain(b.missedUnder(200, Math.max(200, blade.edgeLengthMm())), 2))));
         return acts;
     }
 
@@ -157,15 +159,15 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         double spread = StockRemoval.firstEstimateSpread();
         all.add(new Option(
                 "FLATTEN",
-                "Flatten the last " + Numbers.plain(strip, 0) + " mm",
+                RepairWords.OPTION_FLATTEN.fill("strip", Numbers.plain(strip, 0)),
                 path.isPresent(),
                 path.isEmpty()
-                        ? "nothing on the shelf may be used for it"
+                        ? RepairWords.NOTHING_ALLOWED.words()
                         : tooDeep
-                                ? "past " + Numbers.plain(Restorer.DEEPEST_PITS_MM, 2)
-                                        + " mm it costs more than most tools are worth"
-                                : "on the "
-                                        + path.get().legs().get(0).abrasive().name() + " first",
+                                ? RepairWords.PITS_TOO_DEAR.fill("deepest", Numbers.plain(Restorer.DEEPEST_PITS_MM, 2))
+                                : RepairWords.STONE_FIRST.fill(
+                                        "stone",
+                                        path.get().legs().get(0).abrasive().name()),
                 depth,
                 restoration.back().volumeMm3(),
                 0,
@@ -178,11 +180,9 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
             boolean saved = blade.kind().allows(Operation.BACK_BEVEL);
             all.add(new Option(
                     "RETIRE",
-                    "Put it aside",
+                    RepairWords.OPTION_PUT_ASIDE.words(),
                     true,
-                    tooDeep && !saved
-                            ? "deep pits at the edge end its life as what it is"
-                            : "not yet: there are ways to save it",
+                    tooDeep && !saved ? RepairWords.PUT_ASIDE_WHY.words() : RepairWords.PUT_ASIDE_NOT_YET.words(),
                     0,
                     0,
                     0,
@@ -195,9 +195,9 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
                 .filter(o -> o.goes() != ShapeDeviations.OldBackGoes.KEPT)
                 .ifPresent(o -> all.add(new Option(
                         "PAST_THE_BEVEL",
-                        "Move the edge back past the old back bevel",
+                        RepairWords.OPTION_PAST_OLD_BEVEL.words(),
                         true,
-                        "instead of flattening " + Numbers.plain(o.depthMm(), 2) + " mm off the back",
+                        RepairWords.INSTEAD_OF_FLATTENING.fill("depth", Numbers.plain(o.depthMm(), 2)),
                         0,
                         0,
                         o.recessionMm(),
@@ -217,9 +217,10 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
             ToolUse trade) {
         FinishWindow finish = new FinishWindow(trade.finishFinestUm(), trade.finishUsualUm(), trade.finishCoarsestUm());
         return path(restoration, blade, steel, shelf, rules, Optional.of(finish))
-                .map(p ->
-                        p.legs().stream().map(l -> "the " + l.abrasive().name()).collect(Collectors.joining(", then ")))
-                .orElse("no stone on the shelf may be used for it");
+                .map(p -> p.legs().stream()
+                        .map(l -> "the " + l.abrasive().name())
+                        .collect(Collectors.joining(RepairWords.THEN.words())))
+                .orElse(RepairWords.NO_STONE_ALLOWED.words());
     }
 
     private static Optional<JobPath> flatten(
@@ -258,16 +259,16 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         if (blade instanceof PlaneIron iron && refused.isEmpty()) {
             double left = iron.clearance(iron.lastBevel(), angle).degrees();
             clearance = iron.bevelUp()
-                    ? "leaves " + Numbers.plain(left, 1) + "° of clearance"
-                    : "raises the cutting angle to " + iron.cutting(iron.lastBevel(), angle);
-            refused = iron.bevelUp() && left <= 0 ? "it would leave no clearance" : "";
+                    ? RepairWords.LEAVES_CLEARANCE.fill("left", Numbers.plain(left, 1))
+                    : RepairWords.RAISES_CUTTING_ANGLE.fill("angle", iron.cutting(iron.lastBevel(), angle));
+            refused = iron.bevelUp() && left <= 0 ? RepairWords.NO_CLEARANCE_LEFT.words() : "";
         }
         if (!fits && refused.isEmpty()) {
-            refused = "pits this deep want more than 30° over " + Numbers.plain(SAVING_BEVEL_MM, 0) + " mm";
+            refused = RepairWords.PITS_WANT_MORE.fill("width", Numbers.plain(SAVING_BEVEL_MM, 0));
         }
         return new Option(
                 "BACK_BEVEL",
-                "A back bevel of " + angle + ", " + Numbers.plain(SAVING_BEVEL_MM, 0) + " mm wide",
+                RepairWords.OPTION_BACK_BEVEL.fill("angle", angle, "width", Numbers.plain(SAVING_BEVEL_MM, 0)),
                 refused.isEmpty(),
                 refused.isEmpty() ? clearance : refused,
                 pits,
@@ -291,12 +292,11 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         double left = blade.steelLeftMm() - reach;
         return Optional.of(new Option(
                 "PAST_THE_PITS",
-                "Move the edge back past the pits",
+                RepairWords.OPTION_PAST_PITS.words(),
                 left > 0,
                 left > 0
-                        ? "as far as they are wide, if they are round; leaves " + Numbers.plain(left, 1)
-                                + " mm to the retire limit"
-                        : "it would carry the edge past the retire limit",
+                        ? RepairWords.PAST_PITS_WHY.fill("left", Numbers.plain(left, 1))
+                        : RepairWords.PAST_RETIRE_LIMIT.words(),
                 0,
                 0,
                 reach,

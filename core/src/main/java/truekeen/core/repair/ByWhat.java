@@ -112,8 +112,8 @@ public final class ByWhat {
                     bites,
                     bites
                             ? owned(piece)
-                            : "a file skates on steel of " + Numbers.plain(hrc, 0) + " HRC: it bites up to "
-                                    + Numbers.plain(Prior.FILE_HRC.value(), 0),
+                            : RepairWords.FILE_SKATES.fill(
+                                    "hrc", Numbers.plain(hrc, 0), "bites", Numbers.plain(Prior.FILE_HRC.value(), 0)),
                     bites
                             ? OptionalDouble.of(shaping.volumeMm3() / Prior.FILE_MOST_MM3.value())
                             : OptionalDouble.empty(),
@@ -130,8 +130,8 @@ public final class ByWhat {
                 .orElse(OptionalDouble.empty());
         MeansEstimate.Risk risk = m.heat().isEmpty() ? MeansEstimate.Risk.NONE : MeansEstimate.Risk.of(contact);
         String bar = !grinding
-                ? "nothing is to be ground: honing takes it"
-                : Double.isInfinite(rules.offerPowerAboveMm3()) ? "the house works on stones only" : "";
+                ? RepairWords.HONING_TAKES_IT.words()
+                : Double.isInfinite(rules.offerPowerAboveMm3()) ? RepairWords.STONES_ONLY.words() : "";
         return row(
                 m,
                 piece,
@@ -173,7 +173,7 @@ public final class ByWhat {
                     m,
                     Optional.empty(),
                     false,
-                    own.isEmpty() ? "none on the shelf" : none.getMessage(),
+                    own.isEmpty() ? RepairWords.NONE_ON_THE_SHELF.words() : none.getMessage(),
                     OptionalDouble.empty(),
                     OptionalDouble.empty(),
                     MeansEstimate.Risk.NONE,
@@ -183,7 +183,7 @@ public final class ByWhat {
     }
 
     private static String owned(Optional<Abrasive> piece) {
-        return piece.isPresent() ? "" : "none in the kit";
+        return piece.isPresent() ? "" : RepairWords.NONE_IN_THE_KIT.words();
     }
 
     private static MeansEstimate row(

@@ -32,15 +32,19 @@ public record DipRhythm(int passes, double passSeconds, String words) {
         double pass = along ? edgeMm / FEED_MM_S : 1;
         double touched = along ? CONTACT_MM / FEED_MM_S : 1;
         if (contactSeconds.isEmpty()) {
-            return new DipRhythm(MOST, pass, "Dip when it feels warm.");
+            return new DipRhythm(MOST, pass, RepairWords.DIP_WARM.words());
         }
         int passes = (int) Math.min(MOST, Math.floor(contactSeconds.getAsDouble() / touched));
-        String what = along ? "full-length pass" : "pass of a second";
-        String words = passes < 1
-                ? "Even one " + what + " is too long here: one short, light touch"
-                        + (along ? ", drawn along faster," : "") + " then dip; never by feel."
-                : "Count " + passes + " " + what.replace("pass", passes == 1 ? "pass" : "passes")
-                        + ", then dip; never by feel.";
+        String words;
+        if (passes < 1) {
+            words = along ? RepairWords.DIP_LONG_PASS_TOO_LONG.words() : RepairWords.DIP_PASS_TOO_LONG.words();
+        } else if (passes == 1) {
+            words = along ? RepairWords.DIP_ONE_LONG_PASS.words() : RepairWords.DIP_ONE_PASS.words();
+        } else {
+            words = along
+                    ? RepairWords.DIP_LONG_PASSES.fill("passes", passes)
+                    : RepairWords.DIP_PASSES.fill("passes", passes);
+        }
         return new DipRhythm(passes, pass, words);
     }
 
@@ -51,8 +55,13 @@ public record DipRhythm(int passes, double passSeconds, String words) {
                 fewer,
                 passSeconds,
                 fewer < 1
-                        ? "One short, light touch, then dip."
-                        : "Count " + fewer + (fewer == 1 ? " pass" : " passes") + " now, then dip: "
-                                + Numbers.plain(passes, 0) + " was too many.");
+                        ? RepairWords.DIP_TOUCH.words()
+                        : RepairWords.DIP_FEWER.fill(
+                                "fewer",
+                                fewer,
+                                "unit",
+                                (fewer == 1 ? " pass" : " passes"),
+                                "before",
+                                Numbers.plain(passes, 0)));
     }
 }

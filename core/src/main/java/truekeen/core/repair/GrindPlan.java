@@ -63,7 +63,7 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
             Restoration restoration, Blade blade, TargetBevel target, SteelClass steel, AtHand by) {
         if (!by.means.powered()) {
             throw new RefusedException(Refusal.of(MessageCode.UNKNOWN_CHOICE, "by", by.means.words())
-                    .with("allowed", "wheels, belts and discs"));
+                    .with("allowed", RepairWords.BY_MACHINES.words()));
         }
         if (restoration.primary().isEmpty()) {
             return Optional.empty();
@@ -116,14 +116,9 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
             if (blunt) {
                 acts.add(timed(
                         GrindAct.Kind.BLUNT,
-                        curved ? "Lower the whole edge to the line" : "Grind blunt to the line",
-                        curved
-                                ? "Edge square on, full-length passes from heel to tip, never pausing: the sweep stays as"
-                                        + " it is."
-                                : "Edge square on to the wheel, side to side, down to the scribed line.",
-                        curved
-                                ? "Every chip is gone and the line just shows, heel to tip."
-                                : "The line is half gone all along; the try-square agrees.",
+                        curved ? RepairWords.LOWER_TO_THE_LINE.words() : RepairWords.BLUNT_TO_THE_LINE.words(),
+                        curved ? RepairWords.LOWER_HOW.words() : RepairWords.BLUNT_HOW.words(),
+                        curved ? RepairWords.LOWER_UNTIL.words() : RepairWords.BLUNT_UNTIL.words(),
                         first,
                         rhythm(heat.map(h -> h.blunt().leastSeconds())).words(),
                         List.of(Caution.EYES, Caution.NO_GLOVES, Caution.SPARKS)));
@@ -131,13 +126,9 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
             acts.add(set());
             acts.add(timed(
                     GrindAct.Kind.BEVEL,
-                    "Grind the bevel",
-                    curved
-                            ? "Full-length passes, the same number a side; lift the handle through the belly."
-                            : "Side to side over the whole width, light hand, the middle as much as the corners.",
-                    blunt
-                            ? "The blunt land is a hair line, even from end to end."
-                            : "The bevel reaches almost to the edge, even from end to end.",
+                    RepairWords.GRIND_THE_BEVEL.words(),
+                    curved ? RepairWords.BEVEL_HOW_KNIFE.words() : RepairWords.BEVEL_HOW.words(),
+                    blunt ? RepairWords.BEVEL_UNTIL_KNIFE.words() : RepairWords.BEVEL_UNTIL.words(),
                     bevel,
                     near.words(),
                     blunt
@@ -145,11 +136,9 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                             : List.of(Caution.EYES, Caution.NO_GLOVES, Caution.SPARKS, Caution.DUST)));
             acts.add(timed(
                     GrindAct.Kind.LIGHT,
-                    "Light passes to the edge",
-                    by.means == Means.BELT
-                            ? "On a worn, finer belt at low speed, hardly touching."
-                            : "Hardly touching. A finger behind the edge warns too late: count.",
-                    "The land just disappears, everywhere at once.",
+                    RepairWords.LIGHT_PASSES.words(),
+                    by.means == Means.BELT ? RepairWords.LIGHT_HOW_BELT.words() : RepairWords.LIGHT_HOW.words(),
+                    RepairWords.LIGHT_UNTIL.words(),
                     light,
                     near.words(),
                     List.of()));
@@ -163,50 +152,41 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
         }
 
         private GrindAct mark() {
-            String line = Numbers.plain(restoration.newEdgeMm(), 2) + " mm behind the foremost point";
+            String line = RepairWords.LINE_AT.fill("behind", Numbers.plain(restoration.newEdgeMm(), 2));
             String how = camber > 0
-                    ? "Ink the back. Lay the iron in the plane, cap iron set well back, and scribe along the sole's mouth; or"
-                            + " scribe a round that falls back " + Numbers.plain(camber, 2)
-                            + " mm at the corners, its middle " + line + "."
+                    ? RepairWords.SCRIBE_CAMBER.fill("camber", Numbers.plain(camber, 2), "line", line)
                     : curved
-                            ? "Trace the profile first, if that was not done. Ink both sides and draw a line " + line
-                                    + ", following the sweep."
-                            : "Ink the back. Scribe a line off the side with a square, " + line + ".";
-            return plain(GrindAct.Kind.MARK, "Ink and scribe the new edge", how, "The line is there to grind to.");
+                            ? RepairWords.TRACE_PROFILE.fill("line", line)
+                            : RepairWords.SCRIBE_SQUARE.fill("line", line);
+            return plain(GrindAct.Kind.MARK, RepairWords.SCRIBE.words(), how, RepairWords.SCRIBE_UNTIL.words());
         }
 
         private GrindAct ready() {
             String wheel = by.wheel
-                    .flatMap(
-                            w -> w.speed()
-                                    .map(
-                                            v -> " It runs at " + Numbers.plain(v, 1) + " m/s"
-                                                    + (w.markedSpeed().isPresent()
-                                                            ? ", within its marking of "
-                                                                    + Numbers.plain(
-                                                                            w.markedSpeed()
-                                                                                    .getAsDouble(),
-                                                                            1) + " m/s."
-                                                            : "; its marking is not put down: read it off the wheel before it is switched on.")))
+                    .flatMap(w -> w.speed()
+                            .map(v -> RepairWords.RUNS_AT.fill(
+                                    "speed",
+                                    Numbers.plain(v, 1),
+                                    "marking",
+                                    (w.markedSpeed().isPresent()
+                                            ? RepairWords.WITHIN_MARKING.fill(
+                                                    "marked",
+                                                    Numbers.plain(
+                                                            w.markedSpeed().getAsDouble(), 1))
+                                            : RepairWords.MARKING_UNKNOWN.words()))))
                     .orElse("");
             String how =
                     switch (by.means) {
-                        case DRY_WHEEL ->
-                            "A coarse, open, friable wheel (about 46 to 60). Dress it clean and round with a slight crown:"
-                                    + " it cuts cooler and goes where it is led." + wheel;
-                        case SLOW_WET_WHEEL ->
-                            "Trough full; true the stone with its truer and grade it coarse. Measure its diameter: the bar"
-                                    + " is set by it." + wheel;
-                        case BELT ->
-                            "A fresh coarse belt (P80 to P120) for shaping, a worn P240 for the last passes, at the lowest"
-                                    + " speed there is.";
-                        default -> "A fresh disc of coarse paper, stuck down without a bubble; extraction on.";
+                        case DRY_WHEEL -> RepairWords.DRY_WHEEL_READY.fill("wheel", wheel);
+                        case SLOW_WET_WHEEL -> RepairWords.WET_WHEEL_READY.fill("wheel", wheel);
+                        case BELT -> RepairWords.BELT_READY.words();
+                        default -> RepairWords.DISC_READY.words();
                     };
             return new GrindAct(
                     GrindAct.Kind.READY,
-                    "Make the " + by.pieceName + " ready",
+                    RepairWords.MAKE_READY.fill("pieceName", by.pieceName),
                     how,
-                    by.means == Means.BELT ? "It tracks in the middle." : "It runs true and sounds even.",
+                    by.means == Means.BELT ? RepairWords.TRACKS.words() : RepairWords.RUNS_TRUE.words(),
                     0,
                     OptionalDouble.empty(),
                     OptionalDouble.empty(),
@@ -219,27 +199,23 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
         private GrindAct set() {
             String angle = primary + " "
                     + (blade.kind().convention() == truekeen.core.tool.Convention.PER_SIDE
-                            ? "a side"
-                            : "from the back");
+                            ? RepairWords.A_SIDE.words()
+                            : RepairWords.FROM_THE_BACK.words());
             return plain(
                     GrindAct.Kind.SET,
-                    "Set the bevel, " + angle,
-                    by.setting.isEmpty()
-                            ? "By hand: find the bevel, heel first, then let heel and edge both bear; ink tells."
-                            : by.setting,
-                    "Ink the bevel, turn the wheel by hand: the ink goes where it should.");
+                    RepairWords.SET_THE_BEVEL.fill("angle", angle),
+                    by.setting.isEmpty() ? RepairWords.SET_BY_HAND.words() : by.setting,
+                    RepairWords.SET_BY_INK.words());
         }
 
         private GrindAct look() {
             return plain(
                     GrindAct.Kind.LOOK,
-                    "Look again",
+                    RepairWords.LOOK_AGAIN.words(),
                     curved
-                            ? "Trace the profile from the same marks and lay it over the first one."
-                            : camber > 0
-                                    ? "Sight the round against the scribed line; measure both corners from a straightedge."
-                                    : "Try-square against the side; sight the bevel: one facet, the same width all along.",
-                    curved ? "No place has gone farther back than the rest." : "Square, even, and no colour anywhere.");
+                            ? RepairWords.LOOK_AT_PROFILE.words()
+                            : camber > 0 ? RepairWords.LOOK_AT_CAMBER.words() : RepairWords.LOOK_AT_SQUARE.words(),
+                    curved ? RepairWords.LOOK_UNTIL_KNIFE.words() : RepairWords.LOOK_UNTIL.words());
         }
 
         private GrindAct timed(

@@ -86,8 +86,8 @@ public record Overheated(Sign sign, Drawn drawn, double leastMm, double mostMm, 
         }
         if (!(extentMm > 0) || extentMm > fin.lengthMm()) {
             throw new RefusedException(Refusal.of(MessageCode.OUT_OF_RANGE, "extent", Length.ofMm(extentMm))
-                    .with("what", "A colour that reaches")
-                    .with("low", "more than 0 mm")
+                    .with("what", RepairWords.COLOUR_REACH.words())
+                    .with("low", RepairWords.MORE_THAN_NOTHING.words())
                     .with("high", Length.ofMm(fin.lengthMm())));
         }
         double least = past(fin, steel, sign.celsius(), extentMm, limit, SHORT_S);
@@ -100,9 +100,14 @@ public record Overheated(Sign sign, Drawn drawn, double leastMm, double mostMm, 
                     Drawn.NO,
                     0,
                     0,
-                    "Go on, with more dips. Polish the colour off to see the next one.",
-                    "This steel keeps its temper up to " + Numbers.plain(limit, 0) + " °C; " + sign.words()
-                            + " is a film on steel of about " + Numbers.plain(sign.celsius(), 0) + " °C.");
+                    RepairWords.GO_ON_DIPPING.words(),
+                    RepairWords.STILL_TEMPERED.fill(
+                            "limit",
+                            Numbers.plain(limit, 0),
+                            "sign",
+                            sign.words(),
+                            "celsius",
+                            Numbers.plain(sign.celsius(), 0)));
         }
         if (limit > sign.celsius() && sign != Sign.GREY) {
             return new Overheated(
@@ -110,21 +115,25 @@ public record Overheated(Sign sign, Drawn drawn, double leastMm, double mostMm, 
                     Drawn.PERHAPS,
                     0,
                     extentMm,
-                    "Polish the colour off and look how fast it comes again. If the edge rolls early after honing, grind "
-                            + Numbers.plain(extentMm, 1) + " mm off it.",
-                    "This steel is drawn from " + Numbers.plain(limit, 0) + " °C, and " + sign.words()
-                            + " was between " + Numbers.plain(sign.celsius(), 0) + " and "
-                            + Numbers.plain(sign.ceilingC(), 0) + " °C.");
+                    RepairWords.POLISH_AND_LOOK.fill("extent", Numbers.plain(extentMm, 1)),
+                    RepairWords.DRAWN.fill(
+                            "limit",
+                            Numbers.plain(limit, 0),
+                            "sign",
+                            sign.words(),
+                            "low",
+                            Numbers.plain(sign.celsius(), 0),
+                            "high",
+                            Numbers.plain(sign.ceilingC(), 0)));
         }
         return new Overheated(
                 sign,
                 Drawn.YES,
                 low,
                 high,
-                "Grind past it, blunt first: " + Numbers.plain(high, 1) + " mm off the edge, dipping twice as often.",
-                "The rim of the colour was at about " + Numbers.plain(sign.celsius(), 0)
-                        + " °C, and this steel is drawn from " + Numbers.plain(limit, 0)
-                        + " °C: soft steel reaches farther than the colour.");
+                RepairWords.GRIND_PAST.fill("high", Numbers.plain(high, 1)),
+                RepairWords.RIM_OF_COLOUR.fill(
+                        "low", Numbers.plain(sign.celsius(), 0), "limit", Numbers.plain(limit, 0)));
     }
 
     private static Overheated steamed(EdgeFin fin, SteelClass steel, double limit) {
@@ -135,18 +144,13 @@ public record Overheated(Sign sign, Drawn drawn, double leastMm, double mostMm, 
                 safe ? Drawn.NO : Drawn.PERHAPS,
                 0,
                 hidden,
-                "Half as many passes between dips from now on."
-                        + (safe
-                                ? ""
-                                : " Test the edge after honing; if it rolls early, take " + Numbers.plain(hidden, 1)
-                                        + " mm more."),
+                RepairWords.HALF_AS_MANY.fill(
+                        "test", (safe ? "" : RepairWords.TEST_AFTER_HONING.fill("more", Numbers.plain(hidden, 1)))),
                 safe
-                        ? "Steam says over 100 °C. Without a colour it stayed below "
-                                + Numbers.plain(Sign.STRAW.celsius(), 0) + " °C, and this steel keeps its temper to "
-                                + Numbers.plain(limit, 0) + " °C."
-                        : "Steam says over 100 °C. This steel is drawn from " + Numbers.plain(limit, 0)
-                                + " °C, before any colour shows at " + Numbers.plain(Sign.STRAW.celsius(), 0)
-                                + " °C.");
+                        ? RepairWords.STEAM_SOUND.fill(
+                                "straw", Numbers.plain(Sign.STRAW.celsius(), 0), "limit", Numbers.plain(limit, 0))
+                        : RepairWords.STEAM_DRAWN.fill(
+                                "limit", Numbers.plain(limit, 0), "straw", Numbers.plain(Sign.STRAW.celsius(), 0)));
     }
 
     /**

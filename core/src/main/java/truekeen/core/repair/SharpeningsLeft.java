@@ -2,6 +2,7 @@ package truekeen.core.repair;
 
 import java.util.List;
 import truekeen.core.condition.Dullness;
+import truekeen.core.message.Numbers;
 import truekeen.core.table.Prior;
 
 /**
@@ -33,7 +34,7 @@ public record SharpeningsLeft(int value, int low, int high, double eachMm, Strin
                     whole(steelLeftMm / each / SPREAD),
                     whole(steelLeftMm / each * SPREAD),
                     each,
-                    "first estimate: a dull edge loses 8 µm");
+                    RepairWords.LEFT_FIRST_ESTIMATE.fill("each", Numbers.plain(each * 1000, 0)));
         }
         // The middle one: a repair among them says little about what an ordinary sharpening takes.
         double each = taken.get((taken.size() - 1) / 2);
@@ -43,7 +44,8 @@ public record SharpeningsLeft(int value, int low, int high, double eachMm, Strin
                 whole(steelLeftMm / each / spread),
                 whole(steelLeftMm / each * spread),
                 each,
-                "from " + taken.size() + (taken.size() == 1 ? " sharpening" : " sharpenings") + " of this tool");
+                RepairWords.LEFT_FROM_ITS_OWN.fill(
+                        "count", taken.size(), "sharpenings", (taken.size() == 1 ? " sharpening" : " sharpenings")));
     }
 
     private static int whole(double n) {

@@ -25,11 +25,11 @@ public record HoningGuide(Length rollerRadius, Length axleBelowBack, Length axle
     public HoningGuide {
         if (!(axleBelowBack.mm() > 0)) {
             throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "axleBelowBack", axleBelowBack)
-                    .with("what", "The distance of the axle below the back"));
+                    .with("what", SetupWords.AXLE_BELOW_BACK.words()));
         }
         if (!(rollerRadius.mm() > 0)) {
             throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "rollerRadius", rollerRadius)
-                    .with("what", "The roller's radius"));
+                    .with("what", SetupWords.ROLLER_RADIUS.words()));
         }
     }
 

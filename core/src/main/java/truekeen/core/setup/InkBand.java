@@ -19,7 +19,7 @@ public final class InkBand {
     public static Angle off(double areaMm2, Length width) {
         if (!(width.mm() > 0)) {
             throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "bandWidth", width)
-                    .with("what", "The width of the clean band"));
+                    .with("what", SetupWords.CLEAN_BAND.words()));
         }
         return Angle.ofRadians(Math.atan(2 * areaMm2 / (width.mm() * width.mm())));
     }

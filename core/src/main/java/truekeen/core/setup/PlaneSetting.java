@@ -33,7 +33,7 @@ public final class PlaneSetting {
         public Camber {
             if (!(belowSole.mm() > 0)) {
                 throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "camber", belowSole)
-                        .with("what", "The camber"));
+                        .with("what", SetupWords.CAMBER.words()));
             }
             double most = width.mm() / 2 * bed.sin();
             if (belowSole.mm() > most) {
@@ -62,7 +62,7 @@ public final class PlaneSetting {
         public Length shavingWidth(Length thickness) {
             if (!(thickness.mm() > 0)) {
                 throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "shaving", thickness)
-                        .with("what", "The shaving"));
+                        .with("what", SetupWords.SHAVING.words()));
             }
             double depth = thickness.mm() / bed.sin();
             return depth >= onIron().mm()

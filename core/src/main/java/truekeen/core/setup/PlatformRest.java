@@ -16,8 +16,8 @@ public record PlatformRest(Length radius, Length contact) {
     /** Refuses a contact at or beyond the wheel's own height. */
     public PlatformRest {
         if (!(radius.mm() > 0)) {
-            throw new RefusedException(
-                    Refusal.of(MessageCode.NOT_POSITIVE, "radius", radius).with("what", "The wheel's radius"));
+            throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "radius", radius)
+                    .with("what", SetupWords.WHEEL_RADIUS.words()));
         }
         if (!(Math.abs(contact.mm()) < radius.mm())) {
             throw new RefusedException(Refusal.of(MessageCode.CONTACT_OFF_WHEEL, "contact", contact)

@@ -18,7 +18,7 @@ public record SpineHeight(Length width, Length spine) {
     public SpineHeight {
         if (!(width.mm() > 0)) {
             throw new RefusedException(
-                    Refusal.of(MessageCode.NOT_POSITIVE, "width", width).with("what", "The blade's width"));
+                    Refusal.of(MessageCode.NOT_POSITIVE, "width", width).with("what", SetupWords.BLADE_WIDTH.words()));
         }
     }
 
@@ -90,8 +90,8 @@ public record SpineHeight(Length width, Length spine) {
      */
     public double stack(Angle edge, Length object) {
         if (!(object.mm() > 0)) {
-            throw new RefusedException(
-                    Refusal.of(MessageCode.NOT_POSITIVE, "object", object).with("what", "The thickness of the object"));
+            throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "object", object)
+                    .with("what", SetupWords.OBJECT_THICKNESS.words()));
         }
         return height(edge).mm() / object.mm();
     }

@@ -17,9 +17,9 @@ import truekeen.core.quantity.Length;
 public record SupportBar(Length radius, Length reach, Length offset, Length barRadius) {
     /** Refuses a wheel, a reach or a bar of nothing. */
     public SupportBar {
-        positive("radius", "The wheel's radius", radius);
-        positive("reach", "The reach of the jig", reach);
-        positive("barRadius", "The bar's radius", barRadius);
+        positive("radius", SetupWords.WHEEL_RADIUS.words(), radius);
+        positive("reach", SetupWords.JIG_REACH.words(), reach);
+        positive("barRadius", SetupWords.BAR_RADIUS.words(), barRadius);
     }
 
     /**
@@ -47,7 +47,7 @@ public record SupportBar(Length radius, Length reach, Length offset, Length barR
      * @throws RefusedException where no angle has such a gap
      */
     public Angle edge(Length gap) {
-        positive("gap", "The gap", gap);
+        positive("gap", SetupWords.GAP.words(), gap);
         double r = radius.mm();
         double p = reach.mm();
         double a = offset.mm();

@@ -20,18 +20,18 @@ final class GrindSteps {
         StepBuilder step = Step.of(Step.Kind.GRIND, act.title(), edge)
                 .look((act.words() + " " + act.dip()).strip())
                 .gate(
-                        act.until() + " Is it so?",
+                        StepWords.IS_IT_SO.fill("until", act.until()),
                         act.kind() == GrindAct.Kind.LOOK
-                                ? "Back to light passes where it is not, and only there."
-                                : "Go on, lighter toward the end; dip by count, before there is any steam.")
-                .because("Thick steel takes heat; a thin edge is burnt before the finger feels anything.")
+                                ? StepWords.GRIND_BACK_TO_LIGHT.words()
+                                : StepWords.GRIND_GO_ON.words())
+                .because(StepWords.WHY_NOT_HOT.words())
                 .caution(String.join(
                         " ", act.cautions().stream().map(Caution::words).toList()))
                 .lasting(StepWriter.SECONDS_TO_SET);
         if (cuts) {
             step.on(offer.machine())
-                    .pressed(Optional.empty(), "light hand, always moving")
-                    .burr("None yet.")
+                    .pressed(Optional.empty(), StepWords.LIGHT_HAND.words())
+                    .burr(StepWords.NO_BURR_YET.words())
                     .lasting((act.leastSeconds().getAsDouble()
                                     + act.mostSeconds().getAsDouble())
                             / 2);

@@ -177,10 +177,10 @@ public final class RemedySheet {
     }
 
     private Step back(Chosen c) {
-        String title = "Polish the back on the " + finest().name();
+        String title = StepWords.POLISH_THE_BACK.fill("stone", finest().name());
         return write.back(title, finest(), where(c), Job.Forces.CHISEL.baseN(), StepWriter.BACK_STROKES)
-                .look("No scratch of the back runs out at the edge.")
-                .gate("Is the strip behind the edge bright and without scratches?", "A few more, flat.")
+                .look(StepWords.BACK_WITHOUT_SCRATCH.words())
+                .gate(StepWords.BACK_BRIGHT.words(), StepWords.A_FEW_MORE_FLAT.words())
                 .because(c.finding().title() + ". " + c.remedy().words())
                 .done();
     }
@@ -196,22 +196,21 @@ public final class RemedySheet {
         int strokes = Math.max(least, (int) Math.ceil(StockRemoval.strokes(stone, honing.steel(), force, volume)));
         boolean whole = length >= honing.edgeLengthMm() - 1e-6;
         String place = whole
-                ? "the whole edge"
+                ? StepWords.WHOLE_EDGE.words()
                 : Numbers.plain(work.where.fromMm(), 1) + " to " + Numbers.plain(work.where.toMm(), 1) + " mm";
-        String title = "Work " + place + " on the " + stone.name();
+        String title = StepWords.WORK_A_STRETCH.fill("place", place, "stone", stone.name());
         StepBuilder step = write.stretch(title, stone, work.where, force, strokes)
                 .at(honing.last())
-                .because(work.why + " The scratch before was " + Numbers.plain(scratchBefore, 2) + " µm.");
+                .because(StepWords.WHY_A_STRETCH.fill(
+                        "why", work.why, "scratchBefore", Numbers.plain(scratchBefore, 2)));
         return work.raises
-                ? step.look("A burr on " + other + " along this stretch, and no light on the apex.")
-                        .gate(
-                                "Is there a burr along the whole stretch?",
-                                "Stay on this stone: the apex is not reached.")
-                        .burr(Step.BurrTask.RAISE, "Raised along the stretch, on " + other + ".")
+                ? step.look(StepWords.STRETCH_RAISED.fill("other", other))
+                        .gate(StepWords.STRETCH_BURR.words(), StepWords.STRETCH_STAY.words())
+                        .burr(Step.BurrTask.RAISE, StepWords.STRETCH_BURR_RAISED.fill("other", other))
                         .done()
-                : step.look("The scratches of the stone before are gone, and the stretch runs into its neighbours.")
-                        .gate("Does the stretch run into its neighbours evenly?", "A few more, lighter at both ends.")
-                        .burr(Step.BurrTask.KEEP, "Still on " + other + ", finer.")
+                : step.look(StepWords.STRETCH_RUNS_IN.words())
+                        .gate(StepWords.STRETCH_EVEN.words(), StepWords.STRETCH_MORE.words())
+                        .burr(Step.BurrTask.KEEP, StepWords.BURR_FINER.fill("other", other))
                         .done();
     }
 }

@@ -141,14 +141,14 @@ public record SchoolTrial(
         }
         List<String> why = new ArrayList<>();
         if (Math.abs(honedMm2 - first.honedMm2) > 0.01 * first.honedMm2) {
-            why.add("It hones " + Numbers.plain(honedMm2, 1) + " mm² instead of " + Numbers.plain(first.honedMm2, 1)
-                    + ": every scratch is replaced on all of it.");
+            why.add(StepWords.SCHOOL_HONES.fill(
+                    "here", Numbers.plain(honedMm2, 1), "there", Numbers.plain(first.honedMm2, 1)));
         }
         String ends = end(plan);
         if (!ends.equals(end(first.plan))) {
-            why.add("It ends on the " + ends + " instead of the " + end(first.plan) + ".");
+            why.add(StepWords.SCHOOL_ENDS.fill("here", ends, "there", end(first.plan)));
         }
-        difference(why, "re-settings of the guide", plan.resets(), first.plan.resets(), 0);
+        difference(why, StepWords.SCHOOL_RESETTINGS.words(), plan.resets(), first.plan.resets(), 0);
         for (Step.Kind kind : Arrays.asList(Step.Kind.WORK, Step.Kind.DEBURR, Step.Kind.STROP)) {
             difference(why, words(kind), strokes(kind), first.strokes(kind), seconds(kind) - first.seconds(kind));
         }
@@ -169,15 +169,15 @@ public record SchoolTrial(
                     ? ""
                     : ", " + Numbers.plain(Math.abs(moreSeconds) / 60, 1) + " min "
                             + (moreSeconds > 0 ? "more" : "less");
-            why.add(here + " " + what + " instead of " + there + time + ".");
+            why.add(StepWords.SCHOOL_DIFFERS.fill("here", here, "what", what, "there", there, "time", time));
         }
     }
 
     private static String words(Step.Kind kind) {
         return switch (kind) {
-            case WORK -> "strokes on stones";
-            case DEBURR -> "light strokes at the burr";
-            default -> "strokes on the strop";
+            case WORK -> StepWords.SCHOOL_STROKES.words();
+            case DEBURR -> StepWords.SCHOOL_BURR_STROKES.words();
+            default -> StepWords.SCHOOL_STROP_STROKES.words();
         };
     }
 

@@ -98,7 +98,7 @@ public record SheetHabits(
     List<String> lines(Abrasive on, boolean first, boolean last, boolean twoSided, int each) {
         List<String> lines = new ArrayList<>();
         if (!first) {
-            lines.add("Before it: wash bevel, roller and hands. One coarse grain spoils the " + on.name() + ".");
+            lines.add(StepWords.WASH_BEFORE.fill("on", on.name()));
         }
         lines.add(direction(on, first));
         if (twoSided) {
@@ -112,34 +112,30 @@ public record SheetHabits(
 
     private String direction(Abrasive on, boolean first) {
         if (on.kind().trailingOnly()) {
-            return "Edge trailing only: a leading edge cuts into it.";
+            return StepWords.TRAILING_ONLY.words();
         }
         return direction(then(), first);
     }
 
     private String then() {
         return switch (stroke) {
-            case BY_HAND -> "there and back as the hand likes, the same on both sides";
-            case BOTH -> "back and forth";
-            case LEADING -> "push with the edge leading, lift on the way back";
-            case TRAILING -> "pull with the edge trailing, lift on the way back";
+            case BY_HAND -> StepWords.STROKES_BY_HAND.words();
+            case BOTH -> StepWords.STROKES_BOTH_WAYS.words();
+            case LEADING -> StepWords.STROKES_LEADING.words();
+            case TRAILING -> StepWords.STROKES_TRAILING.words();
         };
     }
 
     private static String direction(String then, boolean first) {
-        String begin = first ? "First strokes pulled, the edge trailing; then " : "";
-        String words = begin + then + ". Use the whole stone, swap its ends.";
+        String words = first ? StepWords.STROKES_FIRST.fill("then", then) : StepWords.STROKES_THEN.fill("then", then);
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     private String dealt(int each, boolean first) {
         return switch (sides) {
-            case ALTERNATE -> "One stroke left, one right, " + each + " of each.";
+            case ALTERNATE -> StepWords.SIDES_ALTERNATE.fill("each", each);
             case SETS -> sets(each);
-            case WHOLE ->
-                first
-                        ? "The left side until the burr runs end to end on the right; then the right side the same."
-                        : "All " + each + " on the left, then all " + each + " on the right.";
+            case WHOLE -> first ? StepWords.SIDES_UNTIL_THE_BURR.words() : StepWords.SIDES_WHOLE.fill("each", each);
         };
     }
 
@@ -147,10 +143,12 @@ public record SheetHabits(
         int whole = each / SET;
         int rest = each % SET;
         if (whole == 0) {
-            return "One set of " + each + " left, the same right.";
+            return StepWords.SIDES_ONE_SET.fill("each", each);
         }
-        return "In sets: " + SET + " left, " + SET + " right, " + (whole == 1 ? "once" : whole + " times")
-                + (rest == 0 ? "." : ", and " + rest + " a side at the end.");
+        String times = whole == 1 ? "once" : whole + " times";
+        return rest == 0
+                ? StepWords.SIDES_SETS.fill("set", SET, "times", times)
+                : StepWords.SIDES_SETS_AND_REST.fill("set", SET, "times", times, "rest", rest);
     }
 
     private String slurry(Abrasive on, boolean last) {
@@ -164,19 +162,18 @@ public record SheetHabits(
 
     private static String slurryWords(Abrasive.Slurry what, boolean last) {
         boolean kept = what == Abrasive.Slurry.KEPT || what == Abrasive.Slurry.HOUSE && !last;
-        return kept
-                ? "Keep the slurry on the stone, a few drops now and then: it cuts, and evenly."
-                : "Rinse the slurry off as it comes: the clean stone leaves the finer finish.";
+        return kept ? StepWords.SLURRY_KEPT.words() : StepWords.SLURRY_RINSED.words();
     }
 
     /** What one of its rules comes to, in words, on 24 strokes a side. */
     public String described(HouseRule rule) {
         return switch (rule) {
-            case BURR_BETWEEN -> burrEachStone ? "a light step after every stone takes it off" : "one step at the end";
-            case FRESH_BURR -> freshBurr ? "a fresh burr end to end" : "the burr still unbroken";
+            case BURR_BETWEEN ->
+                burrEachStone ? StepWords.HABIT_BURR_EVERY_STONE.words() : StepWords.HABIT_BURR_AT_THE_END.words();
+            case FRESH_BURR -> freshBurr ? StepWords.HABIT_FRESH_BURR.words() : StepWords.HABIT_UNBROKEN_BURR.words();
             case STROKE -> direction(then(), false);
             case LAST_STROKES -> lastLightStrokes();
-            case SLURRY -> "while it cuts: " + slurryWords(false) + " To finish: " + slurryWords(true);
+            case SLURRY -> StepWords.HABIT_SLURRY.fill("cutting", slurryWords(false), "finishing", slurryWords(true));
             case KNIFE_SIDES -> dealt(24, false);
             default -> "";
         };
@@ -200,10 +197,9 @@ public record SheetHabits(
     /** How the burr is taken off on the last stone. */
     String lastLightStrokes() {
         return switch (lastStrokes) {
-            case LEADING ->
-                "Alternate the sides, edge leading, ever lighter; trailing only where the burr is stubborn.";
-            case TRAILING -> "Alternate the sides, edge trailing, ever lighter.";
-            case BOTH -> "Alternate the sides, one leading and one trailing each, ever lighter.";
+            case LEADING -> StepWords.LAST_STROKES_LEADING.words();
+            case TRAILING -> StepWords.LAST_STROKES_TRAILING.words();
+            case BOTH -> StepWords.LAST_STROKES_BOTH.words();
         };
     }
 }

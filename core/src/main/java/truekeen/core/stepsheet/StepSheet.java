@@ -138,32 +138,35 @@ public final class StepSheet {
     private Step backLeg(JobPath path, Leg leg) {
         boolean first = leg == path.legs().get(0);
         boolean last = leg == end(path);
-        String title = (first ? "Flatten the back on the " : "Polish the back on the ")
-                + leg.abrasive().name();
+        String stone = leg.abrasive().name();
+        String title = first
+                ? StepWords.FLATTEN_THE_BACK.fill("stone", stone)
+                : StepWords.POLISH_THE_BACK.fill("stone", stone);
         StepBuilder step = write.back(title, leg.abrasive(), edge, leg.forceN(), leg.wholeStrokes())
                 .lasting(leg.seconds())
-                .burr("None yet.")
-                .because("The back is half of the edge: only the strip behind it matters.")
+                .burr(StepWords.NO_BURR_YET.words())
+                .because(StepWords.WHY_THE_BACK.words())
                 .how(manner.habits().lines(leg.abrasive(), first, last, false, leg.wholeStrokes()))
                 .learned(leg.abrasive().effort().factor());
-        String otherwise = "Stay on this stone. Keep fingers low and close to the edge.";
+        String otherwise = StepWords.STAY_ON_THE_BACK.words();
         if (first) {
-            return step.look("One even scratch pattern over the strip behind the edge, right into both corners.")
-                    .gate("Is the strip evenly scratched right up to the edge?", otherwise)
-                    .caution("Break the tool free with the handle going down: a raised handle rounds the back.")
+            return step.look(StepWords.BACK_EVENLY_SCRATCHED.words())
+                    .gate(StepWords.BACK_EVEN_ASKED.words(), otherwise)
+                    .caution(StepWords.BACK_CAUTION.words())
                     .done();
         }
-        return step.look("The scratches of the stone before are gone everywhere.")
-                .gate("Are the old scratches gone?", otherwise)
+        return step.look(StepWords.SCRATCHES_GONE_EVERYWHERE.words())
+                .gate(StepWords.SCRATCHES_GONE.words(), otherwise)
                 .done();
     }
 
     private Step keepBack(Leg finest) {
-        String title = "A few strokes of the back on the " + finest.abrasive().name();
+        String title =
+                StepWords.KEEP_THE_BACK.fill("abrasive", finest.abrasive().name());
         return write.back(title, finest.abrasive(), edge, finest.forceN(), StepWriter.BACK_STROKES)
-                .look("The back lies flat; the burr turns over to the bevel.")
-                .burr(Step.BurrTask.TURN, "Turned over to the bevel side.")
-                .because("So that the polished strip keeps pace as the edge wears back.")
+                .look(StepWords.BACK_TURNS_THE_BURR.words())
+                .burr(Step.BurrTask.TURN, StepWords.BURR_TURNED.words())
+                .because(StepWords.WHY_KEEP_THE_BACK.words())
                 .done();
     }
 

@@ -46,8 +46,10 @@ final class StepWriter {
         int each = manner.eachSide(leg.wholeStrokes());
         boolean late = manner.kind() == GeometryKind.SINGLE_BEVEL_KNIFE;
         boolean fresh = !late && (manner.habits().freshBurr() || manner.habits().burrEachStone(manner.kind()));
-        String title = (shapes ? "Shape the " : "Refine the ") + bevel + " on the "
-                + leg.abrasive().name();
+        String stone = leg.abrasive().name();
+        String title = shapes
+                ? StepWords.SHAPE_THE_BEVEL.fill("bevel", bevel, "stone", stone)
+                : StepWords.REFINE_THE_BEVEL.fill("bevel", bevel, "stone", stone);
         StepBuilder step = onStone(Step.Kind.WORK, title, leg.abrasive(), edge)
                 .at(angle)
                 .pressed(Optional.of(leg.forceN()), pressure(leg.forceN()))
@@ -60,88 +62,73 @@ final class StepWriter {
         learnedCount(step, leg.abrasive(), manner.worked(), each);
         String stations = manner.stations(leg.wholeStrokes(), shapes);
         if (shapes) {
-            return step.look("Even scratches over the whole bevel right to the edge, then a burr you can feel on "
-                            + manner.other() + "." + stations)
-                    .gate(
-                            "Is there a burr along the whole edge, end to end?",
-                            "Stay on this stone where the burr is missing: the apex is not reached there.")
-                    .burr(Step.BurrTask.RAISE, "Raised along the whole edge, on " + manner.other() + ".")
-                    .because("This stone does the real sharpening; all later ones only replace scratches.")
-                    .caution("First strokes on a fresh edge are pulled, so that it cannot dig in.")
+            return step.look(StepWords.SHAPED.fill("other", manner.other(), "stations", stations))
+                    .gate(StepWords.BURR_END_TO_END.words(), StepWords.STAY_FOR_THE_BURR.words())
+                    .burr(Step.BurrTask.RAISE, StepWords.BURR_RAISED.fill("other", manner.other()))
+                    .because(StepWords.WHY_SHAPE.words())
+                    .caution(StepWords.FIRST_STROKES_PULLED.words())
                     .done();
         }
-        step.because("Replaces scratches " + um(leg.scratchBeforeUm()) + " deep by "
-                + um(leg.abrasive().scratchUm()) + ".");
-        String otherwise = "Stay here. Where the old scratches stay, go back one stone there.";
-        String burr = "Still on " + manner.other() + ", finer.";
+        step.because(StepWords.WHY_REFINE.fill(
+                "before", um(leg.scratchBeforeUm()), "after", um(leg.abrasive().scratchUm())));
+        String otherwise = StepWords.GO_BACK_ONE_STONE.words();
+        String burr = StepWords.BURR_FINER.fill("other", manner.other());
         if (fresh) {
-            return step.look("The scratches of the stone before are gone, and this stone has raised a burr of its own,"
-                            + " end to end." + stations)
-                    .gate("Are the old scratches gone and is there a fresh burr end to end?", otherwise)
+            return step.look(StepWords.REFINED_WITH_A_FRESH_BURR.fill("stations", stations))
+                    .gate(StepWords.SCRATCHES_GONE_AND_FRESH_BURR.words(), otherwise)
                     .burr(Step.BurrTask.RAISE, burr)
                     .done();
         }
         if (late) {
-            return step.look("The scratches of the stone before are gone. Do not feel for a fresh burr: on this knife"
-                            + " there is none to be felt until the last." + stations)
-                    .gate("Are the old scratches gone?", otherwise)
+            return step.look(StepWords.REFINED_WITHOUT_FEELING.fill("stations", stations))
+                    .gate(StepWords.SCRATCHES_GONE.words(), otherwise)
                     .burr(Step.BurrTask.KEEP_UNFELT, burr)
                     .done();
         }
-        return step.look(
-                        "The scratches of the stone before are gone; the burr still runs end to end, finer." + stations)
-                .gate("Are the old scratches gone and is the burr still unbroken?", otherwise)
+        return step.look(StepWords.REFINED.fill("stations", stations))
+                .gate(StepWords.SCRATCHES_GONE_AND_BURR_UNBROKEN.words(), otherwise)
                 .burr(Step.BurrTask.KEEP, burr)
                 .done();
     }
 
     /** The burr off on a stone that is not the last, where the house does so at each. */
     Step deburrBetween(Abrasive stone, Stretch edge) {
-        return light(Step.Kind.DEBURR, "Take the burr off before the next stone", stone, edge, BETWEEN_STROKES)
-                .look("The nail slides off both sides without a catch.")
-                .gate("Is the burr gone from both sides?", "A few more, lighter.")
-                .burr(Step.BurrTask.TAKE_OFF_BETWEEN, "Gone; the next stone raises its own.")
-                .because(
-                        "The house takes the burr off at every stone: each stone then proves that it reaches the edge.")
+        return light(Step.Kind.DEBURR, StepWords.DEBURR_BETWEEN.words(), stone, edge, BETWEEN_STROKES)
+                .look(StepWords.NAIL_SLIDES_OFF.words())
+                .gate(StepWords.BURR_GONE.words(), StepWords.A_FEW_MORE_LIGHTER.words())
+                .burr(Step.BurrTask.TAKE_OFF_BETWEEN, StepWords.BURR_GONE_BETWEEN.words())
+                .because(StepWords.WHY_DEBURR_BETWEEN.words())
                 .how(List.of(manner.habits().lastLightStrokes()))
                 .done();
     }
 
     /** The back of a single-bevel knife, late and once. */
     Step lateBack(Abrasive finest, Stretch edge) {
-        String title = "Turn it over once: the back on the " + finest.name();
+        String title = StepWords.TURN_OVER_ONCE.fill("finest", finest.name());
         return light(Step.Kind.DEBURR, title, finest, edge, LATE_BACK_STROKES)
                 .counting(List.of(Step.Side.BACK, Step.Side.BEVEL), LATE_BACK_STROKES)
-                .look("The back lies flat on spine and edge; the burr leaves in one piece.")
-                .gate(
-                        "Does the nail slide off both sides without a catch?",
-                        "A stroke or two more on the bevel, then on the back.")
-                .burr(Step.BurrTask.TAKE_OFF, "Gone.")
-                .because("The hollow of the back is what keeps this knife single-bevelled: it only kisses the finest"
-                        + " stone.")
-                .caution("Flat, or the back is rounded for good.")
-                .how(List.of(
-                        "Back flat, edge leading, the fingers over the edge.",
-                        "Then a light stroke or two on the bevel, and the back once more."))
+                .look(StepWords.LATE_BACK_FLAT.words())
+                .gate(StepWords.NAIL_SLIDES_OFF_ASKED.words(), StepWords.LATE_BACK_MORE.words())
+                .burr(Step.BurrTask.TAKE_OFF, StepWords.BURR_OFF.words())
+                .because(StepWords.WHY_LATE_BACK.words())
+                .caution(StepWords.LATE_BACK_CAUTION.words())
+                .how(List.of(StepWords.LATE_BACK_HOLD.words(), StepWords.LATE_BACK_THEN.words()))
                 .done();
     }
 
     Step grind(PowerOffer offer, Angle primary, Stretch edge) {
-        String title =
-                "Grind the " + manner.ground() + " on the " + offer.machine().name();
+        String title = StepWords.GRIND_THE_BEVEL.fill(
+                "ground", manner.ground(), "machine", offer.machine().name());
         return Step.of(Step.Kind.GRIND, title, edge)
                 .on(offer.machine())
                 .at(primary)
-                .pressed(Optional.empty(), "light hand, always moving")
+                .pressed(Optional.empty(), StepWords.LIGHT_HAND.words())
                 .lasting((offer.leastSeconds() + offer.mostSeconds()) / 2)
-                .look("Blunt to the line first. Then the bevel, until the blunt land just disappears, even across.")
-                .gate(
-                        "Has the blunt land just gone, even from corner to corner?",
-                        "Light passes only now; dip by count, before there is any steam.")
-                .burr("None yet.")
-                .because("Thick steel takes heat; a thin edge is burnt before the finger feels anything.")
-                .caution("Eye protection and guards on; no gloves near the wheel; check its marked speed; manuals"
-                        + " first.")
+                .look(StepWords.GRIND_TO_THE_LAND.words())
+                .gate(StepWords.LAND_GONE.words(), StepWords.LIGHT_PASSES_ONLY.words())
+                .burr(StepWords.NO_BURR_YET.words())
+                .because(StepWords.WHY_NOT_HOT.words())
+                .caution(StepWords.GRIND_CAUTION.words())
                 .done();
     }
 
@@ -152,17 +139,13 @@ final class StepWriter {
     }
 
     private Step holdByHand(String bevel, Angle angle, Stretch edge) {
-        String title = "Find " + angle + " " + manner.angleWords() + " for the " + bevel;
+        String title = StepWords.FIND_THE_ANGLE.fill("angle", angle, "angleWords", manner.angleWords(), "bevel", bevel);
         return Step.of(Step.Kind.SET_GUIDE, title, edge)
                 .at(angle)
                 .lasting(SECONDS_TO_SET)
-                .look("Lay the bevel flat, heel first, then tip it until heel and edge both bear. Ink it, take two"
-                        + " strokes: the ink goes evenly from heel to edge.")
-                .gate(
-                        "Does the ink go evenly?",
-                        "Ink gone only at the shoulder: raise a little. Only at the edge: lower. Then keep hand and"
-                                + " forearm as one piece.")
-                .because("The same angle every stroke matters more than its exact degree.")
+                .look(StepWords.FIND_BY_HAND.words())
+                .gate(StepWords.INK_EVEN.words(), StepWords.HAND_NOT_EVEN.words())
+                .because(StepWords.WHY_SAME_ANGLE.words())
                 .done();
     }
 
@@ -171,27 +154,26 @@ final class StepWriter {
     }
 
     private Step setGuide(String bevel, Angle angle, String guideName, Stretch edge) {
-        return Step.of(Step.Kind.SET_GUIDE, "Set the " + guideName + " for the " + bevel, edge)
+        return Step.of(Step.Kind.SET_GUIDE, StepWords.SET_THE_GUIDE.fill("guideName", guideName, "bevel", bevel), edge)
                 .at(angle)
                 .lasting(SECONDS_TO_SET)
-                .look(manner.heldBy().seating()
-                        + " Ink the bevel, take two strokes: the ink goes evenly from end to end.")
+                .look(StepWords.SEAT_AND_INK.fill("seating", manner.heldBy().seating()))
                 .gate(
-                        "Does the ink go evenly?",
-                        "Ink gone only at the heel: " + manner.heldBy().toRaise() + ". Only at the edge: "
-                                + manner.heldBy().toLower()
-                                + ". Only at one end: seat the tool again. The ink check says by how much.")
-                .because("Repeating the same setting matters more than its exact degree.")
+                        StepWords.INK_EVEN.words(),
+                        StepWords.GUIDE_NOT_EVEN.fill(
+                                "toRaise",
+                                manner.heldBy().toRaise(),
+                                "toLower",
+                                manner.heldBy().toLower()))
+                .because(StepWords.WHY_SAME_SETTING.words())
                 .done();
     }
 
     /** Its time is part of the stones' own: flattening and soaking are counted where they are used. */
     Step prepare(List<PrepAct> acts, Stretch edge) {
-        return Step.of(Step.Kind.PREPARE, "Make the stones ready", edge)
-                .look("These, in this order.")
-                .because(
-                        "What soaks goes in first; finest stone first when flattening, so that no coarse grit gets onto"
-                                + " it.")
+        return Step.of(Step.Kind.PREPARE, StepWords.MAKE_READY.words(), edge)
+                .look(StepWords.IN_THIS_ORDER.words())
+                .because(StepWords.WHY_THIS_ORDER.words())
                 .how(acts.stream().map(PrepAct::words).toList())
                 .done();
     }
@@ -203,37 +185,32 @@ final class StepWriter {
     /** The burr off on the finest, with the strokes the other way than the house has them where that is asked for. */
     Step deburr(Abrasive finest, Stretch edge, int strokes, boolean otherWay) {
         SheetHabits habits = manner.habits();
-        return light(Step.Kind.DEBURR, "Take the burr off on the " + finest.name(), finest, edge, strokes)
-                .look("A cloth drawn off the edge catches nothing.")
-                .gate(
-                        "Does the nail slide off both sides without a catch?",
-                        "A few more, lighter; trailing strokes for a stubborn burr. Never snap it off with the thumb.")
-                .burr(Step.BurrTask.TAKE_OFF, "Gone.")
-                .because("A burr feels keen, folds in the first cuts, and takes the edge with it.")
-                .caution(
-                        manner.worked().size() == 2
-                                ? ""
-                                : "Back flat on the stone; start with the edge off its side and slide on.")
+        return light(Step.Kind.DEBURR, StepWords.DEBURR_ON.fill("finest", finest.name()), finest, edge, strokes)
+                .look(StepWords.CLOTH_CATCHES_NOTHING.words())
+                .gate(StepWords.NAIL_SLIDES_OFF_ASKED.words(), StepWords.STUBBORN_BURR.words())
+                .burr(Step.BurrTask.TAKE_OFF, StepWords.BURR_OFF.words())
+                .because(StepWords.WHY_DEBURR.words())
+                .caution(manner.worked().size() == 2 ? "" : StepWords.BACK_SLID_ON.words())
                 .how(List.of(otherWay ? habits.otherWay() : habits.lastLightStrokes()))
                 .done();
     }
 
     /** The edge finished off the stone, where the house does not strop. */
     Step offTheStone(Stretch edge) {
-        return Step.of(Step.Kind.ADJUST, "Draw the edge once along a corner of soft wood", edge)
+        return Step.of(Step.Kind.ADJUST, StepWords.DRAW_ALONG_WOOD.words(), edge)
                 .lasting(SECONDS_OFF_STONE)
-                .look("Nothing clings to the wood: no burr is left. The finish is the stone's own.")
-                .burr(Step.BurrTask.SHED, "Gone.")
-                .because("The house finishes off the stone: no leather rounds the apex.")
+                .look(StepWords.NOTHING_CLINGS.words())
+                .burr(Step.BurrTask.SHED, StepWords.BURR_OFF.words())
+                .because(StepWords.WHY_OFF_THE_STONE.words())
                 .done();
     }
 
     Step strop(Abrasive strop, String note, Stretch edge, int strokes) {
-        return light(Step.Kind.STROP, "Strop on the " + strop.name(), strop, edge, strokes)
-                .look("Few, light, flat. No brighter line than before at the very edge.")
-                .burr(Step.BurrTask.SHED, "Gone.")
-                .because(note.isEmpty() ? "Takes the last of the burr; too many, too steep rounds the apex." : note)
-                .caution("Edge trailing on leather, always.")
+        return light(Step.Kind.STROP, StepWords.STROP_ON.fill("strop", strop.name()), strop, edge, strokes)
+                .look(StepWords.STROP_FEW.words())
+                .burr(Step.BurrTask.SHED, StepWords.BURR_OFF.words())
+                .because(note.isEmpty() ? StepWords.WHY_STROP.words() : note)
+                .caution(StepWords.STROP_TRAILING.words())
                 .done();
     }
 
@@ -242,7 +219,7 @@ final class StepWriter {
         return Step.of(Step.Kind.ADJUST, title, where)
                 .lasting(SECONDS_TO_SET)
                 .look(look)
-                .because("No steel need go for this.")
+                .because(StepWords.WHY_ADJUST.words())
                 .done();
     }
 
@@ -284,12 +261,12 @@ final class StepWriter {
 
     private static String pressure(double newton) {
         if (newton >= 30) {
-            return "firm, both hands";
+            return StepWords.FORCE_FIRM.words();
         }
         if (newton >= 15) {
             return "steady";
         }
-        return newton > TOOL_WEIGHT_N ? "light" : "the weight of the tool, then less";
+        return newton > TOOL_WEIGHT_N ? "light" : StepWords.FORCE_OF_THE_TOOL.words();
     }
 
     private static String um(double um) {

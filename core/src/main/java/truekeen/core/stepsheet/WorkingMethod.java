@@ -58,13 +58,13 @@ public record WorkingMethod(
         boolean both = kind.convention() == Convention.PER_SIDE || kind == GeometryKind.TURNSCREW;
         boolean single = kind == GeometryKind.SINGLE_BEVEL_KNIFE;
         String honed = single
-                ? "edge bevel"
+                ? StepWords.EDGE_BEVEL.words()
                 : target.hasSecondary() ? (both ? "micro-bevels" : "secondary") : both ? "bevels" : "bevel";
         return new WorkingMethod(
-                single ? "broad face" : both ? "edge bevels" : "primary",
+                single ? StepWords.BROAD_FACE.words() : both ? StepWords.EDGE_BEVELS.words() : "primary",
                 kind == GeometryKind.TURNSCREW ? "faces" : honed,
                 both ? List.of(Step.Side.LEFT, Step.Side.RIGHT) : List.of(Step.Side.BEVEL),
-                both ? "the other side" : "the back",
+                both ? StepWords.THE_OTHER_SIDE.words() : StepWords.THE_BACK.words(),
                 kind.back(),
                 kind.convention().words(),
                 guide,
@@ -88,9 +88,8 @@ public record WorkingMethod(
     /** How strokes are shared over a cambered edge, in words; empty on a straight one. */
     String stations(int strokes, boolean shapes) {
         return camber.map(c -> (shapes ? c.shapingStrokes(strokes) : PlaneSetting.refiningStrokes(strokes))
-                        .stream()
-                                .map(String::valueOf)
-                                .collect(Collectors.joining(", ", " Camber: left corner to right, ", " strokes.")))
+                        .stream().map(String::valueOf).collect(Collectors.joining(", ")))
+                .map(dealt -> StepWords.CAMBER_STROKES.fill("dealt", dealt))
                 .orElse("");
     }
 

@@ -28,19 +28,23 @@ public final class Cards {
         double rho = camber.radius().mm();
         double middle = left + b / 2;
         double foot = 150;
-        pen.title(left, Page.A4_HEIGHT - Page.MARGIN - 6, 6, "Camber for the " + tool);
+        pen.title(left, Page.A4_HEIGHT - Page.MARGIN - 6, 6, TemplateWords.CAMBER_FOR.fill("tool", tool));
         pen.words(
                 left,
                 Page.A4_HEIGHT - Page.MARGIN - 14,
                 3.4,
-                Numbers.plain(camber.belowSole().mm(), 3) + " mm below the sole on a bed of " + camber.bed() + " is "
-                        + Numbers.plain(c, 3) + " mm on the iron, " + Numbers.plain(b, 1) + " mm wide; radius "
-                        + Numbers.plain(rho / 1000, 2) + " m.");
-        pen.words(
-                left,
-                Page.A4_HEIGHT - Page.MARGIN - 19,
-                3.4,
-                "Cut along the curve, lay it on the back of the iron and scribe. The straight line shows what stands back.");
+                TemplateWords.CAMBER_IS.fill(
+                        "below",
+                        Numbers.plain(camber.belowSole().mm(), 3),
+                        "bed",
+                        camber.bed(),
+                        "onIron",
+                        Numbers.plain(c, 3),
+                        "wide",
+                        Numbers.plain(b, 1),
+                        "radius",
+                        Numbers.plain(rho / 1000, 2)));
+        pen.words(left, Page.A4_HEIGHT - Page.MARGIN - 19, 3.4, TemplateWords.CAMBER_CUT.words());
         List<Point> arc = new ArrayList<>();
         for (int i = 0; i <= ARC; i++) {
             double x = -b / 2 + b * i / ARC;
@@ -76,15 +80,15 @@ public final class Cards {
                         new Point(right, top),
                         new Point(right, bottom),
                         new Point(left, bottom)));
-        pen.title(left + 6, top - 14, 9, "REJECTED: DO NOT FIT");
+        pen.title(left + 6, top - 14, 9, TemplateWords.REJECTED.words());
         pen.title(left + 6, top - 24, 6, tool);
         double y = top - 34;
         for (String line : lines(reasons)) {
             pen.words(left + 6, y, 4.2, line);
             y -= 7;
         }
-        pen.words(left + 6, y - 2, 4.2, "Inspected by " + person + ", " + day);
-        pen.words(left + 6, y - 9, 3.4, "Not to be straightened, heated or welded. Replace it by the maker's part.");
+        pen.words(left + 6, y - 2, 4.2, TemplateWords.INSPECTED_BY.fill("person", person, "day", day));
+        pen.words(left + 6, y - 9, 3.4, TemplateWords.REPLACE_IT.words());
         return pen.checkBar(left, 30).done();
     }
 
@@ -115,13 +119,9 @@ public final class Cards {
         double left = Page.MARGIN;
         double foot = 150;
         double r = 100;
-        pen.title(left, Page.A4_HEIGHT - Page.MARGIN - 6, 6, "Protractor card");
-        pen.words(
-                left,
-                Page.A4_HEIGHT - Page.MARGIN - 14,
-                3.4,
-                "Lay the back along the base line, the edge at its left end. Cut out a notch and try the edge in it:");
-        pen.words(left, Page.A4_HEIGHT - Page.MARGIN - 19, 3.4, "light at the bottom means the edge is steeper.");
+        pen.title(left, Page.A4_HEIGHT - Page.MARGIN - 6, 6, TemplateWords.PROTRACTOR.words());
+        pen.words(left, Page.A4_HEIGHT - Page.MARGIN - 14, 3.4, TemplateWords.PROTRACTOR_HOW.words());
+        pen.words(left, Page.A4_HEIGHT - Page.MARGIN - 19, 3.4, TemplateWords.PROTRACTOR_LIGHT.words());
         pen.line("base", left, foot, left + r + 6, foot);
         for (int deg = 5; deg <= 90; deg++) {
             Angle a = Angle.ofDegrees(deg);
@@ -173,7 +173,7 @@ public final class Cards {
         double left = Page.MARGIN;
         double y = Page.A4_HEIGHT / 2 - Page.MARGIN - 6;
         pen.title(left, y, 6, tool);
-        pen.words(left, y - 7, 4, "Set-up “" + name + "”, " + holder);
+        pen.words(left, y - 7, 4, TemplateWords.SET_UP_OF.fill("name", name, "holder", holder));
         y -= 18;
         for (Line line : lines) {
             pen.words(left, y, 3.6, line.what());
@@ -183,7 +183,7 @@ public final class Cards {
                 pen.line("length " + Numbers.plain(line.lengthMm(), 2), x, y - 8, x + line.lengthMm(), y - 8);
                 pen.line("", x, y - 10, x, y - 6);
                 pen.line("", x + line.lengthMm(), y - 10, x + line.lengthMm(), y - 6);
-                pen.words(x + line.lengthMm() + 3, y - 9, 3, "edge to face, full size");
+                pen.words(x + line.lengthMm() + 3, y - 9, 3, TemplateWords.EDGE_TO_FACE.words());
                 y -= 9;
             }
             y -= 11;

@@ -126,11 +126,7 @@ public record Page(String name, double widthMm, double heightMm, List<Mark> mark
                 double up = i % 5 == 0 ? 3 : 1.8;
                 line("", x + i * 10, y, x + i * 10, y + up);
             }
-            return words(
-                    x,
-                    y - 4.5,
-                    3,
-                    "This bar is 100 mm long. If yours is not, print again at full size, without fitting.");
+            return words(x, y - 4.5, 3, TemplateWords.SCALE_BAR.words());
         }
 
         Page done() {

@@ -39,12 +39,12 @@ public final class StopBoard {
     public static List<Page> pages(String guide, List<Lane> lanes) {
         Checks checks = new Checks();
         checks.require(!lanes.isEmpty(), () -> Refusal.of(MessageCode.EMPTY, "angles", "")
-                .with("what", "At least one angle"));
+                .with("what", TemplateWords.AT_LEAST_ONE.words()));
         checks.require(lanes.size() <= MOST, () -> Refusal.of(MessageCode.TOO_MANY, "angles", lanes.size())
                 .with("high", MOST)
-                .with("what", "angles on a board"));
+                .with("what", TemplateWords.ANGLES_ON_A_BOARD.words()));
         double room = Page.A4_HEIGHT - 2 * Page.MARGIN - BLOCK - 60;
-        lanes.forEach(l -> checks.within("angles", "A projection", l.projectionMm, 1, room, " mm"));
+        lanes.forEach(l -> checks.within("angles", TemplateWords.A_PROJECTION.words(), l.projectionMm, 1, room, " mm"));
         checks.orThrow();
         List<Page> pages = new ArrayList<>();
         for (int from = 0; from < lanes.size(); from += LANES) {
@@ -59,17 +59,9 @@ public final class StopBoard {
         double wide = (Page.A4_WIDTH - 2 * Page.MARGIN) / LANES;
         double front = 60;
         double deep = lanes.stream().mapToDouble(Lane::projectionMm).max().orElseThrow() + BLOCK + 6;
-        pen.title(left, Page.A4_HEIGHT - Page.MARGIN - 6, 6, "Stop board for the " + guide);
-        pen.words(
-                left,
-                Page.A4_HEIGHT - Page.MARGIN - 13,
-                3.4,
-                "Glue it on a flat board whose front edge is the heavy line. Fix a block behind each line marked stop.");
-        pen.words(
-                left,
-                Page.A4_HEIGHT - Page.MARGIN - 18,
-                3.4,
-                "Guide's face against the front, edge of the blade against the block. Then measure one angle to be sure.");
+        pen.title(left, Page.A4_HEIGHT - Page.MARGIN - 6, 6, TemplateWords.STOP_BOARD_FOR.fill("guide", guide));
+        pen.words(left, Page.A4_HEIGHT - Page.MARGIN - 13, 3.4, TemplateWords.STOP_BOARD_GLUE.words());
+        pen.words(left, Page.A4_HEIGHT - Page.MARGIN - 18, 3.4, TemplateWords.STOP_BOARD_USE.words());
         pen.box("board", left, front, wide * lanes.size(), deep);
         pen.path(
                 "front",
@@ -85,12 +77,16 @@ public final class StopBoard {
             pen.box("block " + Numbers.plain(lane.angle.degrees(), 2), x + 2, stop, wide - 4, BLOCK);
             pen.line("projection " + Numbers.plain(lane.angle.degrees(), 2), x + wide / 2, front, x + wide / 2, stop);
             pen.centred(x + wide / 2, stop + BLOCK / 2 + 1, 6, Numbers.plain(lane.angle.degrees(), 2) + "°");
-            pen.centred(x + wide / 2, stop + 3, 3.2, "stop at " + Numbers.plain(lane.projectionMm, 2) + " mm");
+            pen.centred(
+                    x + wide / 2,
+                    stop + 3,
+                    3.2,
+                    TemplateWords.STOP_AT.fill("projection", Numbers.plain(lane.projectionMm, 2)));
             if (i > 0) {
                 pen.help(x, front, x, front + deep);
             }
         }
-        pen.centred(left + wide * lanes.size() / 2, front - 5, 3.4, "front: the guide's face");
+        pen.centred(left + wide * lanes.size() / 2, front - 5, 3.4, TemplateWords.STOP_BOARD_FRONT.words());
         return pen.checkBar(left, 30).done();
     }
 }

@@ -29,11 +29,12 @@ public final class WedgeSheet {
     static void check(List<Angle> angles) {
         Checks checks = new Checks();
         checks.require(!angles.isEmpty(), () -> Refusal.of(MessageCode.EMPTY, "angles", "")
-                .with("what", "At least one angle"));
+                .with("what", TemplateWords.AT_LEAST_ONE.words()));
         checks.require(angles.size() <= MOST, () -> Refusal.of(MessageCode.TOO_MANY, "angles", angles.size())
                 .with("high", MOST)
                 .with("what", "wedges"));
-        angles.forEach(a -> checks.within("angles", "A wedge", a.degrees(), LEAST_DEG, MOST_DEG, "°"));
+        angles.forEach(
+                a -> checks.within("angles", TemplateWords.A_WEDGE.words(), a.degrees(), LEAST_DEG, MOST_DEG, "°"));
         checks.orThrow();
     }
 
@@ -63,11 +64,7 @@ public final class WedgeSheet {
     private static Page.Pen fresh() {
         Page.Pen pen = Page.Pen.a4("wedges");
         pen.title(Page.MARGIN, Page.A4_HEIGHT - Page.MARGIN - 6, 6, "Wedges");
-        pen.words(
-                Page.MARGIN,
-                Page.A4_HEIGHT - Page.MARGIN - 13,
-                3.4,
-                "Cut on the line. The blade's side lies on the slope; a tapering blade stands steeper than its wedge.");
+        pen.words(Page.MARGIN, Page.A4_HEIGHT - Page.MARGIN - 13, 3.4, TemplateWords.WEDGE_CUT.words());
         return pen.checkBar(Page.MARGIN, 30);
     }
 

@@ -105,7 +105,7 @@ public sealed interface Blade
         blade.secondary()
                 .ifPresent(s -> checks.within(
                         "secondaryWidth",
-                        "A secondary width",
+                        ToolWords.SECONDARY_WIDTH.words(),
                         s.width().mm(),
                         0.01,
                         depthMm / s.angle().sin(),

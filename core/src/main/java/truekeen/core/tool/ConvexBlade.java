@@ -65,7 +65,8 @@ public record ConvexBlade(
         double l = edge.mm();
         return sweep.mm() <= 0
                 ? EdgeLayout.straight(l)
-                : EdgeLayout.curved(l, "heel", "toe", false, s -> sweep.mm() * Math.pow(2 * s / l - 1, 2));
+                : EdgeLayout.curved(
+                        l, EdgeLayout.End.HEEL, EdgeLayout.End.TOE, s -> sweep.mm() * Math.pow(2 * s / l - 1, 2));
     }
 
     @Override

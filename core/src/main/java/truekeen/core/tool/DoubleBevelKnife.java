@@ -67,9 +67,8 @@ public record DoubleBevelKnife(
         double inner = Math.max(profile.straight().mm(), 1e-9);
         return EdgeLayout.curved(
                 edge,
-                "heel",
-                "tip",
-                true,
+                EdgeLayout.End.HEEL,
+                EdgeLayout.End.TIP,
                 s -> EdgeLayout.belly(s, edge, inner, profile.tipRise().mm())
                         + (s < inner ? dips * Math.sin(Math.PI * s / inner) : 0));
     }

@@ -71,9 +71,8 @@ public record MowerBar(
                 EdgeLayout.Form.BAR,
                 2,
                 edge.mm(),
-                "left tip",
-                "right tip",
-                false,
+                EdgeLayout.End.LEFT_TIP,
+                EdgeLayout.End.RIGHT_TIP,
                 java.util.List.of(),
                 span.mm() - 2 * edge.mm());
     }

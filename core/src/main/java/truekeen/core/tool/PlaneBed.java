@@ -33,7 +33,7 @@ public record PlaneBed(Angle bed, boolean bevelUp) {
     public void checkClearance(Angle last, Angle back, String lastField, String backField, Checks checks) {
         checks.require(clearance(last, back).radians() > LEAST_CLEARANCE_RAD, () -> Refusal.of(
                         MessageCode.NO_CLEARANCE, bevelUp ? backField : lastField, bevelUp ? back : last)
-                .with("what", bevelUp ? "back bevel" : "last bevel")
+                .with("what", bevelUp ? ToolWords.BACK_BEVEL.words() : ToolWords.LAST_BEVEL.words())
                 .with("high", bed));
     }
 }

@@ -98,7 +98,11 @@ public record PlaneIron(
         double c = camber.map(Length::mm).orElse(0.0);
         return c <= 0
                 ? EdgeLayout.corners(b)
-                : EdgeLayout.curved(b, "left corner", "right corner", false, s -> c * Math.pow(2 * s / b - 1, 2));
+                : EdgeLayout.curved(
+                        b,
+                        EdgeLayout.End.LEFT_CORNER,
+                        EdgeLayout.End.RIGHT_CORNER,
+                        s -> c * Math.pow(2 * s / b - 1, 2));
     }
 
     @Override

@@ -61,7 +61,8 @@ public record ShearBlade(
         double l = edge.mm();
         return sweep.mm() <= 0
                 ? EdgeLayout.straight(l)
-                : EdgeLayout.curved(l, "heel", "tip", true, s -> sweep.mm() * Math.pow(2 * s / l - 1, 2));
+                : EdgeLayout.curved(
+                        l, EdgeLayout.End.HEEL, EdgeLayout.End.TIP, s -> sweep.mm() * Math.pow(2 * s / l - 1, 2));
     }
 
     @Override

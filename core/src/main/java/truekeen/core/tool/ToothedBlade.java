@@ -80,9 +80,8 @@ public record ToothedBlade(
                 EdgeLayout.Form.TEETH,
                 blades * edgesPerBlade(),
                 edge.mm(),
-                "first tooth",
-                "last tooth",
-                false,
+                EdgeLayout.End.FIRST_TOOTH,
+                EdgeLayout.End.LAST_TOOTH,
                 List.of(),
                 usable.mm());
     }

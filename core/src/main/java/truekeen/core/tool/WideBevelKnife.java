@@ -64,7 +64,10 @@ public record WideBevelKnife(
         }
         double r = bendRadius.get().mm();
         return EdgeLayout.curved(
-                profile.edge().mm(), "heel", "tip", true, s -> r * (1 - Math.cos(Math.min(s / r, Math.PI))));
+                profile.edge().mm(),
+                EdgeLayout.End.HEEL,
+                EdgeLayout.End.TIP,
+                s -> r * (1 - Math.cos(Math.min(s / r, Math.PI))));
     }
 
     @Override

@@ -1,0 +1,47 @@
+package truekeen.core.progression;
+
+import truekeen.core.message.Wording;
+
+/** Why a plan is as it is, and what speaks against it. */
+enum ProgressionWords implements Wording {
+    NOT_ALL_ASKED("No path runs through all that you asked for: the quickest is shown."),
+    STONE_GONE("a stone that is gone"),
+    WITHOUT("without the {missing}"),
+    AND_THE(" and the "),
+    SAVED_NOT_ALLOWED("none of its stones may be used here"),
+    SAVED_NOT_IN_ORDER("its stones do not follow one another from coarse to fine"),
+    LEFT_BY_YOU("left on the shelf by you"),
+    TOO_FINE_TO_SHAPE("too fine to shape this deep"),
+    FINER_THAN_WANTED("finer than the finish wanted"),
+    STEP_TOO_WIDE("only with a step too wide"),
+    DOES_NOT_FOLLOW("its scratch is no coarser than the finish, or it is too fine to follow what must come first"),
+    AS_QUICK("as quick: the one earlier on the shelf, or fewer, is taken"),
+    MORE_TIME("would cost more time"),
+    NOTHING_SAVED("Nothing is saved yet as the way you always do it: the quickest is shown."),
+    ALL_LEFT_BY_YOU("all that may be used was left on the shelf by you"),
+    NOTHING_CUTS("there is nothing on it that cuts"),
+    TOO_FINE_FOR_THE_DEPTH(
+            "No abrasive here is coarse enough to shape {depth} deep; it starts on the coarsest and takes long."),
+    WIDE_STEP("Some step is wider than the house likes: no path on this shelf avoids it."),
+    OXIDE_SLOW("Oxide grain is slow on this steel and wears; diamond or boron nitride would serve better."),
+    BEYOND_THE_STANDARD("A grain size here is carried on beyond its standard's table: enter the maker's micrometres."),
+    FINISH_WANTED("{finest} to {coarsest} is wanted."),
+    ENDS_TOO_FINE("Ends on {finest}, finer than this work asks for. {wanted}"),
+    ENDS_TOO_COARSE("Ends on {finest}: the best this shelf can do. {wanted}"),
+    OFF_THE_STONE("The house finishes this edge off the stone."),
+    NO_STROP("No strop on the shelf: the edge is finished off the stone."),
+    BARE_STROP("A bare strop takes off what is left of the burr; it removes no scratches."),
+    STROP_TOO_FINE(
+            "This strop is more than three times finer than the last stone: it takes off the burr and does not replace the scratches.");
+
+    private final String words;
+
+    ProgressionWords(String words) {
+        this.words = words;
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
+}
