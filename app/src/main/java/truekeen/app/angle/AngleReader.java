@@ -60,8 +60,8 @@ final class AngleReader {
         Angle last = given("last", in.last()).orElse(blank(in.last()) && primary != null ? lastFor(primary) : null);
         Optional<Angle> back = back();
         Optional<Length> wheel = wheel();
-        range("primary", "A primary angle", primary);
-        range("last", "A last bevel", last);
+        range("primary", AngleWords.PRIMARY_ANGLE.words(), primary);
+        range("last", AngleWords.A_LAST_BEVEL.words(), last);
         this.target = target(primary, last, back, wheel, "last");
         this.other = other(back, wheel);
         this.camber = camber();
@@ -109,8 +109,8 @@ final class AngleReader {
                 .orElse(blank(in.otherPrimary()) && target != null ? target.primary() : null);
         Angle last = given("otherLast", in.otherLast())
                 .orElse(blank(in.otherLast()) && primary != null ? lastFor(primary) : null);
-        range("otherPrimary", "A primary angle", primary);
-        range("otherLast", "A last bevel", last);
+        range("otherPrimary", AngleWords.PRIMARY_ANGLE.words(), primary);
+        range("otherLast", AngleWords.A_LAST_BEVEL.words(), last);
         return target(primary, last, back, wheel, "otherLast");
     }
 
@@ -141,7 +141,7 @@ final class AngleReader {
                 blade.kind().require(Operation.BACK_BEVEL, "backBevel");
                 return a;
             });
-            form.checks().within("backBevel", "A back bevel", a.degrees(), 0.05, 40, "°");
+            form.checks().within("backBevel", AngleWords.A_BACK_BEVEL.words(), a.degrees(), 0.05, 40, "°");
         });
         return typed;
     }
@@ -219,7 +219,7 @@ final class AngleReader {
         }
         CoreHolder holder = form.choice(
                 "holderId",
-                "Something in the kit that holds an angle",
+                AngleWords.SOMETHING_THAT_HOLDS.words(),
                 in.holderId(),
                 owned.stream()
                         .filter(h -> h.id().toString().equals(in.holderId()))

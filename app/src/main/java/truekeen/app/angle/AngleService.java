@@ -115,7 +115,7 @@ public class AngleService {
         CoreTool tool = tools.core(toolId);
         Asked asked = ask(tool, in);
         Form form = asked.read.form;
-        form.checks().text("name", "A name for the set-up", in.name(), true, 80);
+        form.checks().text("name", AngleWords.NAME_OF_SETUP.words(), in.name(), true, 80);
         form.checks().orThrow();
         String name = in.name().strip();
         SetupRow row = setups.findByToolIdAndName(toolId, name).orElseGet(() -> new SetupRow(toolId, name));
@@ -150,7 +150,7 @@ public class AngleService {
         Advised advised = surveys.advised(tool, work, house);
         AngleReader read = new AngleReader(tool, work, advised, house, in);
         if (!Form.blank(in.trade()) && !work.key().equals(in.trade())) {
-            read.form.choice("trade", "The work", in.trade(), Optional.empty(), works(tool));
+            read.form.choice("trade", AngleWords.THE_WORK.words(), in.trade(), Optional.empty(), works(tool));
         }
         Optional<CoreHolder> holder = read.holder(holders.core());
         double ink = ink(tool.id(), in.name(), holder);
@@ -203,8 +203,8 @@ public class AngleService {
                 HolderSettings.of(Optional.empty(), seat, 0, Optional.empty()).all(target, byHand);
         all.add(new HoldingView(
                 AngleReader.HAND,
-                "hand alone",
-                "by eye",
+                AngleWords.HAND_ALONE.words(),
+                AngleWords.BY_EYE.words(),
                 byHand.clean() ? "" : byHand.refusals().get(0).words(),
                 bare));
         return new Holdings(target.primary().degrees(), target.last().degrees(), all);
@@ -283,14 +283,14 @@ public class AngleService {
         Double strokes = Form.blank(in.strokes())
                 ? (Double) (double) USUAL_STROKES
                 : form.checks().attempt(() -> QuantityReader.number("strokes", in.strokes(), ""));
-        form.checks().within("strokes", "A number of strokes", strokes, 0, 2000, "");
+        form.checks().within("strokes", AngleWords.NUMBER_OF_STROKES.words(), strokes, 0, 2000, "");
         if (strokes == null || !(strokes >= 0 && strokes <= 2000)) {
             return null;
         }
         int whole = (int) Math.round(strokes);
         return new StationsView(
                 AdviceView.of(Advice.exact(
-                        "strokes across the iron",
+                        AngleWords.STROKES_ACROSS.words(),
                         whole,
                         "",
                         Formula.STATION_STROKES,
@@ -298,9 +298,9 @@ public class AngleService {
                                 new Advice.Given(
                                         "iron", read.camber.get().width().toString()),
                                 new Advice.Given(
-                                        "camber on the iron",
+                                        AngleWords.CAMBER_ON_IRON.words(),
                                         read.camber.get().onIron().toString())),
-                        "More strokes share out more finely; the plan says how many a stone takes.")),
+                        AngleWords.MORE_STROKES_SHARE.words())),
                 read.camber.get().shapingStrokes(whole),
                 PlaneSetting.refiningStrokes(whole));
     }
@@ -316,10 +316,12 @@ public class AngleService {
                                 .included(target.last(), target.back().orElse(Angle.ZERO))
                                 .degrees(),
                         r.honedWidthMm(),
-                        amount("off the length", r.lostMm(), "mm", Formula.NEW_EDGE, target),
-                        amount("steel to go", r.volumeMm3(), "mm³", Formula.STEEL_TO_GO, target),
+                        amount(AngleWords.OFF_THE_LENGTH.words(), r.lostMm(), "mm", Formula.NEW_EDGE, target),
+                        amount(AngleWords.STEEL_TO_GO.words(), r.volumeMm3(), "mm³", Formula.STEEL_TO_GO, target),
                         r.honingsLeft(),
-                        r.primary().isPresent() ? "The primary is ground." : "Only the honed bevel is worked.",
+                        r.primary().isPresent()
+                                ? AngleWords.PRIMARY_IS_GROUND.words()
+                                : AngleWords.ONLY_HONED_BEVEL.words(),
                         SectionDrawing.of(blade, target, r));
     }
 
@@ -327,34 +329,36 @@ public class AngleService {
         List<Advice.Given> given = new ArrayList<>(List.of(
                 new Advice.Given("work", read.trade.use()),
                 new Advice.Given("steel", tool.steel().name()),
-                new Advice.Given("primary now", tool.geometry().primary().toString())));
-        read.advised.floor().ifPresent(f -> given.add(new Advice.Given("lowest sound last bevel", f.toString())));
+                new Advice.Given(
+                        AngleWords.PRIMARY_NOW.words(),
+                        tool.geometry().primary().toString())));
+        read.advised.floor().ifPresent(f -> given.add(new Advice.Given(AngleWords.LOWEST_SOUND.words(), f.toString())));
         double last = read.target.last().degrees();
         return AdviceView.of(new Advice(
-                "last bevel",
+                AngleWords.LAST_BEVEL.words(),
                 last,
                 last,
                 last,
                 "°",
                 read.history.wanted().isPresent() ? Formula.ANGLE_HISTORY : Formula.ANGLE_CHOICE,
                 given,
-                "Evidence: " + read.history.evidence() + ", on top of the tables",
-                "Harder work or a chip asks for more; an edge that never fails may take less."));
+                AngleWords.EVIDENCE_ON_TOP.fill("evidence", read.history.evidence()),
+                AngleWords.WORK_ASKS_MORE.words()));
     }
 
     private static AdviceView included(Blade blade, TargetBevel target) {
         Angle back = target.back().orElse(Angle.ZERO);
         return AdviceView.of(Advice.exact(
-                "included angle",
+                AngleWords.INCLUDED_ANGLE.words(),
                 blade.kind().convention().included(target.last(), back).degrees(),
                 "°",
                 Formula.INCLUDED_ANGLE,
                 List.of(
                         new Advice.Given(
-                                "last bevel",
+                                AngleWords.LAST_BEVEL.words(),
                                 target.last() + " " + blade.kind().convention().words()),
-                        new Advice.Given("back bevel", back.toString())),
-                "Either bevel."));
+                        new Advice.Given(AngleWords.BACK_BEVEL.words(), back.toString())),
+                AngleWords.EITHER_BEVEL.words()));
     }
 
     private static double perSide(Blade blade, TargetBevel target) {
@@ -372,7 +376,8 @@ public class AngleService {
                 formula,
                 List.of(
                         new Advice.Given("primary", target.primary().toString()),
-                        new Advice.Given("last bevel", target.last().toString())),
-                "Other bevels, and what the survey found: the deepest thing to be removed decides."));
+                        new Advice.Given(
+                                AngleWords.LAST_BEVEL.words(), target.last().toString())),
+                AngleWords.SURVEY_DECIDES.words()));
     }
 }

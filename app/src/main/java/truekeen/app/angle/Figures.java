@@ -65,21 +65,19 @@ final class Figures {
         Angle back = target.back().orElse(Angle.ZERO);
         List<Advice.Given> given = List.of(
                 given("bed", iron.bed()),
-                given("last bevel", target.last()),
-                given("back bevel", back),
-                new Advice.Given("bevel faces", iron.bevelUp() ? "up" : "down"));
+                given(AngleWords.LAST_BEVEL.words(), target.last()),
+                given(AngleWords.BACK_BEVEL.words(), back),
+                new Advice.Given(AngleWords.BEVEL_FACES.words(), iron.bevelUp() ? "up" : "down"));
         Angle cutting = iron.cutting(target.last(), back);
         Angle clearance = iron.clearance(target.last(), back);
         exact(
                 "plane",
-                "cutting angle",
+                AngleWords.CUTTING_ANGLE.words(),
                 cutting.degrees(),
                 "°",
                 Formula.CUTTING_ANGLE,
                 given,
-                iron.bevelUp()
-                        ? "With the bevel up the honing angle chooses it."
-                        : "With the bevel down only the bed or a back bevel changes it.",
+                iron.bevelUp() ? AngleWords.CUTTING_UP_CHANGES.words() : AngleWords.CUTTING_DOWN_CHANGES.words(),
                 "");
         exact(
                 "plane",
@@ -88,7 +86,7 @@ final class Figures {
                 "°",
                 Formula.CLEARANCE,
                 given,
-                iron.bevelUp() ? "A back bevel eats it." : "A steeper last bevel eats it.",
+                iron.bevelUp() ? AngleWords.BACK_BEVEL_EATS.words() : AngleWords.LAST_BEVEL_EATS.words(),
                 "");
     }
 
@@ -96,37 +94,39 @@ final class Figures {
         List<Advice.Given> given = List.of(
                 new Advice.Given("iron", c.width().toString()),
                 given("bed", c.bed()),
-                new Advice.Given("below the sole", c.belowSole().toString()));
+                new Advice.Given(
+                        AngleWords.BELOW_THE_SOLE.words(), c.belowSole().toString()));
         exact(
                 "camber",
-                "camber on the iron",
+                AngleWords.CAMBER_ON_IRON.words(),
                 c.onIron().mm(),
                 "mm",
                 Formula.CAMBER,
                 given,
-                "A lower bed asks for more on the iron for the same camber below the sole.",
-                "the corners stand back by this, flat on a square");
+                AngleWords.LOWER_BED_ASKS_MORE.words(),
+                AngleWords.CORNERS_STAND_BACK.words());
         exact(
                 "camber",
-                "radius of the edge",
+                AngleWords.EDGE_RADIUS.words(),
                 c.radius().mm(),
                 "mm",
                 Formula.CAMBER,
                 given,
-                "Width, bed and camber.",
+                AngleWords.WIDTH_BED_CAMBER.words(),
                 "");
         shaving.ifPresent(t -> exact(
                 "camber",
-                "width of the shaving",
+                AngleWords.SHAVING_WIDTH.words(),
                 c.shavingWidth(t).mm(),
                 "mm",
                 Formula.SHAVING_WIDTH,
                 List.of(
-                        new Advice.Given("depth of cut", t.toString()),
-                        new Advice.Given("radius of the edge", c.radius().toString()),
+                        new Advice.Given(AngleWords.DEPTH_OF_CUT.words(), t.toString()),
+                        new Advice.Given(
+                                AngleWords.EDGE_RADIUS.words(), c.radius().toString()),
                         given("bed", c.bed())),
-                "A deeper cut is wider; past the camber the corners dig in.",
-                c.shavingWidth(t).mm() >= c.width().mm() ? "the full width: the corners mark the board" : ""));
+                AngleWords.DEEPER_IS_WIDER.words(),
+                c.shavingWidth(t).mm() >= c.width().mm() ? AngleWords.FULL_WIDTH.words() : ""));
     }
 
     private void hollow(HollowGrind h) {
@@ -134,87 +134,106 @@ final class Figures {
                 new Advice.Given("thickness", h.thickness().toString()),
                 new Advice.Given("wheel", h.wheel().toString()),
                 given("chord", h.chord()),
-                new Advice.Given("length of the chord", h.chordLength().toString()));
+                new Advice.Given(
+                        AngleWords.CHORD_LENGTH.words(), h.chordLength().toString()));
         boolean honed = target.hasSecondary();
-        String changes = "A smaller wheel grinds deeper.";
+        String changes = AngleWords.SMALLER_WHEEL_DEEPER.words();
         exact(
                 "hollow",
-                "at the edge, off the wheel",
+                AngleWords.AT_THE_EDGE.words(),
                 h.edge().degrees(),
                 "°",
                 Formula.HOLLOW_GRIND,
                 given,
                 changes,
-                honed ? "" : "you cut with this only before it is honed");
+                honed ? "" : AngleWords.CUT_BEFORE_HONED.words());
         exact(
                 "hollow",
-                "at the chord, honed flat",
+                AngleWords.AT_THE_CHORD.words(),
                 h.chord().degrees(),
                 "°",
                 Formula.HOLLOW_GRIND,
                 given,
                 changes,
-                honed ? "" : "you cut with this");
-        exact("hollow", "at the heel", h.heel().degrees(), "°", Formula.HOLLOW_GRIND, given, changes, "");
+                honed ? "" : AngleWords.CUT_WITH_THIS.words());
+        exact(
+                "hollow",
+                AngleWords.AT_THE_HEEL.words(),
+                h.heel().degrees(),
+                "°",
+                Formula.HOLLOW_GRIND,
+                given,
+                changes,
+                "");
         if (honed) {
             exact(
                     "hollow",
-                    "at the secondary",
+                    AngleWords.AT_THE_SECONDARY.words(),
                     target.last().degrees(),
                     "°",
                     Formula.ANGLE_CHOICE,
                     given,
                     changes,
-                    "you cut with this");
+                    AngleWords.CUT_WITH_THIS.words());
         }
-        exact("hollow", "depth of the hollow", h.depth().micrometres(), "µm", Formula.HOLLOW_GRIND, given, changes, "");
-        estimate("hollow", "honings until it is gone", h.honings(HONING), Formula.HOLLOW_HONINGS, given);
+        exact(
+                "hollow",
+                AngleWords.HOLLOW_DEPTH.words(),
+                h.depth().micrometres(),
+                "µm",
+                Formula.HOLLOW_GRIND,
+                given,
+                changes,
+                "");
+        estimate("hollow", AngleWords.HONINGS_UNTIL_GONE.words(), h.honings(HONING), Formula.HOLLOW_HONINGS, given);
     }
 
     private void wear(Restoration r) {
         List<Advice.Given> given = List.of(
                 given("primary", target.primary()),
-                given("last bevel", target.last()),
-                new Advice.Given("per honing", "8 µm, first estimate"));
+                given(AngleWords.LAST_BEVEL.words(), target.last()),
+                new Advice.Given(
+                        AngleWords.PER_HONING.words(),
+                        AngleWords.FIRST_ESTIMATE_UM.fill("um", Numbers.plain(Dullness.DULL.recessionMm() * 1000, 0))));
         exact(
                 "wear",
-                target.hasSecondary() ? "secondary, width afterwards" : "bevel, width afterwards",
+                target.hasSecondary() ? AngleWords.SECONDARY_WIDTH_AFTER.words() : AngleWords.BEVEL_WIDTH_AFTER.words(),
                 r.honedWidthMm(),
                 "mm",
                 Formula.BEVEL_WIDTH,
                 given,
-                "Every honing widens a secondary.",
+                AngleWords.HONING_WIDENS.words(),
                 "");
         if (target.hasSecondary()) {
-            estimate("wear", "honings before a re-grind", r.honingsLeft(), Formula.HONINGS_LEFT, given);
+            estimate("wear", AngleWords.HONINGS_BEFORE_REGRIND.words(), r.honingsLeft(), Formula.HONINGS_LEFT, given);
         }
     }
 
     private void behindEdge(DoubleBevelKnife k, ToolUse trade, Restoration r) {
         double after = r.measuresAfter().values().get("behindEdge");
         List<Advice.Given> given = List.of(
-                new Advice.Given("behind the edge now", k.behindEdge().toString()),
-                new Advice.Given("blade width", k.usable().toString()),
+                new Advice.Given(AngleWords.BEHIND_NOW.words(), k.behindEdge().toString()),
+                new Advice.Given(AngleWords.BLADE_WIDTH.words(), k.usable().toString()),
                 new Advice.Given("spine", k.spine().toString()),
-                given("edge bevel", target.primary()),
-                new Advice.Given("thinned from", trade.thinAtMm() + " mm, workshop prior"));
+                given(AngleWords.EDGE_BEVEL.words(), target.primary()),
+                new Advice.Given(
+                        AngleWords.THINNED_FROM.words(),
+                        AngleWords.THINNED_FROM_PRIOR.fill("limit", trade.thinAtMm())));
         boolean thick = trade.thinAtMm() > 0 && after >= trade.thinAtMm();
         exact(
                 "wear",
-                "behind the edge afterwards",
+                AngleWords.BEHIND_AFTER.words(),
                 after,
                 "mm",
                 Formula.BEHIND_EDGE,
                 given,
-                "Thinning the faces brings it back; each sharpening adds to it.",
-                thick
-                        ? "it is time to thin the faces: past " + Numbers.plain(trade.thinAtMm(), 2) + " mm it wedges"
-                        : "");
+                AngleWords.THINNING_BRINGS_BACK.words(),
+                thick ? AngleWords.TIME_TO_THIN.fill("limit", Numbers.plain(trade.thinAtMm(), 2)) : "");
         if (trade.thinAtMm() > 0 && !thick && trade.thinAtMm() < k.spine().mm()) {
             KnifeSection then = new KnifeSection(
                     Length.ofMm(k.usable().mm() - r.lostMm()), k.spine(), Length.ofMm(after), target.primary());
             double until = then.recessionUntil(Length.ofMm(trade.thinAtMm())).mm() / HONING.mm();
-            estimate("wear", "sharpenings until it is thinned", until, Formula.SHARPENINGS_UNTIL_THIN, given);
+            estimate("wear", AngleWords.SHARPENINGS_UNTIL_THIN.words(), until, Formula.SHARPENINGS_UNTIL_THIN, given);
         }
     }
 
@@ -234,13 +253,7 @@ final class Figures {
         all.add(new FigureView(
                 group,
                 AdviceView.of(Advice.estimate(
-                        label,
-                        Math.floor(value),
-                        2,
-                        "",
-                        formula,
-                        given,
-                        "How much each honing takes: the log will know better.")),
+                        label, Math.floor(value), 2, "", formula, given, AngleWords.LOG_KNOWS_BETTER.words())),
                 ""));
     }
 
@@ -255,7 +268,8 @@ final class Figures {
             return camber.map(c -> Length.ofMm(c.belowSole().mm() / 2));
         }
         Length read = form.length("shaving", text);
-        form.checks().within("shaving", "A depth of cut", read == null ? null : read.mm(), 0.005, 5, " mm");
+        form.checks()
+                .within("shaving", AngleWords.A_DEPTH_OF_CUT.words(), read == null ? null : read.mm(), 0.005, 5, " mm");
         return Optional.ofNullable(read).filter(l -> l.mm() > 0);
     }
 }

@@ -85,7 +85,7 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
         List<Advice.Given> given = new ArrayList<>(s.given());
         if (inkDeg != 0) {
             given.add(new Advice.Given(
-                    "moved by the ink check", Angle.ofDegrees(inkDeg).toString()));
+                    AngleWords.MOVED_BY_INK.words(), Angle.ofDegrees(inkDeg).toString()));
         }
         return new SettingView(
                 b.which(),
@@ -94,7 +94,8 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
                 s.name(),
                 s.unit().symbol(),
                 AdviceView.of(Advice.exact(
-                        s.name() + " for the " + b.which().words(),
+                        AngleWords.SETTING_FOR.fill(
+                                "setting", s.name(), "bevel", b.which().words()),
                         s.value(),
                         s.unit().symbol(),
                         s.formula(),
@@ -111,7 +112,8 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
 
     private static AsideView aside(Setting.Aside a, List<Advice.Given> given) {
         return new AsideView(
-                AdviceView.of(Advice.exact(a.label(), a.value(), a.unit(), a.formula(), given, "The same inputs.")),
+                AdviceView.of(Advice.exact(
+                        a.label(), a.value(), a.unit(), a.formula(), given, AngleWords.SAME_INPUTS.words())),
                 a.words());
     }
 

@@ -89,8 +89,15 @@ class Restating implements SetupsOnHolders {
             Optional<SavedSetting> before =
                     then.stream().filter(o -> o.bevel() == s.bevel()).findFirst();
             if (before.isEmpty() || Math.abs(before.get().value() - s.value()) > SAME) {
-                changes.add(s.label() + " for the " + s.bevel().words() + " "
-                        + before.map(o -> shown(o) + " to ").orElse("") + shown(s));
+                changes.add(AngleWords.RESTATED.fill(
+                        "setting",
+                        s.label(),
+                        "bevel",
+                        s.bevel().words(),
+                        "before",
+                        before.map(o -> shown(o) + " to ").orElse(""),
+                        "after",
+                        shown(s)));
             }
         }
         row.settings = SetupStore.SETTINGS.write(now);

@@ -116,14 +116,14 @@ public class SetupService implements HistorySource {
         SetupRow row = row(setupId);
         Form.sameVersion(row.version, in.version());
         Checks checks = new Checks();
-        checks.within("offDeg", "A correction", in.offDeg(), -20, 20, "°");
+        checks.within("offDeg", AngleWords.A_CORRECTION.words(), in.offDeg(), -20, 20, "°");
         checks.orThrow();
         CoreTool tool = tools.core(row.toolId);
         Optional<CoreHolder> holder = Optional.ofNullable(row.holderId).map(holders::core);
         double moved = row.inkDeg + in.offDeg();
         List<SavedSetting> now = HolderSettings.of(holder, Seat.of(tool.geometry()), moved, Optional.empty())
                 .kept(row.target());
-        Restating.note(row, now, "the ink check asked for " + Numbers.plain(in.offDeg(), 2) + "°", clock.instant());
+        Restating.note(row, now, AngleWords.INK_ASKED_FOR.fill("off", Numbers.plain(in.offDeg(), 2)), clock.instant());
         row.inkDeg = moved;
         return view(setups.saveAndFlush(row));
     }
@@ -149,7 +149,8 @@ public class SetupService implements HistorySource {
         Setup s = saved.setup;
         List<String> lines = new ArrayList<>();
         String bevels = s.bevels().hasSecondary()
-                ? s.bevels().primary() + " primary, " + s.bevels().last() + " at the edge"
+                ? AngleWords.PRIMARY_AND_LAST.fill(
+                        "primary", s.bevels().primary(), "last", s.bevels().last())
                 : s.bevels().last().toString();
         String settings = s.settings().stream()
                 .map(k -> k.label() + " " + Numbers.plain(k.value(), 1) + (k.unit() == Setting.Unit.MM ? " mm" : "°"))
@@ -157,10 +158,12 @@ public class SetupService implements HistorySource {
                 .collect(Collectors.joining(" and "));
         lines.add(bevels + ", " + s.holderName() + (settings.isEmpty() || s.byHand() ? "" : ": " + settings));
         row.restated().forEach(r -> lines.add(r.because() + ": " + r.change()));
-        s.bevels().back().ifPresent(b -> lines.add("back bevel " + b));
-        s.bevels().wheel().ifPresent(wheel -> lines.add("hollow ground on a wheel of " + wheel));
-        s.camberBelowSole().ifPresent(c -> lines.add("camber " + Numbers.plain(c.mm(), 3) + " mm below the sole"));
-        return new HistoryEntry(saved.madeAt, HistoryEntry.Kind.SETUP, "Set-up “" + s.name() + "”", lines);
+        s.bevels().back().ifPresent(b -> lines.add(AngleWords.BACK_BEVEL_OF.fill("angle", b)));
+        s.bevels().wheel().ifPresent(wheel -> lines.add(AngleWords.HOLLOW_ON_WHEEL.fill("wheel", wheel)));
+        s.camberBelowSole()
+                .ifPresent(c -> lines.add(AngleWords.CAMBER_BELOW_SOLE.fill("camber", Numbers.plain(c.mm(), 3))));
+        return new HistoryEntry(
+                saved.madeAt, HistoryEntry.Kind.SETUP, AngleWords.SETUP_NAMED.fill("name", s.name()), lines);
     }
 
     /** The newest set-up, as it is shown. */
@@ -190,7 +193,7 @@ public class SetupService implements HistorySource {
                         row.target(),
                         Optional.ofNullable(row.camberMm).map(Length::ofMm),
                         holder.map(CoreHolder::kind).orElse(HolderKind.HAND),
-                        holder.map(CoreHolder::name).orElse("by hand"),
+                        holder.map(CoreHolder::name).orElse(AngleWords.BY_HAND.words()),
                         row.settings(),
                         Angle.ofDegrees(row.inkDeg)),
                 row.madeAt,

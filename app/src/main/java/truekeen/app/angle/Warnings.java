@@ -24,16 +24,16 @@ final class Warnings {
         String words = tool.geometry().kind().convention().words();
         advised.floor()
                 .filter(f -> target.last().degrees() < f.degrees() - SLACK_DEG)
-                .ifPresent(f -> warnings.add(tool.steel().name() + " is not known to hold an edge below " + f + " "
-                        + words + ". A light paring tool may go there knowingly."));
+                .ifPresent(f -> warnings.add(
+                        AngleWords.BELOW_SOUND.fill("steel", tool.steel().name(), "floor", f, "measured", words)));
         if (target.primary().degrees() < trade.primaryLow().degrees() - SLACK_DEG
                 || target.primary().degrees() > trade.primaryHigh().degrees() + SLACK_DEG) {
-            warnings.add("A primary of " + target.primary() + " is outside what this work usually wants, "
-                    + trade.primaryLow() + " to " + trade.primaryHigh() + ".");
+            warnings.add(AngleWords.PRIMARY_UNUSUAL.fill(
+                    "primary", target.primary(), "low", trade.primaryLow(), "high", trade.primaryHigh()));
         }
         Angle step = target.last().minus(target.primary());
         if (trade.stepMax().radians() > 0 && step.degrees() > trade.stepMax().degrees() + SLACK_DEG) {
-            warnings.add("A step of " + step + " is more than the usual most, " + trade.stepMax() + ".");
+            warnings.add(AngleWords.STEP_UNUSUAL.fill("step", step, "most", trade.stepMax()));
         }
         if (tool.geometry() instanceof PlaneIron iron) {
             clearance(iron, target, warnings);
@@ -44,8 +44,7 @@ final class Warnings {
     private static void clearance(PlaneIron iron, TargetBevel target, List<String> warnings) {
         Angle left = iron.clearance(target.last(), target.back().orElse(Angle.ZERO));
         if (left.degrees() < PlaneSetting.LEAST_CLEARANCE.degrees() - SLACK_DEG) {
-            warnings.add("Only " + left + " of clearance is left under the iron. Below " + PlaneSetting.LEAST_CLEARANCE
-                    + " the heel rubs as the edge wears.");
+            warnings.add(AngleWords.LITTLE_CLEARANCE.fill("left", left, "least", PlaneSetting.LEAST_CLEARANCE));
         }
     }
 }

@@ -131,7 +131,7 @@ public class BalanceService implements HistorySource {
         HungBlade blade = HungBlade.of(turning(toolId).geometry());
         UUID session = held(toolId, in.device());
         Form form = new Form();
-        form.checks().text("person", "A name", in.person(), false, 80);
+        form.checks().text("person", BalanceWords.A_NAME.words(), in.person(), false, 80);
         Optional<HungBlade.Hung> hung = blade.read(form, in);
         form.checks().orThrow();
         HungBlade.Hung h = hung.orElseThrow();
@@ -161,7 +161,7 @@ public class BalanceService implements HistorySource {
         UUID session = held(toolId, in.device());
         List<TryRow> rows = tries.findBySessionIdOrderByNumber(session);
         if (rows.isEmpty()) {
-            throw new RefusedException(Refusal.of(MessageCode.BALANCE_FIRST, "", "no try yet"));
+            throw new RefusedException(Refusal.of(MessageCode.BALANCE_FIRST, "", BalanceWords.NO_TRY.words()));
         }
         Form form = new Form();
         TryRow newest = rows.get(rows.size() - 1);
@@ -195,9 +195,10 @@ public class BalanceService implements HistorySource {
         return new HistoryEntry(
                 r.at,
                 HistoryEntry.Kind.BALANCE,
-                "Hung, try " + r.number + ": " + stood,
+                BalanceWords.TRY.fill("number", r.number, "result", stood),
                 r.removedG > 0
-                        ? List.of(Numbers.plain(r.removedG, 2) + " g taken off " + blade.place(r.removedAt))
+                        ? List.of(BalanceWords.TAKEN_OFF.fill(
+                                "mass", Numbers.plain(r.removedG, 2), "place", blade.place(r.removedAt)))
                         : List.of());
     }
 
@@ -221,7 +222,7 @@ public class BalanceService implements HistorySource {
             throw new RefusedException(Refusal.of(
                     MessageCode.BALANCE_FIRST,
                     "",
-                    any ? "the newest try is not level, or steel came off after it" : "no try was put down"));
+                    any ? BalanceWords.NEWEST_NOT_LEVEL.words() : BalanceWords.NO_TRY_PUT_DOWN.words()));
         }
     }
 
@@ -264,10 +265,15 @@ public class BalanceService implements HistorySource {
 
     private static String tipWords(double speed) {
         boolean fast = speed > RotaryBlade.TIP_SPEED_WARNS_AT;
-        return "The tips run at " + Numbers.plain(speed, 1) + " m/s, "
-                + (fast ? "over the " : "within the ") + Numbers.plain(RotaryBlade.TIP_SPEED_WARNS_AT, 1)
-                + " m/s that mower safety standards commonly allow."
-                + (fast ? " Look at the span and the speed again; do not run it so." : "");
+        return BalanceWords.TIPS_RUN_AT.fill(
+                "speed",
+                Numbers.plain(speed, 1),
+                "way",
+                (fast ? BalanceWords.OVER_THE.words() : BalanceWords.WITHIN_THE.words()),
+                "allowed",
+                Numbers.plain(RotaryBlade.TIP_SPEED_WARNS_AT, 1),
+                "act",
+                (fast ? BalanceWords.LOOK_AGAIN.words() : ""));
     }
 
     private BalanceView standing(List<TryRow> rows, HungBlade blade, MachineService.Running running) {
@@ -297,10 +303,10 @@ public class BalanceService implements HistorySource {
             Balancing b, Balancing.Correction c, HungBlade.Hung h, MachineService.Running running) {
         List<Advice.Given> given = new ArrayList<>();
         given.add(new Advice.Given("unbalance", Numbers.plain(b.unbalanceGmm(), 0) + " g·mm"));
-        given.add(
-                new Advice.Given("radius of the piece", Numbers.plain(c.radius().mm(), 0) + " mm"));
         given.add(new Advice.Given(
-                "width × thickness",
+                BalanceWords.PIECE_RADIUS.words(), Numbers.plain(c.radius().mm(), 0) + " mm"));
+        given.add(new Advice.Given(
+                BalanceWords.WIDTH_AND_THICKNESS.words(),
                 Numbers.plain(h.width().mm(), 1) + " × "
                         + Numbers.plain(h.thickness().mm(), 1) + " mm"));
         running.perMinute().ifPresent(n -> given.add(new Advice.Given("speed", Numbers.plain(n, 0) + " /min")));
@@ -308,15 +314,15 @@ public class BalanceService implements HistorySource {
                 / Math.max(b.unbalanceGmm(), 1e-9)
                 * c.length().mm();
         return AdviceView.of(new Advice(
-                "length to grind off",
+                BalanceWords.LENGTH_TO_GRIND.words(),
                 c.length().mm(),
                 Math.max(0, c.length().mm() - off),
                 c.length().mm() + off,
                 "mm",
                 Formula.UNBALANCE,
                 given,
-                "as good as the balancer: it tells " + Numbers.plain(h.resolutionGmm(), 0) + " g·mm",
-                "The trial mass, where it hangs, and the size of what is ground."));
+                BalanceWords.AS_GOOD_AS.fill("resolution", Numbers.plain(h.resolutionGmm(), 0)),
+                BalanceWords.MASS_CHANGES.words()));
     }
 
     private static TryView view(TryRow r, HungBlade blade) {

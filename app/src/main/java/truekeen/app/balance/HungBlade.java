@@ -66,7 +66,7 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
     static HungBlade of(Blade blade) {
         if (blade instanceof MowerBar bar) {
             return new HungBlade(
-                    List.of("the left end", "the right end"),
+                    List.of(BalanceWords.LEFT_END.words(), BalanceWords.RIGHT_END.words()),
                     Length.ofMm(bar.span().mm() / 2),
                     bar.usable(),
                     bar.thickness());
@@ -115,17 +115,17 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
         int before = form.checks().refusals().size();
         Method method = form.choice(
                 "method",
-                "How it was hung",
+                BalanceWords.HOW_HUNG.words(),
                 in.method(),
                 Arrays.stream(Method.values())
                         .filter(m -> m.name().equals(in.method()))
                         .findFirst(),
                 Arrays.toString(Method.values()));
-        Length at = within(form, "at", "The radius of the piece", in.at(), tip.mm());
-        Length wide = within(form, "width", "A width", in.width(), 2 * tip.mm());
-        Length thick = within(form, "thickness", "A thickness", in.thickness(), 30);
+        Length at = within(form, "at", BalanceWords.RADIUS_OF_PIECE.words(), in.at(), tip.mm());
+        Length wide = within(form, "width", BalanceWords.A_WIDTH.words(), in.width(), 2 * tip.mm());
+        Length thick = within(form, "thickness", BalanceWords.A_THICKNESS.words(), in.thickness(), 30);
         Double least = grams(form, "leastMass", in.leastMass(), 0.01, 100);
-        Length leastAt = within(form, "leastRadius", "A radius", in.leastRadius(), tip.mm());
+        Length leastAt = within(form, "leastRadius", BalanceWords.A_RADIUS.words(), in.leastRadius(), tip.mm());
         BalanceTry reading = method == null ? null : reading(form, method, in);
         if (form.checks().refusals().size() > before) {
             return Optional.empty();
@@ -158,8 +158,8 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
     /** What came off; every fault is noted at its field. */
     Optional<Removed> removed(Form form, TakenOffForm in) {
         Double mass = grams(form, "mass", in.mass(), 0.01, 2000);
-        Length radius = within(form, "radius", "A radius", in.radius(), tip.mm());
-        form.checks().within("place", "A place", (double) in.place(), 1, places.size(), "");
+        Length radius = within(form, "radius", BalanceWords.A_RADIUS.words(), in.radius(), tip.mm());
+        form.checks().within("place", BalanceWords.A_PLACE.words(), (double) in.place(), 1, places.size(), "");
         return mass == null || radius == null || !form.checks().clean()
                 ? Optional.empty()
                 : Optional.of(new Removed(mass, radius.mm()));
@@ -169,12 +169,12 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
         if (method == Method.LEVEL) {
             return BalanceTry.level();
         }
-        Length radius = within(form, "radius", "A radius", in.radius(), tip.mm());
+        Length radius = within(form, "radius", BalanceWords.A_RADIUS.words(), in.radius(), tip.mm());
         if (method == Method.TRIAL_MASS) {
             Double mass = grams(form, "trial", in.trial(), 0.05, 2000);
             form.checks().require(in.hungOn() >= 1 && in.hungOn() <= places.size(), () -> Refusal.of(
                             MessageCode.EMPTY, "hungOn", "")
-                    .with("what", "The light place, where the trial mass hangs,"));
+                    .with("what", BalanceWords.LIGHT_PLACE.words()));
             return mass == null || radius == null || in.hungOn() < 1 || in.hungOn() > places.size()
                     ? null
                     : form.checks().attempt(() -> BalanceTry.hung(in.hungOn(), places.size(), mass, radius, tip));
@@ -190,7 +190,7 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
 
     private static Double grams(Form form, String field, String text, double low, double high) {
         Double read = form.checks().attempt(() -> QuantityReader.number(field, text, "g"));
-        form.checks().within(field, "A mass", read, low, high, " g");
+        form.checks().within(field, BalanceWords.A_MASS.words(), read, low, high, " g");
         return read;
     }
 

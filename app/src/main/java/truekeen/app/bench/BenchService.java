@@ -140,7 +140,7 @@ public class BenchService {
         if (sent.size() > MOST_EVENTS) {
             throw new RefusedException(Refusal.of(MessageCode.TOO_MANY, "events", sent.size())
                     .with("high", MOST_EVENTS)
-                    .with("what", "events at once"));
+                    .with("what", BenchWords.EVENTS_AT_ONCE.words()));
         }
         SessionRow session = locked(id);
         boolean displaced = !session.holderDevice.equals(in.device());
@@ -278,7 +278,7 @@ public class BenchService {
                             s.toolId,
                             tools.name(s.toolId),
                             state.allDone()
-                                    ? "Test the edge"
+                                    ? BenchWords.TEST_THE_EDGE.words()
                                     : steps.get(state.current()).title(),
                             Math.min(state.current() + 1, steps.size()),
                             steps.size(),
@@ -377,14 +377,14 @@ public class BenchService {
     }
 
     private static RefusedException held(SessionRow session) {
-        String who = session.holderPerson.isBlank() ? "no name given" : session.holderPerson;
+        String who = session.holderPerson.isBlank() ? BenchWords.NO_NAME.words() : session.holderPerson;
         return new RefusedException(Refusal.of(MessageCode.SESSION_HELD, "", "").with("what", who));
     }
 
     private static void requireDevice(String device, String person) {
         Checks checks = new Checks();
-        checks.text("device", "The device's own key", device, true, 64);
-        checks.text("person", "A name", person, false, 80);
+        checks.text("device", BenchWords.KEY_OF_DEVICE.words(), device, true, 64);
+        checks.text("person", BenchWords.A_NAME.words(), person, false, 80);
         checks.orThrow();
     }
 }

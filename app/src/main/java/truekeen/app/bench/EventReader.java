@@ -41,7 +41,7 @@ final class EventReader {
                 .orElse(null);
         checks.require(kind != null, () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "kind", form.kind())
                 .with("allowed", TOLD_BY_DEVICES.toString()));
-        checks.text("note", "A note", form.note(), false, 500);
+        checks.text("note", BenchWords.A_NOTE.words(), form.note(), false, 500);
         Step.Side side = Arrays.stream(Step.Side.values())
                 .filter(s -> s.name().equals(form.side()))
                 .findFirst()
@@ -53,7 +53,7 @@ final class EventReader {
                 .orElse(null);
         checks.require(!observed || sign != null, () -> Refusal.of(
                         MessageCode.UNKNOWN_CHOICE, "sign", Form.orEmpty(form.sign()))
-                .with("allowed", "the signs of the step"));
+                .with("allowed", BenchWords.SIGNS_OF_STEP.words()));
         boolean read = kind == BenchEvent.Kind.READ;
         Instrument instrument = Arrays.stream(Instrument.values())
                 .filter(i -> i.name().equals(form.note()))
@@ -62,7 +62,13 @@ final class EventReader {
         checks.require(!read || instrument != null, () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "note", form.note())
                 .with("allowed", Arrays.toString(Instrument.values())));
         if (read && instrument != null) {
-            checks.within("value", "A reading", form.value(), instrument.low(), instrument.high(), instrument.unit());
+            checks.within(
+                    "value",
+                    BenchWords.A_READING.words(),
+                    form.value(),
+                    instrument.low(),
+                    instrument.high(),
+                    instrument.unit());
         }
         checks.orThrow();
         Optional<Stretch> where = form.fromMm() == null || form.toMm() == null

@@ -57,11 +57,11 @@ class SessionHistory implements HistorySource {
             if (all > 0 || skipped) {
                 lines.add(step.title()
                         + (all > 0 ? ": " + now.total() + " of " + all : "")
-                        + (skipped ? ", skipped: " + now.skippedBecause() : ""));
+                        + (skipped ? BenchWords.SKIPPED.fill("why", now.skippedBecause()) : ""));
             }
         }
         String who = s.holderPerson.isBlank() ? "" : " by " + s.holderPerson;
-        String state1 = s.finishedAt == null ? "At the bench" : "Worked at the bench";
+        String state1 = s.finishedAt == null ? BenchWords.AT_THE_BENCH.words() : BenchWords.WORKED.words();
         return new HistoryEntry(
                 at, HistoryEntry.Kind.BENCH, state1 + who + ": " + done + " strokes, " + planned + " planned", lines);
     }

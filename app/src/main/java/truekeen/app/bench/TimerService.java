@@ -72,22 +72,22 @@ public class TimerService {
         Form form = new Form();
         BenchTimer kind = form.choice(
                 "kind",
-                "What is timed",
+                BenchWords.WHAT_IS_TIMED.words(),
                 in.kind(),
                 Arrays.stream(BenchTimer.values())
                         .filter(k -> k.name().equals(in.kind()))
                         .findFirst(),
                 Arrays.toString(BenchTimer.values()));
-        form.checks().text("label", "What it is for", in.label(), true, 80);
+        form.checks().text("label", BenchWords.WHAT_FOR.words(), in.label(), true, 80);
         Double minutes = Form.blank(in.minutes())
                 ? null
                 : form.checks().attempt(() -> QuantityReader.number("minutes", in.minutes(), "min"));
-        form.checks().within("minutes", "A time", minutes, 0.1, MOST_MINUTES, " min");
+        form.checks().within("minutes", BenchWords.A_TIME.words(), minutes, 0.1, MOST_MINUTES, " min");
         List<TimerRow> running = timers.findByStoppedAtIsNull();
         form.checks().require(running.size() < MOST_RUNNING, () -> Refusal.of(
                         MessageCode.TOO_MANY, "kind", running.size() + 1)
                 .with("high", MOST_RUNNING)
-                .with("what", "times at once"));
+                .with("what", BenchWords.TIMES_AT_ONCE.words()));
         form.checks().orThrow();
         Instant now = clock.instant();
         boolean there = running.stream()

@@ -84,7 +84,7 @@ public class DeviceService {
         if (watchers.size() >= MOST_WATCHERS) {
             throw new RefusedException(Refusal.of(MessageCode.TOO_MANY, "", watchers.size() + 1)
                     .with("high", MOST_WATCHERS)
-                    .with("what", "screens that watch the instruments"));
+                    .with("what", DeviceWords.SCREENS.words()));
         }
         SseEmitter emitter = new SseEmitter(0L);
         emitter.onCompletion(() -> watchers.remove(emitter));
@@ -109,7 +109,7 @@ public class DeviceService {
         Instrument instrument = link.instrument();
         DeviceView now = link.view();
         if (now.taken() != null && now.takenNumber() > seen) {
-            return taken(instrument, now.taken(), "taken on the instrument");
+            return taken(instrument, now.taken(), DeviceWords.TAKEN.words());
         }
         if (!now.live()) {
             throw new RefusedException(
@@ -123,7 +123,7 @@ public class DeviceService {
                             truekeen.core.message.Numbers.plain(settled.span(), 1) + " " + instrument.unit())
                     .with("what", instrument.words()));
         }
-        return taken(instrument, settled.value(), "middle of its last values");
+        return taken(instrument, settled.value(), DeviceWords.MIDDLE_OF_LAST.words());
     }
 
     private TakenReading taken(Instrument instrument, double value, String how) {

@@ -22,28 +22,35 @@ final class TestHistory {
     static HistoryEntry entry(TestRow t, List<TrialRow> trials, boolean powered) {
         List<String> lines = new ArrayList<>();
         if (t.unreadable()) {
-            lines.add("part of it is an older record that cannot be read");
+            lines.add(TestWords.PART_UNREADABLE.words());
         }
         Optional<Verdict> force = t.verdict();
-        force.ifPresent(v -> lines.add("mean " + Numbers.plain(v.meanGrams(), 0) + " g, worst "
-                + Numbers.plain(v.worst().grams(), 0) + " g at "
-                + Numbers.plain(v.worst().xMm(), 1) + " mm"));
+        force.ifPresent(v -> lines.add(TestWords.MEAN_AND_WORST.fill(
+                "mean",
+                Numbers.plain(v.meanGrams(), 0),
+                "worst",
+                Numbers.plain(v.worst().grams(), 0),
+                "place",
+                Numbers.plain(v.worst().xMm(), 1))));
         t.seen().stream().map(Observation::words).forEach(lines::add);
         if (!t.keen && !t.found.isBlank()) {
             lines.add(t.found);
         }
-        trials.forEach(r -> lines.add(r.finding().map(Diagnosis.Finding::title).orElse("An older record") + ", “"
-                + Remedy.find(r.remedy).map(Remedy::words).orElse(r.remedy) + "” "
-                + (r.worked == null ? "No test after it yet." : r.worked ? "It worked." : "It did not work.")));
-        String index = force.map(v -> ": index " + Numbers.plain(v.meanIndex(), 2) + ", "
-                        + Numbers.plain(v.indexTarget(), 2) + " wanted")
+        trials.forEach(
+                r -> lines.add(r.finding().map(Diagnosis.Finding::title).orElse(TestWords.OLDER_RECORD.words()) + ", “"
+                        + Remedy.find(r.remedy).map(Remedy::words).orElse(r.remedy) + "” "
+                        + (r.worked == null
+                                ? TestWords.NO_TEST_YET.words()
+                                : r.worked ? TestWords.IT_WORKED.words() : TestWords.IT_DID_NOT.words())));
+        String index = force.map(v -> TestWords.INDEX_AND_WANTED.fill(
+                        "index", Numbers.plain(v.meanIndex(), 2), "wanted", Numbers.plain(v.indexTarget(), 2)))
                 .orElse("");
         return new HistoryEntry(t.takenAt, HistoryEntry.Kind.TEST, words(t.keen, powered) + index, lines);
     }
 
     /** A machine's blade passes; keenness is not asked of it. */
     private static String words(boolean passed, boolean powered) {
-        return powered ? (passed ? "Passed" : "Not yet") : passed ? "Keen" : "Not keen yet";
+        return powered ? (passed ? "Passed" : TestWords.NOT_YET.words()) : passed ? "Keen" : TestWords.NOT_KEEN.words();
     }
 
     /** What this place writes into the file of a tool. */

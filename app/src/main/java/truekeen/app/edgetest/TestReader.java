@@ -37,7 +37,7 @@ final class TestReader {
     /** What was seen, each sign one of the tool's own ladder and on its edge. */
     static List<Observation> seen(Form form, List<SignForm> given, CoreTool tool) {
         List<SignForm> signs = given == null ? List.of() : given;
-        form.checks().within("seen", "A number of signs", (double) signs.size(), 0, MOST_SIGNS, "");
+        form.checks().within("seen", TestWords.NUMBER_OF_SIGNS.words(), (double) signs.size(), 0, MOST_SIGNS, "");
         List<Sign> asked = EdgeCheck.ladder(tool.trade()).stream()
                 .flatMap(c -> c.signs().stream())
                 .toList();
@@ -48,7 +48,7 @@ final class TestReader {
             String field = "seen[" + i + "]";
             Sign sign = form.choice(
                     field + ".sign",
-                    "What was seen",
+                    TestWords.WHAT_WAS_SEEN.words(),
                     Form.orEmpty(s.sign()),
                     Arrays.stream(Sign.values())
                             .filter(k -> k.name().equals(s.sign()) && asked.contains(k))
@@ -60,7 +60,7 @@ final class TestReader {
                             !placed || s.fromMm() >= 0 && s.toMm() <= edge + 1e-6 && s.fromMm() <= s.toMm(),
                             () -> Refusal.of(
                                             MessageCode.FINDING_OFF_EDGE, field, s.fromMm() + " to " + s.toMm() + " mm")
-                                    .with("what", "What was seen")
+                                    .with("what", TestWords.WHAT_WAS_SEEN.words())
                                     .with("high", edge + " mm"));
             if (sign != null) {
                 seen.add(new Observation(

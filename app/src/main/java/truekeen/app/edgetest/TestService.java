@@ -145,8 +145,9 @@ public class TestService implements HistorySource {
         CoreTool tool = tools.core(session.toolId());
         Form form = new Form();
         List<TestRecords.ReadingForm> typed = in.readings() == null ? List.of() : in.readings();
-        form.checks().within("readings", "A number of readings", (double) typed.size(), 0, MOST_READINGS, "");
-        form.checks().text("person", "A name", in.person(), false, 80);
+        form.checks()
+                .within("readings", TestWords.NUMBER_OF_READINGS.words(), (double) typed.size(), 0, MOST_READINGS, "");
+        form.checks().text("person", TestWords.A_NAME.words(), in.person(), false, 80);
         List<Observation> seen = TestReader.seen(form, in.seen(), tool);
         form.checks().orThrow();
         Optional<EdgeTest> force = TestReader.force(form, in.reference(), typed, tool);

@@ -78,7 +78,7 @@ public final class TestViews {
     private static List<TrialView> trials(List<TrialRow> trials) {
         return trials.stream()
                 .map(r -> new TrialView(
-                        r.finding().map(Diagnosis.Finding::title).orElse("an older record that cannot be read"),
+                        r.finding().map(Diagnosis.Finding::title).orElse(TestWords.UNREADABLE.words()),
                         Remedy.find(r.remedy).map(Remedy::words).orElse(r.remedy),
                         r.worked))
                 .toList();
@@ -136,15 +136,15 @@ public final class TestViews {
 
     private static ForceView force(Verdict v, double referenceG) {
         AdviceView index = AdviceView.of(Advice.exact(
-                "keenness index",
+                TestWords.KEENNESS_INDEX.words(),
                 v.meanIndex(),
                 "",
                 Formula.KEENNESS_INDEX,
                 List.of(
-                        new Advice.Given("mean reading", Numbers.plain(v.meanGrams(), 1) + " g"),
+                        new Advice.Given(TestWords.MEAN_READING.words(), Numbers.plain(v.meanGrams(), 1) + " g"),
                         new Advice.Given("reference", Numbers.plain(referenceG, 1) + " g"),
-                        new Advice.Given("wanted at most", Numbers.plain(v.indexTarget(), 2))),
-                "The reference: read a new utility blade on this tester now and then."));
+                        new Advice.Given(TestWords.WANTED_AT_MOST.words(), Numbers.plain(v.indexTarget(), 2))),
+                TestWords.READING_CHANGES.words()));
         return new ForceView(
                 v.meanGrams(),
                 v.sdGrams(),

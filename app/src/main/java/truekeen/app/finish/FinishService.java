@@ -127,12 +127,12 @@ public class FinishService implements HistorySource {
         boolean hasCap = acts.stream().anyMatch(a -> a.key() == FinishAct.Key.CAP_IRON);
         if (hasCap) {
             form.lengthIfAny("capIron", in.capIron()).ifPresent(cap -> {
-                form.checks().within("capIron", "The cap iron", cap.mm(), CAP_LOW_MM, CAP_HIGH_MM, " mm");
+                form.checks().within("capIron", FinishWords.CAP_IRON.words(), cap.mm(), CAP_LOW_MM, CAP_HIGH_MM, " mm");
                 card.capIronMm = cap.mm();
                 card.capTyped = in.capIron().strip();
             });
         }
-        form.checks().text("torque", "A torque", in.torque(), false, 40);
+        form.checks().text("torque", FinishWords.A_TORQUE.words(), in.torque(), false, 40);
         form.checks()
                 .require(
                         !balance.turns(session.toolId()) || !Form.blank(in.torque()),
@@ -167,19 +167,19 @@ public class FinishService implements HistorySource {
         List<String> lines = new ArrayList<>();
         lines.add(
                 c.done().isEmpty()
-                        ? "nothing was ticked off"
+                        ? FinishWords.NOTHING_TICKED.words()
                         : c.done().stream()
                                 .map(k -> k.toLowerCase(Locale.ROOT).replace('_', ' '))
                                 .collect(Collectors.joining(", ")));
         if (c.capIronMm != null) {
-            lines.add("cap iron " + Numbers.plain(c.capIronMm, 2) + " mm behind the edge");
+            lines.add(FinishWords.CAP_IRON_AT.fill("distance", Numbers.plain(c.capIronMm, 2)));
         }
         if (!c.torque.isEmpty()) {
-            lines.add("bolt at " + c.torque + " by the manual");
+            lines.add(FinishWords.BOLT_AT.fill("torque", c.torque));
         }
         lines.addAll(c.seen());
         return new HistoryEntry(
-                c.at, HistoryEntry.Kind.FINISH, "Back to work; to be looked at again on " + c.nextCheck, lines);
+                c.at, HistoryEntry.Kind.FINISH, FinishWords.BACK_TO_WORK.fill("day", c.nextCheck), lines);
     }
 
     private List<FinishAct> acts(CoreTool tool) {

@@ -110,9 +110,8 @@ public class HandService {
         double off = o.done / o.predicted / o.stoodOutFrom;
         boolean slow = off > 1;
         String times = Numbers.plain(slow ? off : 1 / off, 1);
-        String words = slow
-                ? "took " + times + " times the strokes it is used to: is it glazed, clogged or worn?"
-                : "took " + times + " times fewer strokes than it is used to: freshly dressed, or not all counted?";
+        String words =
+                slow ? HandWords.MORE_STROKES.fill("times", times) : HandWords.FEWER_STROKES.fill("times", times);
         return new OddView(
                 o.id,
                 o.abrasiveId.toString(),
@@ -133,7 +132,7 @@ public class HandService {
         Form form = new Form();
         StrokeRatio.Judged judged = form.choice(
                 "judged",
-                "What it was",
+                HandWords.WHAT_IT_WAS.words(),
                 in.judged(),
                 Stream.of(StrokeRatio.Judged.HAND, StrokeRatio.Judged.STONE)
                         .filter(j -> j.name().equals(in.judged()))
@@ -160,7 +159,7 @@ public class HandService {
     }
 
     private static String name(Map<String, Abrasive> shelf, String id) {
-        return Optional.ofNullable(shelf.get(id)).map(Abrasive::name).orElse("a stone that is gone");
+        return Optional.ofNullable(shelf.get(id)).map(Abrasive::name).orElse(HandWords.STONE_GONE.words());
     }
 
     @Entity(name = "stroke_observation")

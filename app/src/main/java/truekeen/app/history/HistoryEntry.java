@@ -36,10 +36,6 @@ public record HistoryEntry(Instant at, Kind kind, String title, List<String> lin
 
     /** A record that is there and cannot be read. */
     public static HistoryEntry unreadable(Instant at, Kind kind) {
-        return new HistoryEntry(
-                at,
-                kind,
-                "An older record that cannot be read",
-                List.of("It is kept as it is and stands in the file of the tool."));
+        return new HistoryEntry(at, kind, HistoryWords.UNREADABLE.words(), List.of(HistoryWords.KEPT_AS_IT_IS.words()));
     }
 }

@@ -64,7 +64,7 @@ public class HouseRuleService {
         Form form = new Form();
         HouseRule rule = form.choice(
                 "rule",
-                "A house rule",
+                HouseRuleWords.A_HOUSE_RULE.words(),
                 in.rule(),
                 HouseRule.byName(Form.orEmpty(in.rule())),
                 Arrays.stream(HouseRule.values()).map(Enum::name).collect(Collectors.joining(", ")));

@@ -69,7 +69,7 @@ public class InkService {
         Form form = new Form();
         InkCheck.Intent intent = form.choice(
                 "intent",
-                "What the strokes were to do",
+                InkWords.WHAT_THEY_WERE_TO_DO.words(),
                 in.intent(),
                 Arrays.stream(InkCheck.Intent.values())
                         .filter(i -> i.name().equals(in.intent()))
@@ -78,7 +78,7 @@ public class InkService {
         InkPattern pattern = pattern(form, in.gone());
         boolean stepThere = form.checks().require(in.step() >= 0 && in.step() < steps.size(), () -> Refusal.of(
                         MessageCode.OUT_OF_RANGE, "step", in.step())
-                .with("what", "A step")
+                .with("what", InkWords.A_STEP.words())
                 .with("low", 0)
                 .with("high", steps.size() - 1));
         if (!stepThere || intent == null) {
@@ -132,7 +132,7 @@ public class InkService {
         for (String name : gone == null ? List.<String>of() : gone) {
             Place place = form.choice(
                     "gone",
-                    "A place",
+                    InkWords.A_PLACE.words(),
                     name,
                     Arrays.stream(Place.values())
                             .filter(p -> p.name().equals(name))
@@ -148,7 +148,7 @@ public class InkService {
     /** What the strokes were taken on, and at which angle. */
     private record At(Angle angle, Optional<Abrasive> abrasive, double forceN) {
         String words() {
-            return abrasive.map(a -> "on the " + a.name() + " at ").orElse("at ") + angle;
+            return abrasive.map(a -> InkWords.ON_AT.fill("stone", a.name())).orElse("at ") + angle;
         }
     }
 
@@ -195,12 +195,12 @@ public class InkService {
 
     private Optional<InkAmount> amount(Form form, InkForm in, Held held, At at, Bevel bevel) {
         Optional<Length> band = form.lengthIfAny("band", in.band());
-        band.ifPresent(
-                b -> form.checks().within("band", "A band", b.mm(), 0.01, Math.max(0.1, bevel.faceMm() * 1.1), " mm"));
+        band.ifPresent(b -> form.checks()
+                .within("band", InkWords.A_BAND.words(), b.mm(), 0.01, Math.max(0.1, bevel.faceMm() * 1.1), " mm"));
         Double strokes = Form.blank(in.strokes())
                 ? null
                 : form.checks().attempt(() -> QuantityReader.number("strokes", in.strokes(), ""));
-        form.checks().within("strokes", "A number of strokes", strokes, 1, 500, "");
+        form.checks().within("strokes", InkWords.NUMBER_OF_STROKES.words(), strokes, 1, 500, "");
         if (strokes == null || at.abrasive().isEmpty() || !form.checks().clean()) {
             return Optional.empty();
         }
@@ -221,21 +221,22 @@ public class InkService {
 
     private static AdviceView off(InkAnswer.Off off, InkForm in, At at, Bevel bevel) {
         List<Advice.Given> given = new ArrayList<>(List.of(
-                new Advice.Given("strokes since inking", in.strokes()),
+                new Advice.Given(InkWords.STROKES_SINCE.words(), in.strokes()),
                 new Advice.Given("taken", at.words()),
                 new Advice.Given("force", Numbers.plain(at.forceN(), 0) + " N"),
-                new Advice.Given("inked bevel", bevel.angle() + ", " + Numbers.plain(bevel.faceMm(), 2) + " mm"),
                 new Advice.Given(
-                        "clean band", Form.blank(in.band()) ? "as tapped, to a third of the bevel" : in.band())));
+                        InkWords.INKED_BEVEL.words(), bevel.angle() + ", " + Numbers.plain(bevel.faceMm(), 2) + " mm"),
+                new Advice.Given(
+                        InkWords.CLEAN_BAND.words(), Form.blank(in.band()) ? InkWords.AS_TAPPED.words() : in.band())));
         return AdviceView.of(new Advice(
-                "off by",
+                InkWords.OFF_BY.words(),
                 off.likely(),
                 off.low(),
                 off.high(),
                 "°",
                 Formula.INK_BAND,
                 given,
-                "Evidence: what these strokes take is a first estimate, ×/÷ 2",
-                "A band that was measured, and more strokes, narrow the range."));
+                InkWords.STROKES_ARE_ESTIMATED.words(),
+                InkWords.NARROW_THE_RANGE.words()));
     }
 }

@@ -26,25 +26,26 @@ final class AbrasiveReader {
     static void fill(AbrasiveRow row, AbrasiveForm form) {
         Form reading = new Form();
         Checks checks = reading.checks();
-        checks.text("name", "A name", form.name(), true, 80);
+        checks.text("name", KitWords.A_NAME.words(), form.name(), true, 80);
         AbrasiveKind kind = reading.choice(
                 "kind",
-                "A kind",
+                KitWords.A_KIND.words(),
                 form.kind(),
                 AbrasiveKind.byKey(Form.orEmpty(form.kind())),
                 Arrays.stream(AbrasiveKind.values()).map(AbrasiveKind::key).collect(Collectors.joining(", ")));
         Abrasive.Shape shape = reading.choice(
                 "shape",
-                "A shape",
+                KitWords.A_SHAPE.words(),
                 form.shape(),
                 oneOf(Abrasive.Shape.values(), form.shape()),
                 Arrays.toString(Abrasive.Shape.values()));
         GrainSize size = bare(kind)
                 ? new GrainSize(0, GrainSize.Evidence.MAKER)
                 : size(reading, form.gritStandard(), form.gritName(), form.makerUm());
-        checks.text("gritName", "A grit name", form.gritName(), false, 20);
-        checks.text("gritStandard", "A grit standard", form.gritStandard(), false, 16);
-        checks.within("strokesSinceLapped", "A count of strokes", form.strokesSinceLapped(), 0, 1_000_000, "");
+        checks.text("gritName", KitWords.GRIT_NAME.words(), form.gritName(), false, 20);
+        checks.text("gritStandard", KitWords.GRIT_STANDARD.words(), form.gritStandard(), false, 16);
+        checks.within(
+                "strokesSinceLapped", KitWords.COUNT_OF_STROKES.words(), form.strokesSinceLapped(), 0, 1_000_000, "");
         if (kind != null && !lubricants(kind).contains(Form.orEmpty(form.lubricant()))) {
             checks.refuse(Refusal.of(MessageCode.UNKNOWN_CHOICE, "lubricant", form.lubricant())
                     .with("allowed", String.join(", ", lubricants(kind))));
@@ -52,7 +53,8 @@ final class AbrasiveReader {
         Abrasive.Firmness firmness = oneOrUsual(checks, "firmness", Abrasive.Firmness.values(), form.firmness());
         Abrasive.Slurry slurry = oneOrUsual(checks, "slurry", Abrasive.Slurry.values(), form.slurry());
         Optional<Length> length = reading.lengthIfAny("length", form.length());
-        checks.within("length", "A length", length.map(Length::mm).orElse(null), 80, 600, " mm");
+        checks.within(
+                "length", KitWords.A_LENGTH.words(), length.map(Length::mm).orElse(null), 80, 600, " mm");
         Double worn = Form.blank(form.worn())
                 ? (Double) 0.0
                 : checks.attempt(() -> QuantityReader.number("worn", form.worn(), "%"));
@@ -61,8 +63,8 @@ final class AbrasiveReader {
         Double coarsest = grain(checks, "lapsCoarsest", form.lapsCoarsest());
         if (finest != null && coarsest != null && finest > coarsest) {
             checks.refuse(Refusal.of(MessageCode.OUT_OF_RANGE, "lapsFinest", form.lapsFinest())
-                    .with("what", "The finest grain")
-                    .with("low", "more than 0")
+                    .with("what", KitWords.FINEST_GRAIN.words())
+                    .with("low", KitWords.MORE_THAN_NOTHING.words())
                     .with("high", form.lapsCoarsest()));
         }
         checks.orThrow();
@@ -104,7 +106,7 @@ final class AbrasiveReader {
             return null;
         }
         Double um = checks.attempt(() -> QuantityReader.number(field, typed.replace("um", "µm"), "µm"));
-        checks.within(field, "A grain", um, 0.01, 3000, " µm");
+        checks.within(field, KitWords.A_GRAIN.words(), um, 0.01, 3000, " µm");
         return um;
     }
 
@@ -128,7 +130,7 @@ final class AbrasiveReader {
         }
         GritStandard known = reading.choice(
                 "gritStandard",
-                "A grit standard",
+                KitWords.GRIT_STANDARD.words(),
                 standard,
                 GritStandard.byKey(Form.orEmpty(standard)),
                 Arrays.stream(GritStandard.values()).map(GritStandard::key).collect(Collectors.joining(", ")));

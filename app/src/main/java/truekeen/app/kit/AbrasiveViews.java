@@ -104,10 +104,10 @@ final class AbrasiveViews {
     static List<TimerView> timers(AbrasiveRow a, Instant now) {
         List<TimerView> timers = new ArrayList<>();
         if (a.soakingSince != null && a.soaks) {
-            timers.add(new TimerView(a.id.toString(), a.name, "in the water", a.soakLeftSeconds(now)));
+            timers.add(new TimerView(a.id.toString(), a.name, KitWords.IN_THE_WATER.words(), a.soakLeftSeconds(now)));
         }
         if (drying(a, now) > 0) {
-            timers.add(new TimerView(a.id.toString(), a.name, "compound drying", drying(a, now)));
+            timers.add(new TimerView(a.id.toString(), a.name, KitWords.COMPOUND_DRYING.words(), drying(a, now)));
         }
         return timers;
     }
@@ -120,10 +120,10 @@ final class AbrasiveViews {
     static String words(GrainSize size) {
         String um = Numbers.plain(size.d50Um(), 2) + " µm";
         return switch (size.evidence()) {
-            case TABLE -> um + ", a row of the standard";
-            case INTERPOLATED -> um + ", between two rows of the standard";
-            case EXTRAPOLATED -> um + ", carried on beyond the standard: enter the maker's figure";
-            case MAKER -> um + ", as stated";
+            case TABLE -> KitWords.ROW_OF_STANDARD.fill("size", um);
+            case INTERPOLATED -> KitWords.BETWEEN_ROWS.fill("size", um);
+            case EXTRAPOLATED -> KitWords.BEYOND_STANDARD.fill("size", um);
+            case MAKER -> KitWords.AS_STATED.fill("size", um);
         };
     }
 
@@ -160,32 +160,32 @@ final class AbrasiveViews {
 
     private static String next(AbrasiveRow a, Abrasive core, Instant now, List<Abrasive> shelf) {
         if (a.retired) {
-            return "out of use";
+            return KitWords.OUT_OF_USE.words();
         }
         if (a.nicked) {
-            return "nicked: it would nick the edge; dress it out or put it away";
+            return KitWords.NICKED.words();
         }
         if (a.frozen) {
-            return "may have frozen wet: do not use";
+            return KitWords.MAY_BE_FROZEN.words();
         }
         if (a.worn >= 1) {
-            return "worn out: replace";
+            return KitWords.WORN_OUT.words();
         }
         if (core.state().oilInside() && core.wet()) {
-            return "degrease before water";
+            return KitWords.DEGREASE.words();
         }
         if (!a.flat) {
             return Lapping.plateFor(core, shelf)
-                    .map(p -> "flatten on the " + p.name())
-                    .orElse(a.lappable ? "flatten before use" : "not flat, and nothing here laps it");
+                    .map(p -> KitWords.FLATTEN_ON.fill("plate", p.name()))
+                    .orElse(a.lappable ? KitWords.FLATTEN_FIRST.words() : KitWords.NOTHING_LAPS.words());
         }
         if (a.glazed) {
             return Lapping.dresserFor(core, shelf)
-                    .map(d -> "dress with the " + d.name())
-                    .orElse("glazed: dress it");
+                    .map(d -> KitWords.DRESS_WITH.fill("dresser", d.name()))
+                    .orElse(KitWords.GLAZED.words());
         }
         if (a.grainEvidence == GrainSize.Evidence.EXTRAPOLATED) {
-            return "enter the maker's micrometres";
+            return KitWords.ENTER_MICROMETRES.words();
         }
         return due(a, core, now);
     }
@@ -195,20 +195,22 @@ final class AbrasiveViews {
         double interval = kind.flattenAfterStrokes().orElse(Double.MAX_VALUE);
         if (a.strokesSinceLapped >= SOON * interval) {
             String act = kind.has(AbrasiveKind.Trait.RENEWED)
-                    ? "renew soon"
-                    : kind.grain() == AbrasiveClass.SUPER ? "condition and flatten soon" : "flatten soon";
-            return act + ": " + Numbers.plain(a.strokesSinceLapped, 0) + " strokes since";
+                    ? KitWords.RENEW_SOON.words()
+                    : kind.grain() == AbrasiveClass.SUPER
+                            ? KitWords.CONDITION_SOON.words()
+                            : KitWords.FLATTEN_SOON.words();
+            return KitWords.STROKES_SINCE.fill("act", act, "strokes", Numbers.plain(a.strokesSinceLapped, 0));
         }
         if (drying(a, now) > 0) {
-            return "compound dries " + minutes(drying(a, now));
+            return KitWords.COMPOUND_DRIES.fill("time", minutes(drying(a, now)));
         }
         if (core.state().soakLeftSeconds() > 0) {
             return a.soakingSince == null
-                    ? "soak " + minutes(core.state().soakLeftSeconds()) + " before use"
-                    : "in the water, " + minutes(core.state().soakLeftSeconds()) + " to go";
+                    ? KitWords.SOAK_FIRST.fill("time", minutes(core.state().soakLeftSeconds()))
+                    : KitWords.SOAKING.fill("time", minutes(core.state().soakLeftSeconds()));
         }
         if (a.worn >= SOON) {
-            return "nearly worn: " + Numbers.plain(a.worn * 100, 0) + " %";
+            return KitWords.NEARLY_WORN.fill("worn", Numbers.plain(a.worn * 100, 0));
         }
         return "ready";
     }

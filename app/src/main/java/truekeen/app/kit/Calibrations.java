@@ -39,13 +39,19 @@ final class Calibrations {
             form.checks()
                     .within(
                             "pairs." + i + ".projection",
-                            "A projection",
+                            KitWords.A_PROJECTION.words(),
                             projection == null ? null : projection.mm(),
                             0.5,
                             200,
                             " mm");
             form.checks()
-                    .within("pairs." + i + ".angle", "An angle", angle == null ? null : angle.degrees(), 5, 80, "°");
+                    .within(
+                            "pairs." + i + ".angle",
+                            KitWords.AN_ANGLE.words(),
+                            angle == null ? null : angle.degrees(),
+                            5,
+                            80,
+                            "°");
             if (projection != null && angle != null) {
                 pairs.add(new Pair(projection, angle));
             }
@@ -57,7 +63,14 @@ final class Calibrations {
         Length typed = Form.blank(in.rollerRadius())
                 ? now.length("rollerRadius")
                 : form.length("rollerRadius", in.rollerRadius());
-        form.checks().within("rollerRadius", "A roller radius", typed == null ? null : typed.mm(), 1, 60, " mm");
+        form.checks()
+                .within(
+                        "rollerRadius",
+                        KitWords.ROLLER_RADIUS.words(),
+                        typed == null ? null : typed.mm(),
+                        1,
+                        60,
+                        " mm");
         return typed;
     }
 
@@ -67,7 +80,8 @@ final class Calibrations {
             return 0;
         }
         Length typed = form.length("thickness", in.thickness());
-        form.checks().within("thickness", "A thickness", typed == null ? null : typed.mm(), 0.5, 25, " mm");
+        form.checks()
+                .within("thickness", KitWords.A_THICKNESS.words(), typed == null ? null : typed.mm(), 0.5, 25, " mm");
         return typed == null ? 0 : typed.mm();
     }
 
@@ -125,11 +139,7 @@ final class Calibrations {
                 null,
                 List.of(),
                 List.of(),
-                one.isPresent()
-                        ? "One pair moves the setback only; the axle's depth stays as measured. Two pairs more than 5°"
-                                + " apart tell both."
-                        : "Set a projection, read the angle it gives with the gauge zeroed on the stone, and write both"
-                                + " down; then another at least 5° away.",
+                one.isPresent() ? KitWords.ONE_PAIR.words() : KitWords.READ_A_PAIR.words(),
                 faults(form));
     }
 
@@ -161,18 +171,16 @@ final class Calibrations {
         }
         List<String> warnings = new ArrayList<>();
         if (fit.spread().compareTo(GuideCalibration.LEAST_SPREAD) < 0) {
-            warnings.add("All angles lie within " + fit.spread() + ": away from there it is guesswork. Measure one at"
-                    + " least 5° off.");
+            warnings.add(KitWords.ANGLES_TOO_CLOSE.fill("spread", fit.spread()));
         } else if (fit.illConditioned()) {
-            warnings.add(
-                    "These pairs hardly tell the two dimensions apart. Measure at angles farther from each other.");
+            warnings.add(KitWords.PAIRS_TOO_ALIKE.words());
         }
         double most = fit.residuals().stream()
                 .mapToDouble(r -> Math.abs(r.degrees()))
                 .max()
                 .orElse(0);
         if (most > 0.5) {
-            warnings.add("One pair is off by " + Numbers.plain(most, 1) + "°: measure it again.");
+            warnings.add(KitWords.PAIR_OFF.fill("most", Numbers.plain(most, 1)));
         }
         return new CalibrationView(
                 form.checks().clean(),
@@ -183,8 +191,7 @@ final class Calibrations {
                 worst,
                 views,
                 warnings,
-                "With readings good to 0.2 mm and 0.2° an angle set by it is known to " + Numbers.plain(worst, 1)
-                        + "° here; its dimensions only to half a millimetre or so.",
+                KitWords.KNOWN_TO.fill("worst", Numbers.plain(worst, 1)),
                 faults(form));
     }
 

@@ -51,7 +51,7 @@ final class HolderReader {
         String[] parts = typed.split("[;,]");
         form.checks().require(parts.length <= 30, () -> Refusal.of(MessageCode.TOO_MANY, "blocks", parts.length)
                 .with("high", 30)
-                .with("what", "stop blocks"));
+                .with("what", KitWords.STOP_BLOCKS_MANY.words()));
         for (String part : parts) {
             if (!part.isBlank() && blocks.size() < 30) {
                 Length block = form.checks().attempt(() -> {

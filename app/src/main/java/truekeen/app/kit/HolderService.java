@@ -152,17 +152,17 @@ public class HolderService {
         return new ChangedView(
                 null,
                 view(saved, wheelsById()),
-                setups.restate(List.of(core(saved, wheelsById())), "the " + row.name + " was measured anew"));
+                setups.restate(List.of(core(saved, wheelsById())), KitWords.HOLDER_MEASURED.fill("holder", row.name)));
     }
 
     private void fill(HolderRow row, HolderForm in) {
         Form form = new Form();
-        form.checks().text("name", "A name", in.name(), true, 80);
-        form.checks().text("note", "A note", in.note(), false, 500);
-        form.checks().text("blocks", "The stop blocks", in.blocks(), false, 300);
+        form.checks().text("name", KitWords.A_NAME.words(), in.name(), true, 80);
+        form.checks().text("note", KitWords.A_NOTE.words(), in.note(), false, 500);
+        form.checks().text("blocks", KitWords.STOP_BLOCKS.words(), in.blocks(), false, 300);
         HolderKind kind = form.choice(
                 "kind",
-                "A kind",
+                KitWords.A_KIND.words(),
                 in.kind(),
                 Arrays.stream(HolderKind.values())
                         .filter(k -> k != HolderKind.HAND && k.name().equals(in.kind()))
@@ -175,8 +175,12 @@ public class HolderService {
                 : HolderReader.dimensions(form, kind.dimensions(), in.parts());
         List<Double> blocks = kind.takesBlocks() ? HolderReader.blocks(form, in.blocks()) : List.of();
         Optional<WheelRow> wheel = kind.onWheel() && !Form.blank(in.wheelId())
-                ? Optional.ofNullable(
-                        form.choice("wheelId", "A wheel", in.wheelId(), wheel(in.wheelId()), "a wheel of this kit"))
+                ? Optional.ofNullable(form.choice(
+                        "wheelId",
+                        KitWords.A_WHEEL.words(),
+                        in.wheelId(),
+                        wheel(in.wheelId()),
+                        KitWords.WHEEL_OF_THIS_KIT.words()))
                 : Optional.empty();
         if (form.checks().clean()) {
             kind.read(
@@ -228,7 +232,8 @@ public class HolderService {
         return new ChangedView(
                 null,
                 view(saved, wheelsById()),
-                setups.restate(List.of(core(saved, wheelsById())), "the " + row.name + " was calibrated"));
+                setups.restate(
+                        List.of(core(saved, wheelsById())), KitWords.HOLDER_CALIBRATED.fill("holder", row.name)));
     }
 
     private static void kindChecks(HolderRow row, Measures now) {

@@ -118,7 +118,7 @@ final class KitCsv {
             case "" -> usual;
             case "true", "yes", "1" -> true;
             case "false", "no", "0" -> false;
-            default -> throw fault(line, given, column + " is yes or no");
+            default -> throw fault(line, given, KitWords.YES_OR_NO.fill("column", column));
         };
     }
 
@@ -127,7 +127,7 @@ final class KitCsv {
         try {
             return given.isEmpty() ? 0 : Double.parseDouble(given);
         } catch (NumberFormatException none) {
-            throw fault(line, given, "strokes_since_lapped is a number");
+            throw fault(line, given, KitWords.STROKES_A_NUMBER.words());
         }
     }
 

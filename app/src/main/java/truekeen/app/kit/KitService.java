@@ -200,9 +200,9 @@ public class KitService {
             if (known == null) {
                 added++;
                 byName.put(row.name, row);
-                lines.add(row.name + ": put on the shelf");
+                lines.add(KitWords.PUT_ON_SHELF.fill("piece", row.name));
             } else {
-                lines.add(row.name + ": changed");
+                lines.add(KitWords.CHANGED.fill("piece", row.name));
             }
         }
         checks.orThrow();
@@ -290,9 +290,9 @@ public class KitService {
 
     private TesterView fill(TesterRow row, TesterForm form) {
         Checks checks = new Checks();
-        checks.text("name", "A name", form.name(), true, 80);
+        checks.text("name", KitWords.A_NAME.words(), form.name(), true, 80);
         Double grams = checks.attempt(() -> QuantityReader.number("reference", form.reference(), "g"));
-        checks.within("reference", "A reference reading", grams, 1, 5000, " g");
+        checks.within("reference", KitWords.REFERENCE_READING.words(), grams, 1, 5000, " g");
         checks.orThrow();
         row.name = form.name().strip();
         row.referenceG = grams;

@@ -84,7 +84,7 @@ public class WheelService {
             return new ChangedView(view(saved), null, List.of());
         }
         truings.saveAndFlush(new WheelTruingRow(id, clock.instant(), saved.diameterMm, ""));
-        return restated(saved, before, "measured anew");
+        return restated(saved, before, KitWords.MEASURED_ANEW.words());
     }
 
     /** A wheel was trued, or a new one put on: every set-up on it is restated. */
@@ -93,7 +93,7 @@ public class WheelService {
         Form.sameVersion(row.version, in.version());
         Form form = new Form();
         Length diameter = diameter(form, in.diameter());
-        form.checks().text("person", "A name", in.person(), false, 80);
+        form.checks().text("person", KitWords.A_NAME.words(), in.person(), false, 80);
         form.checks().require(diameter == null || in.fresh() || diameter.mm() <= row.diameterMm, () -> Refusal.of(
                         MessageCode.WHEEL_GROWN, "diameter", diameter)
                 .with("low", Length.ofMm(row.diameterMm)));
@@ -118,25 +118,31 @@ public class WheelService {
     private static Length diameter(Form form, String typed) {
         Length diameter = form.length("diameter", typed);
         form.checks()
-                .within("diameter", "A diameter", diameter == null ? null : diameter.mm(), LEAST_MM, MOST_MM, " mm");
+                .within(
+                        "diameter",
+                        KitWords.A_DIAMETER.words(),
+                        diameter == null ? null : diameter.mm(),
+                        LEAST_MM,
+                        MOST_MM,
+                        " mm");
         return diameter;
     }
 
     private static void fill(WheelRow row, WheelForm in) {
         Form form = new Form();
-        form.checks().text("name", "A name", in.name(), true, 80);
-        form.checks().text("note", "A note", in.note(), false, 500);
+        form.checks().text("name", KitWords.A_NAME.words(), in.name(), true, 80);
+        form.checks().text("note", KitWords.A_NOTE.words(), in.note(), false, 500);
         Wheel.Kind kind = form.choice(
                 "kind",
-                "A kind",
+                KitWords.A_KIND.words(),
                 in.kind(),
                 Arrays.stream(Wheel.Kind.values())
                         .filter(k -> k.name().equals(in.kind()))
                         .findFirst(),
                 kinds().stream().map(k -> k.key().name()).collect(Collectors.joining(", ")));
         Length diameter = diameter(form, in.diameter());
-        Double turns = number(form, "perMinute", "Turns a minute", in.perMinute(), 1, 30000, "");
-        Double marked = number(form, "marked", "A marked speed", in.marked(), 1, 150, "m/s");
+        Double turns = number(form, "perMinute", KitWords.TURNS_A_MINUTE.words(), in.perMinute(), 1, 30000, "");
+        Double marked = number(form, "marked", KitWords.MARKED_SPEED.words(), in.marked(), 1, 150, "m/s");
         form.checks().orThrow();
         row.name = in.name().strip();
         row.kind = kind;

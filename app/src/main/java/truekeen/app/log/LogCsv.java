@@ -50,12 +50,12 @@ final class LogCsv {
         String text = CsvList.at(row, "text");
         Instant when = instant(CsvList.at(row, "at"));
         String fault = when == null
-                ? "“at” is a day such as 2026-03-14, or an instant."
+                ? LogWords.AT_IS_A_DAY.words()
                 : when.isAfter(now)
-                        ? "“at” lies ahead."
+                        ? LogWords.AT_LIES_AHEAD.words()
                         : title.isBlank() || title.length() > MOST_TITLE
-                                ? "A title is needed, of " + MOST_TITLE + " characters at most."
-                                : text.length() > MOST_TEXT ? "At most " + MOST_TEXT + " characters of text." : "";
+                                ? LogWords.TITLE_NEEDED.fill("most", MOST_TITLE)
+                                : text.length() > MOST_TEXT ? LogWords.TEXT_TOO_LONG.fill("most", MOST_TEXT) : "";
         if (fault.isEmpty()) {
             lines.add(new Line(when, title, text));
         } else {

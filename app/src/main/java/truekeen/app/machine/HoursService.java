@@ -74,13 +74,13 @@ public class HoursService implements HistorySource {
         form.checks().within("hours", "Hours", run, 0.05, MOST_HOURS, " h");
         Ground ground = form.choice(
                 "ground",
-                "The ground",
+                MachineWords.THE_GROUND.words(),
                 in.ground(),
                 Arrays.stream(Ground.values())
                         .filter(g -> g.name().equals(in.ground()))
                         .findFirst(),
                 Arrays.toString(Ground.values()));
-        form.checks().text("person", "A name", in.person(), false, 80);
+        form.checks().text("person", MachineWords.A_NAME.words(), in.person(), false, 80);
         form.checks().orThrow();
         HoursRow row = new HoursRow(blade.machineId, toolId, clock.instant());
         row.day = day;
@@ -183,23 +183,25 @@ public class HoursService implements HistorySource {
 
     private static AdviceView why(RunningHours due, int runs) {
         return AdviceView.of(new Advice(
-                "hours an edge lasts",
+                MachineWords.HOURS_AN_EDGE.words(),
                 due.interval(),
                 due.intervalLow(),
                 due.intervalHigh(),
                 "h",
                 Formula.HOURS_DUE,
                 List.of(
-                        new Advice.Given("wear so far", Numbers.plain(due.worn(), 1) + " h on clean ground"),
-                        new Advice.Given("times hours were put down", String.valueOf(runs)),
-                        new Advice.Given("intervals of its own", String.valueOf(due.intervals())),
+                        new Advice.Given(
+                                MachineWords.WEAR_SO_FAR.words(),
+                                MachineWords.WEAR_HOURS.fill("hours", Numbers.plain(due.worn(), 1))),
+                        new Advice.Given(MachineWords.TIMES_PUT_DOWN.words(), String.valueOf(runs)),
+                        new Advice.Given(MachineWords.OWN_INTERVALS.words(), String.valueOf(due.intervals())),
                         new Advice.Given(
                                 "pace",
                                 due.perDay()
-                                        .map(p -> Numbers.plain(p, 2) + " h a day of the season")
-                                        .orElse("not known yet"))),
-                due.intervals() == 0 ? "first estimate" : "the shortest and the longest of its own",
-                "Hours and ground put down; each sharpening adds an interval."));
+                                        .map(p -> MachineWords.HOURS_A_DAY.fill("hours", Numbers.plain(p, 2)))
+                                        .orElse(MachineWords.NOT_KNOWN.words()))),
+                due.intervals() == 0 ? MachineWords.FIRST_ESTIMATE.words() : MachineWords.SHORTEST_AND_LONGEST.words(),
+                MachineWords.HOURS_CHANGE.words()));
     }
 
     private LocalDate day(Form form, String typed) {

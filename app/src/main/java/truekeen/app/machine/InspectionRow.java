@@ -60,7 +60,9 @@ class InspectionRow {
     /** Why it was rejected; never empty where it was. */
     List<String> reasons() {
         List<String> kept = StoredMachine.REASONS.read(reasons).orElse(List.of());
-        return kept.isEmpty() && verdict == Inspection.Verdict.REJECT ? List.of("its reasons cannot be read") : kept;
+        return kept.isEmpty() && verdict == Inspection.Verdict.REJECT
+                ? List.of(MachineWords.REASONS_UNREADABLE.words())
+                : kept;
     }
 
     /** What else was noted. */

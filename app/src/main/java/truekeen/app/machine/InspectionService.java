@@ -82,8 +82,8 @@ public class InspectionService implements HistorySource {
         gate.requireSafe(toolId);
         Read read = read(toolId, in);
         Form form = new Form();
-        form.checks().text("person", "The name of who inspected it", in.person(), true, 80);
-        form.checks().text("corrects", "What was put down wrongly", in.corrects(), false, 300);
+        form.checks().text("person", MachineWords.WHO_INSPECTED.words(), in.person(), true, 80);
+        form.checks().text("corrects", MachineWords.PUT_DOWN_WRONGLY.words(), in.corrects(), false, 300);
         form.checks().orThrow();
         Inspection result = read.inspection;
         if (result.verdict() == Inspection.Verdict.OPEN) {
@@ -232,7 +232,14 @@ public class InspectionService implements HistorySource {
         Double value = count
                 ? form.checks().attempt(() -> QuantityReader.number(field, text, ""))
                 : Optional.ofNullable(form.length(field, text)).map(l -> l.mm()).orElse(null);
-        form.checks().within(field, count ? "A count" : "A measure", value, 0, MOST, count ? "" : " mm");
+        form.checks()
+                .within(
+                        field,
+                        count ? MachineWords.A_COUNT.words() : MachineWords.A_MEASURE.words(),
+                        value,
+                        0,
+                        MOST,
+                        count ? "" : " mm");
         if (count && value != null) {
             form.checks().require(value == Math.rint(value), () -> Refusal.of(MessageCode.NOT_WHOLE, field, text));
         }

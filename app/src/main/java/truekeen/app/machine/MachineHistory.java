@@ -21,7 +21,7 @@ final class MachineHistory {
         entries.add(new HistoryEntry(
                 i.at,
                 Kind.SAFE,
-                "Made safe by " + i.person,
+                MachineWords.MADE_SAFE_BY.fill("person", i.person),
                 Isolation.acts(power, kind).stream()
                         .filter(a -> i.acts().contains(a.key()))
                         .map(SafetyAct::title)
@@ -30,7 +30,7 @@ final class MachineHistory {
             entries.add(new HistoryEntry(
                     i.liftedAt,
                     Kind.SAFE,
-                    "Machine given back by " + named(i.liftedBy),
+                    MachineWords.GIVEN_BACK_BY.fill("person", named(i.liftedBy)),
                     i.liftedWhy == null || i.liftedWhy.isBlank() ? List.of() : List.of(i.liftedWhy)));
         }
         return entries;
@@ -40,21 +40,24 @@ final class MachineHistory {
         boolean rejected = i.verdict == Inspection.Verdict.REJECT;
         List<String> lines = new ArrayList<>(rejected ? i.reasons() : i.notes());
         if (!i.corrects.isBlank()) {
-            lines.add("corrects an earlier inspection: " + i.corrects);
+            lines.add(MachineWords.CORRECTS.fill("why", i.corrects));
         }
         return new HistoryEntry(
-                i.at, Kind.INSPECT, (rejected ? "Rejected by " : "Inspected and fit, by ") + i.person, lines);
+                i.at,
+                Kind.INSPECT,
+                (rejected ? MachineWords.REJECTED_BY.words() : MachineWords.FIT_BY.words()) + i.person,
+                lines);
     }
 
     static HistoryEntry hours(HoursRow h) {
         return new HistoryEntry(
                 h.day.atStartOfDay().toInstant(ZoneOffset.UTC),
                 Kind.HOURS,
-                Numbers.plain(h.hours, 1) + " h run on " + h.ground.words() + " ground",
-                h.person.isBlank() ? List.of() : List.of("entered by " + h.person));
+                MachineWords.RUN_ON.fill("hours", Numbers.plain(h.hours, 1), "ground", h.ground.words()),
+                h.person.isBlank() ? List.of() : List.of(MachineWords.ENTERED_BY.fill("person", h.person)));
     }
 
     private static String named(String person) {
-        return person == null || person.isBlank() ? "no name given" : person;
+        return person == null || person.isBlank() ? MachineWords.NO_NAME.words() : person;
     }
 }

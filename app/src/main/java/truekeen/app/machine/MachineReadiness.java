@@ -87,7 +87,11 @@ public class MachineReadiness {
         }
         if (!standing.safe) {
             throw new RefusedException(Refusal.of(MessageCode.ISOLATE_FIRST, "", "")
-                    .with("what", machineOf(toolId).map(m -> "“" + m.name + "”").orElse("The machine of this blade")));
+                    .with(
+                            "what",
+                            machineOf(toolId)
+                                    .map(m -> "“" + m.name + "”")
+                                    .orElse(MachineWords.MACHINE_OF_BLADE.words())));
         }
         if (!inspected) {
             return;
@@ -96,8 +100,7 @@ public class MachineReadiness {
             throw new RefusedException(Refusal.of(MessageCode.BLADE_REJECTED, "", why));
         });
         if (!standing.fit) {
-            throw new RefusedException(
-                    Refusal.of(MessageCode.INSPECT_FIRST, "", "cracks, bend, wear and bore come before the edge"));
+            throw new RefusedException(Refusal.of(MessageCode.INSPECT_FIRST, "", MachineWords.CRACKS_FIRST.words()));
         }
     }
 

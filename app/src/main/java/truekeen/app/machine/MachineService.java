@@ -123,7 +123,7 @@ public class MachineService implements HistorySource {
         Double mass = Form.blank(in.mass())
                 ? null
                 : form.checks().attempt(() -> QuantityReader.number("mass", in.mass(), "g"));
-        form.checks().within("mass", "The mass of a blade", mass, 20, 20_000, " g");
+        form.checks().within("mass", MachineWords.MASS_OF_BLADE.words(), mass, 20, 20_000, " g");
         form.checks().orThrow();
         if (Form.blank(in.machineId())) {
             machines.saveAndFlush(machine);
@@ -165,7 +165,7 @@ public class MachineService implements HistorySource {
         GeometryKind kind = requirePowered(toolId);
         MachineRow machine = machineOf(toolId);
         Form form = new Form();
-        form.checks().text("person", "The name of who made it safe", in.person(), true, 80);
+        form.checks().text("person", MachineWords.WHO_MADE_IT_SAFE.words(), in.person(), true, 80);
         List<String> acts = in.acts() == null ? List.of() : in.acts();
         List<SafetyAct> missing = Isolation.missing(machine.power, kind, new HashSet<>(acts));
         form.checks()
@@ -181,7 +181,7 @@ public class MachineService implements HistorySource {
                                                 .toList())));
         form.checks().orThrow();
         if (!gate.standing(toolId).safe()) {
-            lift(machine, in.person().strip(), "recorded again");
+            lift(machine, in.person().strip(), MachineWords.RECORDED_AGAIN.words());
             List<String> confirmed = Isolation.acts(machine.power, kind).stream()
                     .map(SafetyAct::key)
                     .toList();
@@ -195,8 +195,8 @@ public class MachineService implements HistorySource {
     public MachineState lift(UUID toolId, LiftForm in) {
         requirePowered(toolId);
         Form form = new Form();
-        form.checks().text("person", "The name of who gives it back", in.person(), true, 80);
-        form.checks().text("why", "A reason", in.why(), false, 200);
+        form.checks().text("person", MachineWords.WHO_GIVES_BACK.words(), in.person(), true, 80);
+        form.checks().text("why", MachineWords.A_REASON.words(), in.why(), false, 200);
         form.checks().orThrow();
         lift(machineOf(toolId), in.person().strip(), Form.orEmpty(in.why()).strip());
         return state(toolId);
@@ -206,7 +206,7 @@ public class MachineService implements HistorySource {
     public void refitted(UUID toolId, String person) {
         if (tools.powered(toolId)) {
             inspections.close(toolId);
-            lift(machineOf(toolId), Form.blank(person) ? "no name given" : person.strip(), "refitted");
+            lift(machineOf(toolId), Form.blank(person) ? MachineWords.NO_NAME.words() : person.strip(), "refitted");
         }
     }
 
@@ -250,11 +250,11 @@ public class MachineService implements HistorySource {
 
     private MachineRow made(Form form, MachineForm in) {
         MachineForm given = in == null ? new MachineForm("", "", "", 1, 12) : in;
-        form.checks().text("machine.name", "The name of the machine", given.name(), true, 80);
+        form.checks().text("machine.name", MachineWords.NAME_OF_MACHINE.words(), given.name(), true, 80);
         MachineRow row = new MachineRow(clock.instant());
         row.power = form.choice(
                 "machine.power",
-                "What drives it",
+                MachineWords.WHAT_DRIVES.words(),
                 given.power(),
                 Arrays.stream(PowerSource.values())
                         .filter(p -> p.name().equals(given.power()))
@@ -263,9 +263,11 @@ public class MachineService implements HistorySource {
         row.perMinute = Form.blank(given.perMinute())
                 ? null
                 : form.checks().attempt(() -> QuantityReader.number("machine.perMinute", given.perMinute(), "/min"));
-        form.checks().within("machine.perMinute", "Turns a minute", row.perMinute, 100, 20_000, " /min");
-        form.checks().within("machine.seasonFrom", "A month", (double) given.seasonFrom(), 1, 12, "");
-        form.checks().within("machine.seasonTo", "A month", (double) given.seasonTo(), 1, 12, "");
+        form.checks()
+                .within("machine.perMinute", MachineWords.TURNS_A_MINUTE.words(), row.perMinute, 100, 20_000, " /min");
+        form.checks()
+                .within("machine.seasonFrom", MachineWords.A_MONTH.words(), (double) given.seasonFrom(), 1, 12, "");
+        form.checks().within("machine.seasonTo", MachineWords.A_MONTH.words(), (double) given.seasonTo(), 1, 12, "");
         row.name = Form.orEmpty(given.name()).strip();
         row.seasonFrom = given.seasonFrom();
         row.seasonTo = given.seasonTo();
@@ -284,7 +286,7 @@ public class MachineService implements HistorySource {
                         b.fitted,
                         gate.standing(b.toolId).rejected().isPresent()
                                 ? "rejected"
-                                : b.fitted ? "on the machine" : "spare"))
+                                : b.fitted ? MachineWords.ON_THE_MACHINE.words() : "spare"))
                 .toList();
     }
 

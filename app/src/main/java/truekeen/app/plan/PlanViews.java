@@ -213,23 +213,26 @@ public final class PlanViews {
     private static AdviceView minutes(WorkPlan plan) {
         double perStroke = PlanRules.USUAL.secondsPerStroke();
         int sessions = plan.fewestSessions();
-        String evidence = (sessions == 0
-                        ? "first estimate"
-                        : "from " + sessions + (sessions == 1 ? " session" : " sessions") + " or more on each stone")
-                + ": two sessions in three fall within the range";
+        String evidence = PlanWords.TWO_IN_THREE.fill(
+                "evidence",
+                (sessions == 0
+                        ? PlanWords.FIRST_ESTIMATE.words()
+                        : PlanWords.FROM_SESSIONS.fill(
+                                "count", sessions, "sessions", (sessions == 1 ? " session" : " sessions"))));
         return AdviceView.of(new Advice(
-                "time at the bench",
+                PlanWords.TIME_AT_BENCH.words(),
                 plan.seconds() / 60,
                 plan.secondsAtWorst(false, perStroke) / 60,
                 plan.secondsAtWorst(true, perStroke) / 60,
                 "min",
                 Formula.LEAST_TIME,
                 List.of(
-                        new Advice.Given("steel to remove", Numbers.plain(plan.volumeMm3(), 2) + " mm³"),
+                        new Advice.Given(
+                                PlanWords.STEEL_TO_REMOVE.words(), Numbers.plain(plan.volumeMm3(), 2) + " mm³"),
                         new Advice.Given("jobs", String.valueOf(plan.jobs().size())),
-                        new Advice.Given("re-settings of the guide", String.valueOf(plan.resets()))),
+                        new Advice.Given(PlanWords.RESETTINGS.words(), String.valueOf(plan.resets()))),
                 evidence,
-                "What is on the shelf and how it stands; the survey; the angles."));
+                PlanWords.TIME_CHANGES.words()));
     }
 
     private static JobView job(JobPath path, SteelClass steel) {
@@ -277,9 +280,9 @@ public final class PlanViews {
 
     private static String title(Job job) {
         return switch (job.kind()) {
-            case BACK -> "The back";
-            case PRIMARY -> "The ground bevel";
-            case SECONDARY -> "The honed bevel";
+            case BACK -> PlanWords.FACE_BACK.words();
+            case PRIMARY -> PlanWords.FACE_GROUND.words();
+            case SECONDARY -> PlanWords.FACE_HONED.words();
         };
     }
 
@@ -287,24 +290,26 @@ public final class PlanViews {
         Abrasive a = leg.abrasive();
         double spread = a.effort().spread();
         Advice why = new Advice(
-                "strokes on the " + a.name(),
+                PlanWords.STROKES_ON.fill("stone", a.name()),
                 leg.wholeStrokes(),
                 leg.wholeStrokes() / spread,
                 leg.wholeStrokes() * spread,
                 "strokes",
                 Formula.STROKES,
                 List.of(
-                        new Advice.Given("steel to remove here", Numbers.plain(leg.volumeMm3(), 3) + " mm³"),
+                        new Advice.Given(PlanWords.STEEL_HERE.words(), Numbers.plain(leg.volumeMm3(), 3) + " mm³"),
                         new Advice.Given("force", Numbers.plain(leg.forceN(), 0) + " N"),
                         new Advice.Given("stroke", Numbers.plain(a.strokeMm(), 0) + " mm"),
                         new Advice.Given("grain", Numbers.plain(a.d50Um(), 2) + " µm"),
                         new Advice.Given(
-                                "resistance of the steel",
-                                Numbers.plain(StockRemoval.resistance(a, steel), 2) + " × plain carbon"),
+                                PlanWords.RESISTANCE.words(),
+                                PlanWords.TIMES_PLAIN_CARBON.fill(
+                                        "steel", Numbers.plain(StockRemoval.resistance(a, steel), 2))),
                         new Advice.Given(
-                                "your hand", "× " + Numbers.plain(a.effort().factor(), 2))),
-                a.effort().evidence() + ": two sessions in three fall within the range",
-                "Pressure, and what your own log teaches about this stone.");
+                                PlanWords.YOUR_HAND.words(),
+                                "× " + Numbers.plain(a.effort().factor(), 2))),
+                PlanWords.TWO_IN_THREE.fill("evidence", a.effort().evidence()),
+                PlanWords.STROKES_CHANGE.words());
         int strokes = leg.wholeStrokes();
         return new LegView(
                 a.id(),

@@ -29,7 +29,7 @@ final class PlanWishes {
                 ? Answer.LEAST_TIME
                 : form.choice(
                         "answer",
-                        "An answer",
+                        PlanWords.AN_ANSWER.words(),
                         in.answer(),
                         Answer.byName(in.answer()),
                         Arrays.stream(Answer.values()).map(Enum::name).collect(Collectors.joining(", ")));
@@ -65,7 +65,7 @@ final class PlanWishes {
         String named = rung == null ? null : rung.job();
         Job.Kind kind = form.choice(
                 field,
-                "A job",
+                PlanWords.A_JOB.words(),
                 named,
                 Optional.ofNullable(named).flatMap(n -> Arrays.stream(Job.Kind.values())
                         .filter(k -> k.name().equals(n))

@@ -24,7 +24,7 @@ final class PoweredViews {
     static PlanView of(Restoration r, PoweredPlan plan, List<Step> steps, Setup setup, CoreTool tool) {
         return new PlanView(
                 r.scope(),
-                r.scope() == Scope.RETIRE ? SurveyViews.words(r.scope()) : "Every edge alike",
+                r.scope() == Scope.RETIRE ? SurveyViews.words(r.scope()) : PlanWords.EVERY_EDGE_ALIKE.words(),
                 r.reasons(),
                 tool.geometry().edgeLengthMm(),
                 setup.bevels().primary().degrees(),
@@ -59,17 +59,18 @@ final class PoweredViews {
     private static AdviceView minutes(PoweredPlan plan) {
         Tooling by = plan.chosen();
         return AdviceView.of(new Advice(
-                "time at the bench",
+                PlanWords.TIME_AT_BENCH.words(),
                 plan.seconds() / 60,
                 plan.leastSeconds() / 60,
                 plan.mostSeconds() / 60,
                 "min",
                 Formula.EDGES_ALIKE,
                 List.of(
-                        new Advice.Given("steel to remove", Numbers.plain(plan.volumeMm3(), 0) + " mm³"),
+                        new Advice.Given(
+                                PlanWords.STEEL_TO_REMOVE.words(), Numbers.plain(plan.volumeMm3(), 0) + " mm³"),
                         new Advice.Given("edges", String.valueOf(plan.edges())),
                         new Advice.Given("each", by.strokes() + " " + by.counts())),
-                "first estimate: rates are workshop priors",
-                "What is in the kit, and how far back the edge must go."));
+                PlanWords.RATES_ARE_PRIORS.words(),
+                PlanWords.POWERED_CHANGES.words()));
     }
 }

@@ -59,7 +59,7 @@ class SavedRoutes {
                                 .filter(a -> a.id().equals(id))
                                 .map(Abrasive::name)
                                 .findFirst()
-                                .orElse("a stone that is gone"))
+                                .orElse(PlanWords.STONE_GONE.words()))
                         .toList());
     }
 
@@ -68,7 +68,7 @@ class SavedRoutes {
         String person = Form.orEmpty(in.person()).strip();
         List<String> stones = in.stones() == null ? List.of() : in.stones();
         Checks checks = new Checks();
-        checks.text("person", "A name", person, false, 80);
+        checks.text("person", PlanWords.A_NAME.words(), person, false, 80);
         checks.require(stones.size() <= MOST_STONES, () -> Refusal.of(MessageCode.TOO_MANY, "stones", stones.size())
                 .with("high", MOST_STONES)
                 .with("what", "stones"));

@@ -108,7 +108,7 @@ class PrintService {
     List<Page> protractor(String typedAngles) {
         List<Angle> notches = Form.blank(typedAngles) ? degrees("20, 25, 30, 35, 40") : degrees(typedAngles);
         Checks checks = new Checks();
-        notches.forEach(a -> checks.within("angles", "A notch", a.degrees(), 5, 90, "°"));
+        notches.forEach(a -> checks.within("angles", PrintWords.A_NOTCH.words(), a.degrees(), 5, 90, "°"));
         checks.orThrow();
         return List.of(Cards.protractor(notches));
     }
@@ -138,16 +138,16 @@ class PrintService {
         }
         if (lines.isEmpty()) {
             lines.add(new Cards.Line(
-                    "last bevel",
+                    PrintWords.LAST_BEVEL.words(),
                     s.bevels().last() + " "
                             + held.tool().geometry().kind().convention().words(),
                     0));
         }
         List<String> notes = new ArrayList<>();
-        s.bevels().back().ifPresent(b -> notes.add("Back bevel " + b + "."));
-        s.camberBelowSole().ifPresent(c -> notes.add("Camber " + Numbers.plain(c.mm(), 3) + " mm below the sole."));
+        s.bevels().back().ifPresent(b -> notes.add(PrintWords.BACK_BEVEL_OF.fill("angle", b)));
+        s.camberBelowSole().ifPresent(c -> notes.add(PrintWords.CAMBER_OF.fill("camber", Numbers.plain(c.mm(), 3))));
         if (s.ink().degrees() != 0) {
-            notes.add("Moved " + s.ink() + " by the ink check.");
+            notes.add(PrintWords.MOVED_BY_INK.fill("ink", s.ink()));
         }
         setups.changes(setupId, 2).forEach(because -> notes.add("Changed: " + because + "."));
         return List.of(Cards.setup(held.tool().name(), s.name(), s.holderName(), lines, notes));

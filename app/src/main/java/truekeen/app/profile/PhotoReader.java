@@ -94,7 +94,7 @@ class PhotoReader {
         int height = reader.getHeight(0);
         if (width > LONGEST_SIDE || height > LONGEST_SIDE || (long) width * height > MOST_PIXELS) {
             throw new RefusedException(Refusal.of(MessageCode.PHOTO_PIXELS, "photo", width + " × " + height + " pixels")
-                    .with("high", MOST_PIXELS / 1_000_000 + " million pixels"));
+                    .with("high", ProfileWords.MEGAPIXELS.fill("most", MOST_PIXELS / 1_000_000)));
         }
         AtomicBoolean complained = new AtomicBoolean();
         IIOReadWarningListener listener = (source, warning) -> complained.set(true);
@@ -105,7 +105,7 @@ class PhotoReader {
         BufferedImage picture = reader.read(0, some);
         if (complained.get()) {
             // The decoder of JPEG fills up what is missing with grey and only warns.
-            throw new IIOException("ends early");
+            throw new IIOException(ProfileWords.ENDS_EARLY.words());
         }
         BufferedImage plain = Upright.drawn(picture, quarters);
         return new Made(jpeg(plain), plain.getWidth(), plain.getHeight());

@@ -71,7 +71,7 @@ public class ProfileService {
     /** Keeps a photograph. */
     public PhotoView add(UUID toolId, byte[] sent, String person) {
         tools.core(toolId);
-        room(photos.countByToolId(toolId), "photographs of a tool");
+        room(photos.countByToolId(toolId), ProfileWords.PHOTOGRAPHS.words());
         PhotoRow row = photos.save(new PhotoRow(toolId, clock.instant(), person, reader.read(sent)));
         return new PhotoView(row.id, row.takenAt, row.widthPx, row.heightPx);
     }
@@ -125,7 +125,7 @@ public class ProfileService {
     /** Keeps a trace. */
     public TraceView keep(UUID toolId, TraceForm in) {
         tools.core(toolId);
-        room(traces.countByToolId(toolId), "traces of a tool");
+        room(traces.countByToolId(toolId), ProfileWords.TRACES.words());
         TraceReader read = new TraceReader(in);
         read.form.checks().orThrow();
         UUID photo = in.photoId().isEmpty() ? null : Form.id("photograph", in.photoId());
@@ -158,21 +158,27 @@ public class ProfileService {
                 c.kept(),
                 sameFrame,
                 AdviceView.of(Advice.exact(
-                        "greatest difference of shape",
+                        ProfileWords.GREATEST_DIFFERENCE.words(),
                         worst.deviationMm(),
                         "mm",
                         Formula.PROFILE_CHANGE,
                         List.of(
-                                new Advice.Given("at", Numbers.plain(worst.alongMm(), 0) + " mm along the edge"),
-                                new Advice.Given("went evenly", Numbers.plain(c.lostMm(), 2) + " mm"),
                                 new Advice.Given(
-                                        "earlier trace", before.points().size() + " points"),
-                                new Advice.Given("later trace", after.points().size() + " points"),
+                                        "at",
+                                        ProfileWords.ALONG_THE_EDGE.fill("along", Numbers.plain(worst.alongMm(), 0))),
                                 new Advice.Given(
-                                        "taken as the same shape",
-                                        "up to " + Numbers.plain(ProfileComparison.SAME_SHAPE_MM, 1)
-                                                + " mm, workshop prior")),
-                        "More points, the same marks, a camera square on to the blade.")),
+                                        ProfileWords.WENT_EVENLY.words(), Numbers.plain(c.lostMm(), 2) + " mm"),
+                                new Advice.Given(
+                                        ProfileWords.EARLIER_TRACE.words(),
+                                        before.points().size() + " points"),
+                                new Advice.Given(
+                                        ProfileWords.LATER_TRACE.words(),
+                                        after.points().size() + " points"),
+                                new Advice.Given(
+                                        ProfileWords.TAKEN_AS_SAME.words(),
+                                        ProfileWords.SAME_UP_TO.fill(
+                                                "same", Numbers.plain(ProfileComparison.SAME_SHAPE_MM, 1)))),
+                        ProfileWords.COMPARISON_CHANGES.words())),
                 worst.alongMm(),
                 c.lostMm(),
                 c.changes().stream()
@@ -200,10 +206,10 @@ public class ProfileService {
 
     private static String verdict(ProfileComparison c, boolean sameFrame) {
         String even = sameFrame
-                ? Numbers.plain(Math.max(0, c.lostMm()), 2) + " mm went evenly. "
-                : "The traces were laid on each other by their ends: what went evenly cannot be told. ";
+                ? ProfileWords.EVENLY.fill("lost", Numbers.plain(Math.max(0, c.lostMm()), 2))
+                : ProfileWords.EVENLY_UNKNOWN.words();
         if (c.kept()) {
-            return even + "The shape is kept.";
+            return ProfileWords.SHAPE_KEPT.fill("even", even);
         }
         String changed = c.changes().stream()
                 .map(s -> s.kind().words() + " from " + Numbers.plain(s.fromMm(), 0) + " to "
@@ -212,9 +218,17 @@ public class ProfileService {
                 .map(w -> Character.toUpperCase(w.charAt(0)) + w.substring(1) + ". ")
                 .orElse("");
         double worst = c.worst().deviationMm();
-        return even + changed + "Most at " + Numbers.plain(c.worst().alongMm(), 0) + " mm, where "
-                + Numbers.plain(Math.abs(worst), 2) + " mm " + (worst > 0 ? "more" : "less")
-                + " went than elsewhere.";
+        return ProfileWords.MOST_WENT.fill(
+                "even",
+                even,
+                "changed",
+                changed,
+                "along",
+                Numbers.plain(c.worst().alongMm(), 0),
+                "worst",
+                Numbers.plain(Math.abs(worst), 2),
+                "way",
+                (worst > 0 ? "more" : "less"));
     }
 
     private TraceRow trace(UUID toolId, UUID id) {

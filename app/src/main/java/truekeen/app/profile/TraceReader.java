@@ -25,7 +25,7 @@ final class TraceReader {
     TraceReader(TraceForm in) {
         boolean photo = !in.photoId().isEmpty();
         scale = photo ? scale(in) : Optional.empty();
-        form.checks().text("person", "A name", in.person(), false, 80);
+        form.checks().text("person", ProfileWords.A_NAME.words(), in.person(), false, 80);
         int given = photo ? in.pixels().size() : in.offsets().size();
         form.checks().require(given <= EdgeProfile.MOST_POINTS, () -> Refusal.of(MessageCode.TOO_MANY, "points", given)
                 .with("high", EdgeProfile.MOST_POINTS)
@@ -55,7 +55,7 @@ final class TraceReader {
         if (apart == null) {
             return Optional.empty();
         }
-        form.checks().within("apart", "The distance of the marks", apart.mm(), 5, 2000, " mm");
+        form.checks().within("apart", ProfileWords.MARKS_APART.words(), apart.mm(), 5, 2000, " mm");
         return Optional.ofNullable(form.checks().attempt(() -> {
             PixelForm a = in.marks().get(0);
             PixelForm b = in.marks().get(1);

@@ -43,11 +43,9 @@ class CalculatorPaths {
                         .addApiResponse(
                                 "200",
                                 new ApiResponse()
-                                        .description("the answer")
+                                        .description(ReferenceWords.THE_ANSWER.words())
                                         .content(json(outputs(c), c.ask(c.example()))))
-                        .addApiResponse(
-                                "422",
-                                new ApiResponse().description("a problem naming field, value and what is allowed")));
+                        .addApiResponse("422", new ApiResponse().description(ReferenceWords.A_PROBLEM.words())));
     }
 
     private static Content json(Schema<?> schema, Map<String, Object> example) {

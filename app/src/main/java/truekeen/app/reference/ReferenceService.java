@@ -27,7 +27,7 @@ import truekeen.core.rule.HouseRule;
 /** Writes the pages of the reference from what the core says of itself. */
 @Service
 class ReferenceService {
-    private static final String PRIOR = "workshop prior";
+    private static final String PRIOR = ReferenceWords.WORKSHOP_PRIOR.words();
 
     List<EntryLine> all() {
         List<EntryLine> all = new ArrayList<>();
@@ -70,7 +70,7 @@ class ReferenceService {
 
     private static String title(ShelfRule r) {
         String words = r.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
-        return "Shelf rule: " + words;
+        return ReferenceWords.SHELF_RULE.fill("words", words);
     }
 
     EntryView page(String id) {
@@ -85,7 +85,7 @@ class ReferenceService {
                         id,
                         "SHELF_RULE",
                         title(r),
-                        "Keeps an abrasive from a job: " + r.reason() + ".",
+                        ReferenceWords.KEEPS_FROM_A_JOB.fill("reason", r.reason()),
                         List.of(),
                         RuleExamples.of(r));
             }
@@ -115,7 +115,7 @@ class ReferenceService {
         List<ExampleView> examples = lines.isEmpty()
                 ? List.of()
                 : List.of(new ExampleView(
-                        "Tried on a case just now",
+                        ReferenceWords.TRIED_JUST_NOW.words(),
                         List.of(),
                         lines.stream()
                                 .map(l -> new Figure("", l.given(), l.result()))

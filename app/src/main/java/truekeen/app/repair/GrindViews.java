@@ -67,8 +67,8 @@ final class GrindViews {
 
     private static List<CurveView> curves(GrindHeat heat) {
         List<CurveView> all = new ArrayList<>();
-        all.add(curve("sharp edge, light touch", heat.sharp()));
-        all.add(curve("ground blunt first, the same touch", heat.bluntAlike()));
+        all.add(curve(RepairWords.SHARP_TOUCH.words(), heat.sharp()));
+        all.add(curve(RepairWords.BLUNT_TOUCH.words(), heat.bluntAlike()));
         return all;
     }
 
@@ -112,12 +112,11 @@ final class GrindViews {
                 "min",
                 m.means().byHand() ? Formula.STROKES : Formula.GRINDING_TIME,
                 List.of(
-                        new Advice.Given("steel to go", Numbers.plain(volume, 1) + " mm³"),
-                        new Advice.Given("on", m.pieceName().isEmpty() ? "none owned" : m.pieceName())),
-                m.means().byHand()
-                        ? "first estimate: two sessions in three fall within the range"
-                        : "first estimate: hands and wheels differ as much as the range",
-                "Less steel to go; a coarser abrasive; a heavier hand, within what the heat allows."));
+                        new Advice.Given(RepairWords.STEEL_TO_GO.words(), Numbers.plain(volume, 1) + " mm³"),
+                        new Advice.Given(
+                                "on", m.pieceName().isEmpty() ? RepairWords.NONE_OWNED.words() : m.pieceName())),
+                m.means().byHand() ? RepairWords.TWO_IN_THREE.words() : RepairWords.HANDS_DIFFER.words(),
+                RepairWords.GRIND_CHANGES.words()));
     }
 
     static BackView back(BackWork b, Restoration r, CoreTool tool) {
@@ -127,7 +126,7 @@ final class GrindViews {
                 b.depthMm() <= 0
                         ? null
                         : AdviceView.of(Advice.exact(
-                                "steel off the back",
+                                RepairWords.STEEL_OFF_BACK.words(),
                                 r.back().volumeMm3(),
                                 "mm³",
                                 Formula.BACK_FLATTENING,
@@ -137,7 +136,7 @@ final class GrindViews {
                                         new Advice.Given(
                                                 "edge",
                                                 Numbers.plain(tool.geometry().edgeLengthMm(), 1) + " mm")),
-                                "A short trial grind shows how deep the pits really go.")),
+                                RepairWords.TRIAL_GRIND.words())),
                 b.acts(),
                 b.options().stream()
                         .map(o -> new BackOptionView(
@@ -157,7 +156,7 @@ final class GrindViews {
         AdviceView past = o.mostMm() <= 0
                 ? null
                 : AdviceView.of(new Advice(
-                        "soft steel may reach so far",
+                        RepairWords.SOFT_REACH.words(),
                         o.mostMm(),
                         o.leastMm(),
                         o.mostMm(),
@@ -167,11 +166,14 @@ final class GrindViews {
                                 new Advice.Given("seen", o.sign().words()),
                                 new Advice.Given(
                                         "steel",
-                                        tool.steel().name() + ", drawn from "
-                                                + Numbers.plain(tool.steel().temperLimitC(), 0) + " °C"),
+                                        RepairWords.DRAWN_FROM.fill(
+                                                "steel",
+                                                tool.steel().name(),
+                                                "limit",
+                                                Numbers.plain(tool.steel().temperLimitC(), 0))),
                                 new Advice.Given("bevel", target.primary().toString())),
-                        "an estimate: contacts of one to ten seconds",
-                        "How far the colour reaches, and how long the contact was."));
+                        RepairWords.CONTACT_ESTIMATE.words(),
+                        RepairWords.REACH_CHANGES.words()));
         String dip = passes <= 0 ? "" : new DipRhythm(passes, 1, "").halved().words();
         return new SeenView(o.drawn().name(), past, o.act(), o.why(), dip);
     }

@@ -115,9 +115,17 @@ public class Grinding {
     private static String words(String name, Holder holder, CoreTool tool, TargetBevel target) {
         try {
             Setting s = holder.setting(Seat.of(tool.geometry()), target.primary());
-            return "On the " + name + ": " + s.name() + " " + Numbers.plain(s.value(), 1)
-                    + (s.unit() == Setting.Unit.DEGREES ? "°" : " mm") + ". " + s.where()
-                    + " Ink it before the wheel turns.";
+            return RepairWords.SETTING_ON.fill(
+                    "machine",
+                    name,
+                    "setting",
+                    s.name(),
+                    "value",
+                    Numbers.plain(s.value(), 1),
+                    "unit",
+                    (s.unit() == Setting.Unit.DEGREES ? "°" : " mm"),
+                    "where",
+                    s.where());
         } catch (RefusedException notHeld) {
             return "";
         }

@@ -38,22 +38,24 @@ public final class HeatViews {
                 words(heat.blunt()),
                 advice(heat, blade, bevel, steel, kind),
                 heat.sharp().leastSeconds().isPresent()
-                        ? "When a sharp edge is at its limit, the steel 3 mm behind it is at "
-                                + Numbers.plain(heat.sharp().threeBackC(), 0)
-                                + (heat.sharp().fingerWarns()
-                                        ? " °C: a finger there feels it, but count all the same."
-                                        : " °C: a finger there cannot warn.")
+                        ? RepairWords.AT_THE_LIMIT.fill(
+                                "celsius",
+                                Numbers.plain(heat.sharp().threeBackC(), 0),
+                                "finger",
+                                (heat.sharp().fingerWarns()
+                                        ? RepairWords.FINGER_FEELS.words()
+                                        : RepairWords.FINGER_CANNOT.words()))
                         : "",
                 dip.words());
     }
 
     private static String words(Contact c) {
         if (c.leastSeconds().isEmpty()) {
-            return "more than " + Numbers.plain(GrindHeat.MOST_SECONDS, 0) + " s";
+            return RepairWords.MORE_THAN_SECONDS.fill("most", Numbers.plain(GrindHeat.MOST_SECONDS, 0));
         }
         String least = seconds(c.leastSeconds().getAsDouble());
         return c.mostSeconds().isEmpty()
-                ? least + " s or more"
+                ? RepairWords.SECONDS_OR_MORE.fill("least", least)
                 : least + " to " + seconds(c.mostSeconds().getAsDouble()) + " s";
     }
 
@@ -68,7 +70,7 @@ public final class HeatViews {
         }
         double least = c.leastSeconds().getAsDouble();
         return AdviceView.of(new Advice(
-                "contact of a sharp edge, at the faster removal",
+                RepairWords.CONTACT_OF_SHARP.words(),
                 least,
                 least,
                 least,
@@ -77,15 +79,16 @@ public final class HeatViews {
                 List.of(
                         new Advice.Given(
                                 "steel",
-                                steel.name() + ", drawn from " + Numbers.plain(steel.temperLimitC(), 0) + " °C"),
-                        new Advice.Given("kept below", Numbers.plain(heat.limitC(), 0) + " °C"),
+                                RepairWords.DRAWN_FROM.fill(
+                                        "steel", steel.name(), "limit", Numbers.plain(steel.temperLimitC(), 0))),
+                        new Advice.Given(RepairWords.KEPT_BELOW.words(), Numbers.plain(heat.limitC(), 0) + " °C"),
                         new Advice.Given("bevel", bevel.toString()),
                         new Advice.Given("on", kind.key()),
                         new Advice.Given(
-                                "light removal",
+                                RepairWords.LIGHT_REMOVAL.words(),
                                 Numbers.plain(c.slowMm3(), 1) + " to " + Numbers.plain(c.fastMm3(), 1) + " mm³/s"),
                         new Advice.Given("edge", Numbers.plain(blade.layout().edgeMm(), 0) + " mm")),
-                "Evidence: first estimate, from workshop priors of how much heat goes into the steel",
-                "A blunter edge, a lighter hand, a cooler wheel, thicker steel."));
+                RepairWords.HEAT_ESTIMATE.words(),
+                RepairWords.HEAT_CHANGES.words()));
     }
 }

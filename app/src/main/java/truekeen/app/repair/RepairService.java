@@ -111,13 +111,13 @@ public class RepairService {
         double above = rules.offerPowerAboveMm3();
         double volume = r.primary().map(Shaping::volumeMm3).orElse(0.0);
         String here = volume > 0
-                ? "here " + Numbers.plain(volume, 0) + " mm³ are to be ground."
-                : "here nothing is to be ground.";
+                ? RepairWords.TO_BE_GROUND.fill("volume", Numbers.plain(volume, 0))
+                : RepairWords.NOTHING_GROUND.words();
         return Double.isInfinite(above)
-                ? "The house works on stones only; " + here
+                ? RepairWords.STONES_ONLY.fill("here", here)
                 : above <= 0
-                        ? "The house grinds first, then stones; " + here
-                        : "Above " + Numbers.plain(above, 0) + " mm³ the house takes a machine; " + here;
+                        ? RepairWords.GRIND_FIRST.fill("here", here)
+                        : RepairWords.MACHINE_ABOVE.fill("above", Numbers.plain(above, 0), "here", here);
     }
 
     /** What may be seen at a wheel. */
@@ -133,7 +133,7 @@ public class RepairService {
         Form form = new Form();
         Overheated.Sign sign = form.choice(
                 "sign",
-                "What was seen",
+                RepairWords.WHAT_WAS_SEEN.words(),
                 in.sign(),
                 Arrays.stream(Overheated.Sign.values())
                         .filter(s -> s.name().equals(in.sign()))
@@ -141,7 +141,7 @@ public class RepairService {
                 Arrays.toString(Overheated.Sign.values()));
         boolean colour = sign != null && sign != Overheated.Sign.STEAM;
         Length extent = colour ? form.length("extent", in.extent()) : Length.ofMm(0);
-        form.checks().within("passes", "A count of passes", (double) in.passes(), 0, 500, "");
+        form.checks().within("passes", RepairWords.COUNT_OF_PASSES.words(), (double) in.passes(), 0, 500, "");
         form.checks().orThrow();
         TargetBevel target = surveys.target(tool);
         EdgeFin fin = GrindHeat.fin(tool.geometry(), target.primary(), Length.ofMm(0));

@@ -79,7 +79,7 @@ public class ShopService {
 
     private static String checked(String name) {
         Checks checks = new Checks();
-        checks.text("name", "A name", name, true, 80);
+        checks.text("name", ShopWords.A_NAME.words(), name, true, 80);
         checks.orThrow();
         return name.strip();
     }

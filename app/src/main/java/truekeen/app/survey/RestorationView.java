@@ -43,17 +43,23 @@ final class RestorationView {
             return null;
         }
         return AdviceView.of(Advice.exact(
-                "behind the edge afterwards",
+                SurveyWords.BEHIND_AFTER.words(),
                 r.measuresAfter().values().get("behindEdge"),
                 "mm",
                 Formula.BEHIND_EDGE,
                 List.of(
-                        new Advice.Given("behind the edge now", k.behindEdge().toString()),
-                        new Advice.Given("blade width", k.usable().toString()),
+                        new Advice.Given(
+                                SurveyWords.BEHIND_NOW.words(), k.behindEdge().toString()),
+                        new Advice.Given(
+                                SurveyWords.BLADE_WIDTH.words(), k.usable().toString()),
                         new Advice.Given("spine", k.spine().toString()),
-                        new Advice.Given("edge bevel", target.primary() + " a side"),
-                        new Advice.Given("thinned from", tool.trade().thinAtMm() + " mm, workshop prior")),
-                "Thinning the faces brings it back; each sharpening adds to it."));
+                        new Advice.Given(
+                                SurveyWords.EDGE_BEVEL.words(), SurveyWords.A_SIDE.fill("angle", target.primary())),
+                        new Advice.Given(
+                                SurveyWords.THINNED_FROM.words(),
+                                SurveyWords.THINNED_FROM_PRIOR.fill(
+                                        "limit", tool.trade().thinAtMm()))),
+                SurveyWords.THINNING_BRINGS_BACK.words()));
     }
 
     /** Two figures are as much as can be said of an estimate. */
@@ -65,37 +71,38 @@ final class RestorationView {
     private static AdviceView sharpenings(Restoration r, List<Double> loggedMm) {
         SharpeningsLeft left = SharpeningsLeft.of(r.steelLeftMm(), loggedMm);
         return AdviceView.of(new Advice(
-                "sharpenings left",
+                SurveyWords.SHARPENINGS_LEFT.words(),
                 rounded(left.value()),
                 rounded(left.low()),
                 rounded(left.high()),
                 "",
                 Formula.SHARPENINGS_LEFT,
                 List.of(
-                        new Advice.Given("steel left", Numbers.plain(r.steelLeftMm(), 2) + " mm"),
-                        new Advice.Given("each takes", Numbers.plain(left.eachMm() * 1000, 0) + " µm")),
+                        new Advice.Given(SurveyWords.STEEL_LEFT.words(), Numbers.plain(r.steelLeftMm(), 2) + " mm"),
+                        new Advice.Given(
+                                SurveyWords.EACH_TAKES.words(), Numbers.plain(left.eachMm() * 1000, 0) + " µm")),
                 left.evidence(),
-                "How much each sharpening takes: a repair costs many at once."));
+                SurveyWords.REPAIR_COSTS_MANY.words()));
     }
 
     private static AdviceView thinning(Restoration r, CoreTool tool) {
         return Thinning.of(r, tool.geometry(), tool.trade())
                 .filter(t -> t.afterMm() > t.nowMm())
                 .map(t -> AdviceView.of(new Advice(
-                        t.needed() ? "thinning, needed afterwards" : "thinning, when it wedges",
+                        t.needed() ? SurveyWords.THINNING_NEEDED.words() : SurveyWords.THINNING_WHEN.words(),
                         t.reliefMm3(),
                         t.reliefMm3(),
                         t.facesMm3(),
                         "mm³",
                         Formula.THINNING,
                         List.of(
-                                new Advice.Given("behind the edge now", Numbers.plain(t.nowMm(), 3) + " mm"),
+                                new Advice.Given(SurveyWords.BEHIND_NOW.words(), Numbers.plain(t.nowMm(), 3) + " mm"),
                                 new Advice.Given("afterwards", Numbers.plain(t.afterMm(), 3) + " mm"),
                                 new Advice.Given(
-                                        "thinned from", Numbers.plain(t.limitMm(), 2) + " mm, workshop prior")),
-                        "the least eases " + Numbers.plain(Thinning.RELIEF_MM, 0)
-                                + " mm behind the edge, the most goes up to the spine",
-                        "Less off the edge now is less off the faces later.")))
+                                        SurveyWords.THINNED_FROM.words(),
+                                        SurveyWords.THINNED_FROM_PRIOR.fill("limit", Numbers.plain(t.limitMm(), 2)))),
+                        SurveyWords.THINNING_RANGE.fill("relief", Numbers.plain(Thinning.RELIEF_MM, 0)),
+                        SurveyWords.LESS_NOW_LESS_LATER.words())))
                 .orElse(null);
     }
 
@@ -107,16 +114,17 @@ final class RestorationView {
             return null;
         }
         return AdviceView.of(Advice.exact(
-                "the wedge that squaring takes",
+                SurveyWords.SQUARING_WEDGE.words(),
                 FlatBackSection.squaringVolume(Length.ofMm(width), off, Length.ofMm(thickness)),
                 "mm³",
                 Formula.SQUARING,
                 List.of(
                         new Advice.Given("width", Numbers.plain(width, 1) + " mm"),
                         new Advice.Given("thickness", Numbers.plain(thickness, 2) + " mm"),
-                        new Advice.Given("out of square", off.toString()),
-                        new Advice.Given("off the high corner", Numbers.plain(width * off.tan(), 3) + " mm")),
-                "Part of the steel that goes; leave it out of square and it stays."));
+                        new Advice.Given(SurveyWords.OUT_OF_SQUARE.words(), off.toString()),
+                        new Advice.Given(
+                                SurveyWords.OFF_THE_HIGH_CORNER.words(), Numbers.plain(width * off.tan(), 3) + " mm")),
+                SurveyWords.SQUARING_CHANGES.words()));
     }
 
     /** What would be spared if the deciding thing were left; null where it cannot be left or decides nothing. */
@@ -137,41 +145,42 @@ final class RestorationView {
     static ResultView of(Restoration r, EdgeSurvey survey, CoreTool tool, TargetBevel target, List<Double> loggedMm) {
         List<Advice.Given> given = List.of(
                 new Advice.Given("edge", tool.geometry().edgeLengthMm() + " mm"),
-                new Advice.Given("new edge", r.newEdgeMm() + " mm behind the foremost point"),
+                new Advice.Given(
+                        SurveyWords.NEW_EDGE.words(), SurveyWords.NEW_EDGE_BEHIND.fill("behind", r.newEdgeMm())),
                 new Advice.Given("primary", target.primary().toString()),
-                new Advice.Given("last bevel", target.last().toString()));
+                new Advice.Given(SurveyWords.LAST_BEVEL.words(), target.last().toString()));
         return new ResultView(
                 r.scope(),
                 SurveyViews.words(r.scope()),
                 r.reasons(),
                 r.newEdgeMm(),
                 AdviceView.of(Advice.exact(
-                        "off the length",
+                        SurveyWords.OFF_THE_LENGTH.words(),
                         r.lostMm(),
                         "mm",
                         Formula.NEW_EDGE,
                         given,
-                        "The deepest thing to be removed decides: leave it on purpose and the next one does.")),
+                        SurveyWords.DEEPEST_DECIDES.words())),
                 AdviceView.of(Advice.exact(
-                        "steel to remove",
+                        SurveyWords.STEEL_TO_REMOVE.words(),
                         r.volumeMm3(),
                         "mm³",
                         Formula.STEEL_TO_GO,
                         given,
-                        "Angles, thickness and everything marked on the strip.")),
+                        SurveyWords.STEEL_CHANGES.words())),
                 r.primary().map(Shaping::volumeMm3).orElse(0.0),
                 r.secondary().map(Shaping::volumeMm3).orElse(0.0),
                 r.back().volumeMm3(),
                 r.usableAfterMm(),
                 r.steelLeftMm(),
                 AdviceView.of(Advice.estimate(
-                        "honings before a re-grind",
+                        SurveyWords.HONINGS_BEFORE_REGRIND.words(),
                         r.honingsLeft(),
                         2,
                         "",
                         Formula.HONINGS_LEFT,
                         given,
-                        "How much each honing takes: the log will know better.")),
+                        SurveyWords.LOG_KNOWS_BETTER.words())),
                 r.honingsLeft() > 0
                         || !EdgeShape.of(tool.geometry(), target).ground().isEmpty(),
                 r.honedWidthMm(),

@@ -31,24 +31,25 @@ final class SurveyFormReader {
     final Optional<EdgeOutcome.Result> fared;
 
     SurveyFormReader(SurveyForm in, Blade tool) {
-        Dullness dullness = choice("dullness", "How dull it is", in.dullness(), Dullness.values());
+        Dullness dullness = choice("dullness", SurveyWords.HOW_DULL.words(), in.dullness(), Dullness.values());
         // What a family does not have is not asked: a knife has no back and no square end.
         BackState back = tool.kind().back()
-                ? choice("backState", "The state of the back", in.backState(), BackState.values())
+                ? choice("backState", SurveyWords.STATE_OF_BACK.words(), in.backState(), BackState.values())
                 : BackState.POLISHED;
         EdgeSurvey.HighCorner high = tool.kind().square()
-                ? choice("highCorner", "Which corner is high", in.highCorner(), EdgeSurvey.HighCorner.values())
+                ? choice("highCorner", SurveyWords.HIGH_CORNER.words(), in.highCorner(), EdgeSurvey.HighCorner.values())
                 : EdgeSurvey.HighCorner.NONE;
         fared = Form.blank(in.fared())
                 ? Optional.empty()
-                : Optional.ofNullable(choice("fared", "How the edge fared", in.fared(), EdgeOutcome.Result.values()));
+                : Optional.ofNullable(
+                        choice("fared", SurveyWords.HOW_IT_FARED.words(), in.fared(), EdgeOutcome.Result.values()));
         double backDepth = tool.kind().back()
                 ? form.lengthIfAny("backDepth", in.backDepth()).map(Length::mm).orElse(0.0)
                 : 0;
         Angle off = high == EdgeSurvey.HighCorner.NONE ? Angle.ZERO : off(in, tool);
         List<Finding> findings = findings(in, tool);
         ShapeDeviations departures = departures(in, tool);
-        form.checks().text("person", "A name", in.person(), false, 80);
+        form.checks().text("person", SurveyWords.A_NAME.words(), in.person(), false, 80);
         if (!form.checks().clean() || dullness == null || back == null || high == null || off == null) {
             survey = null;
             return;
@@ -99,7 +100,7 @@ final class SurveyFormReader {
         Angle angle = form.angle("oldBack.angle", in.oldBackAngle());
         ShapeDeviations.OldBackGoes goes = choice(
                 "oldBack.goes",
-                "What becomes of the old back bevel",
+                SurveyWords.OLD_BACK_BEVEL.words(),
                 in.oldBackGoes(),
                 ShapeDeviations.OldBackGoes.values());
         return width == null || angle == null || goes == null
@@ -121,7 +122,7 @@ final class SurveyFormReader {
         }
         Angle angle = EdgeSurvey.Squareness.fromGap(
                 gap, Length.ofMm(tool.measures().values().get("width")));
-        form.echoes().put("square.off", gap + " over the width is " + angle);
+        form.echoes().put("square.off", SurveyWords.GAP_IS_ANGLE.fill("gap", gap, "angle", angle));
         return angle;
     }
 
@@ -138,7 +139,8 @@ final class SurveyFormReader {
         for (int i = 0; i < given.size(); i++) {
             FindingForm f = given.get(i);
             String at = "findings[" + i + "].";
-            Finding.Kind kind = choice(at + "kind", "What was found", f.kind(), Finding.Kind.values());
+            Finding.Kind kind =
+                    choice(at + "kind", SurveyWords.WHAT_WAS_FOUND.words(), f.kind(), Finding.Kind.values());
             Length from = form.length(at + "fromMm", f.from());
             Length to = form.length(at + "toMm", f.to());
             boolean seen = kind != null && !kind.measured();
@@ -159,9 +161,9 @@ final class SurveyFormReader {
     private void atACorner(String at, double from, double to, double edge) {
         form.checks().require(from <= 1e-6 || to >= edge - 1e-6, () -> Refusal.of(
                         MessageCode.OUT_OF_RANGE, at + "fromMm", Length.ofMm(from))
-                .with("what", "A rounded corner that starts at a place")
-                .with("low", "the left corner")
-                .with("high", "the right corner"));
+                .with("what", SurveyWords.CORNER_AT_A_PLACE.words())
+                .with("low", SurveyWords.LEFT_CORNER.words())
+                .with("high", SurveyWords.RIGHT_CORNER.words()));
     }
 
     private <E extends Enum<E>> E choice(String field, String what, String given, E[] values) {

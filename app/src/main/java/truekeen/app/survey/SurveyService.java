@@ -146,18 +146,19 @@ public class SurveyService implements HistorySource {
         Form form = new Form();
         EdgeOutcome.Result result = form.choice(
                 "result",
-                "What came of the edge",
+                SurveyWords.WHAT_CAME_OF_IT.words(),
                 in.result(),
                 Arrays.stream(EdgeOutcome.Result.values())
                         .filter(r -> r.name().equals(in.result()))
                         .findFirst(),
                 "HELD, CHIPPED, ROLLED");
         Angle last = Form.blank(in.last()) ? tool.geometry().lastBevel() : form.angle("last", in.last());
-        form.checks().within("last", "A last bevel", last == null ? null : last.degrees(), 4, 80, "°");
+        form.checks()
+                .within("last", SurveyWords.A_LAST_BEVEL.words(), last == null ? null : last.degrees(), 4, 80, "°");
         form.checks()
                 .within(
                         "outcomes",
-                        "A number of outcomes",
+                        SurveyWords.NUMBER_OF_OUTCOMES.words(),
                         (double) outcomes.ofTool(toolId).size(),
                         0,
                         199,
@@ -223,7 +224,7 @@ public class SurveyService implements HistorySource {
         CoreTool tool = tools.core(toolId);
         Blade blade = tool.geometry();
         SurveyFormReader read = new SurveyFormReader(in, blade);
-        read.form.checks().within("at", "A place", atMm, 0, blade.edgeLengthMm(), " mm");
+        read.form.checks().within("at", SurveyWords.A_PLACE.words(), atMm, 0, blade.edgeLengthMm(), " mm");
         read.form.checks().orThrow();
         TargetBevel target = target(tool);
         StationSection at = Restorer.section(blade, read.survey, target, atMm);

@@ -40,9 +40,9 @@ public final class SurveyViews {
     /** The six scopes in words. */
     public static String words(Scope scope) {
         return switch (scope) {
-            case STROP_ONLY -> "Strop only";
-            case FINE_STONE_ONLY -> "Fine stone only";
-            case FULL_HONING -> "Full honing";
+            case STROP_ONLY -> SurveyWords.SCOPE_STROP.words();
+            case FINE_STONE_ONLY -> SurveyWords.SCOPE_FINE.words();
+            case FULL_HONING -> SurveyWords.SCOPE_FULL.words();
             case REGRIND -> "Re-grind";
             case REPAIR -> "Repair";
             case RETIRE -> "Retire";
@@ -53,14 +53,16 @@ public final class SurveyViews {
     static HistoryEntry entry(Instant at, Scope scope, List<Finding> findings, double volumeMm3, double lostMm) {
         List<String> lines =
                 new ArrayList<>(findings.stream().map(SurveyViews::words).toList());
-        lines.add(Numbers.plain(volumeMm3, 2) + " mm³ to remove, " + Numbers.plain(lostMm, 2) + " mm off the length");
+        lines.add(SurveyWords.VOLUME_AND_LENGTH.fill(
+                "volume", Numbers.plain(volumeMm3, 2), "lost", Numbers.plain(lostMm, 2)));
         return new HistoryEntry(at, HistoryEntry.Kind.SURVEY, "Surveyed: " + words(scope), lines);
     }
 
     private static String words(Finding f) {
-        String depth = f.kind().measured() ? ", " + Numbers.plain(f.depthMm(), 2) + " mm deep" : "";
-        String behind = f.behindMm() > 0 ? ", " + Numbers.plain(f.behindMm(), 1) + " mm behind the edge" : "";
-        return f.kind().words() + " at " + place(f) + depth + behind + (f.leave() ? ", left on purpose" : "");
+        String depth = f.kind().measured() ? SurveyWords.MARK_DEEP.fill("depth", Numbers.plain(f.depthMm(), 2)) : "";
+        String behind = f.behindMm() > 0 ? SurveyWords.MARK_BEHIND.fill("behind", Numbers.plain(f.behindMm(), 1)) : "";
+        return f.kind().words() + " at " + place(f) + depth + behind
+                + (f.leave() ? SurveyWords.LEFT_ON_PURPOSE.words() : "");
     }
 
     private static String place(Finding f) {
@@ -106,16 +108,19 @@ public final class SurveyViews {
     private static String words(SurveyChange c, Finding at) {
         String what = at.kind().words() + " at " + place(at);
         return switch (c.kind()) {
-            case NEW -> what + " is new";
-            case DEEPER -> what + " is deeper: " + depths(c);
-            case SHALLOWER -> what + " is less deep: " + depths(c);
-            case SAME -> what + " is as it was";
-            case GONE -> what + " is gone";
+            case NEW -> SurveyWords.MARK_NEW.fill("what", what);
+            case DEEPER -> SurveyWords.MARK_DEEPER.fill("what", what, "depths", depths(c));
+            case SHALLOWER -> SurveyWords.MARK_LESS_DEEP.fill("what", what, "depths", depths(c));
+            case SAME -> SurveyWords.MARK_SAME.fill("what", what);
+            case GONE -> SurveyWords.MARK_GONE.fill("what", what);
         };
     }
 
     private static String depths(SurveyChange c) {
-        return Numbers.plain(c.was().orElseThrow().depthMm(), 2) + " mm then, "
-                + Numbers.plain(c.is().orElseThrow().depthMm(), 2) + " mm now";
+        return SurveyWords.DEPTH_THEN_NOW.fill(
+                "then",
+                Numbers.plain(c.was().orElseThrow().depthMm(), 2),
+                "now",
+                Numbers.plain(c.is().orElseThrow().depthMm(), 2));
     }
 }

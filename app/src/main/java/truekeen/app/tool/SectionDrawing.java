@@ -94,10 +94,12 @@ public final class SectionDrawing {
             BevelCut ground = shape.ground().get(0);
             String name = ground.form() instanceof BevelCut.Hollow
                     ? "chord"
-                    : ground.angle() == target.primary() ? "primary" : "broad face";
-            marks.add(new AngleMark(apex, rise, 0, ground.angle().degrees(), perSide ? "a side" : name, false));
+                    : ground.angle() == target.primary() ? "primary" : ToolWords.BROAD_FACE.words();
+            marks.add(new AngleMark(
+                    apex, rise, 0, ground.angle().degrees(), perSide ? ToolWords.A_SIDE.words() : name, false));
         } else {
-            marks.add(new AngleMark(apex, rise, 0, last.angle().degrees(), perSide ? "a side" : "bevel", false));
+            marks.add(new AngleMark(
+                    apex, rise, 0, last.angle().degrees(), perSide ? ToolWords.A_SIDE.words() : "bevel", false));
         }
         Angle back = target.back().orElse(Angle.ZERO);
         if (perSide) {
@@ -109,7 +111,7 @@ public final class SectionDrawing {
                     0,
                     -back.degrees(),
                     last.angle().degrees(),
-                    back.radians() > 0 ? "included" : "last bevel",
+                    back.radians() > 0 ? "included" : ToolWords.LAST_BEVEL.words(),
                     true));
         }
         return marks;

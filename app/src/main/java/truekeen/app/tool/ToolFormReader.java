@@ -49,24 +49,24 @@ final class ToolFormReader {
     private String remark = "";
 
     ToolFormReader(ToolForm in, LocalDate today) {
-        form.checks().text("name", "A name for the tool", in.name(), true, 120);
-        form.checks().text("note", "A note", in.note(), false, MOST_NOTE);
+        form.checks().text("name", ToolWords.A_NAME.words(), in.name(), true, 120);
+        form.checks().text("note", ToolWords.A_NOTE.words(), in.note(), false, MOST_NOTE);
         trade = form.choice(
                 "trade",
-                "The kind of tool and its work",
+                ToolWords.KIND_AND_WORK.words(),
                 in.trade(),
                 ToolUses.byKey(Form.orEmpty(in.trade())),
                 ToolUses.all().stream().map(ToolUse::key).collect(Collectors.joining("; ")));
         steel = form.choice(
                 "steel",
-                "The class of steel",
+                ToolWords.CLASS_OF_STEEL.words(),
                 in.steel(),
                 Steels.byName(Form.orEmpty(in.steel())),
                 Steels.all().stream().map(SteelClass::name).collect(Collectors.joining(", ")));
         hardness = Form.blank(in.hardness())
                 ? null
                 : form.checks().attempt(() -> QuantityReader.number("hardness", in.hardness(), "HRC"));
-        form.checks().within("hardness", "A hardness", hardness, 35, 70, " HRC");
+        form.checks().within("hardness", ToolWords.A_HARDNESS.words(), hardness, 35, 70, " HRC");
         wantedBy = day(in.wantedBy(), today);
         typed = kept(in);
         blade = trade == null ? null : blade(trade.geometry());
@@ -147,9 +147,9 @@ final class ToolFormReader {
             values.put("primary", angle.degrees());
             double perMm = Math.abs(Math.toDegrees(FlatBackSection.bevelLengthSensitivity(spans, bevel)));
             double misread = kind.convention() == Convention.PER_SIDE ? 0.05 : 0.25;
-            form.echoes().put("primary", angle + " from the bevel's length");
-            remark = "The bevel's length gives " + angle + "; " + Numbers.plain(misread, 2) + " mm misread is "
-                    + Numbers.plain(perMm * misread, 1) + "°. On a hollow bevel this is the chord.";
+            form.echoes().put("primary", ToolWords.FROM_BEVEL_LENGTH.fill("angle", angle));
+            remark = ToolWords.BEVEL_LENGTH_GIVES.fill(
+                    "angle", angle, "misread", Numbers.plain(misread, 2), "degrees", Numbers.plain(perMm * misread, 1));
         }
     }
 

@@ -33,7 +33,7 @@ class ToolHistory implements HistorySource {
         entries.add(new HistoryEntry(
                 tool.takenInAt(),
                 Kind.TAKE_IN,
-                "Taken in from the " + tool.owner(),
+                ToolWords.TAKEN_IN.fill("owner", tool.owner()),
                 tool.note().isBlank() ? List.of() : List.of(tool.note())));
         GeometryKind kind = tools.kind(toolId);
         // Blades that turn are measured at their marks; of the rest the plan's figure is all that is known.
@@ -42,9 +42,9 @@ class ToolHistory implements HistorySource {
                 .forEach(w -> entries.add(new HistoryEntry(
                         w.at(),
                         Kind.STEEL,
-                        mm(w.usableAfterMm()) + " of steel to the end of the usable length",
+                        ToolWords.LEFT_OF_LENGTH.fill("left", mm(w.usableAfterMm())),
                         List.of(mm(w.usableBeforeMm() - w.usableAfterMm())
-                                + (marked ? " went, by the marks." : " went, as planned; measure now and then.")))));
+                                + (marked ? ToolWords.WENT_BY_MARKS.words() : ToolWords.WENT_AS_PLANNED.words())))));
         return entries;
     }
 

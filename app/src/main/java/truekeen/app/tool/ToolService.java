@@ -276,7 +276,11 @@ public class ToolService {
     private void fill(ToolRow row, ToolForm in) {
         ToolFormReader read = new ToolFormReader(in, clock.today());
         ShopService.Named crew = read.form.choice(
-                "crewId", "The owner", in.crewId(), shop.findCrew(in.crewId()), "the crews of this shop");
+                "crewId",
+                ToolWords.THE_OWNER.words(),
+                in.crewId(),
+                shop.findCrew(in.crewId()),
+                ToolWords.CREWS.words());
         read.form.checks().orThrow();
         // A blade whose section cannot be cut is refused here rather than found out at every later stage.
         ToolViews.section(read.blade);

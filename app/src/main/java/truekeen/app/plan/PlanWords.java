@@ -1,0 +1,41 @@
+package truekeen.app.plan;
+
+import truekeen.core.message.Wording;
+
+/** What the figures of a plan are called, and what goes with them. */
+enum PlanWords implements Wording {
+    FIRST_ESTIMATE("first estimate"),
+    FROM_SESSIONS("from {count}{sessions} or more on each stone"),
+    TWO_IN_THREE("{evidence}: two sessions in three fall within the range"),
+    TIME_AT_BENCH("time at the bench"),
+    STEEL_TO_REMOVE("steel to remove"),
+    RESETTINGS("re-settings of the guide"),
+    TIME_CHANGES("What is on the shelf and how it stands; the survey; the angles."),
+    FACE_BACK("The back"),
+    FACE_GROUND("The ground bevel"),
+    FACE_HONED("The honed bevel"),
+    STROKES_ON("strokes on the {stone}"),
+    STEEL_HERE("steel to remove here"),
+    RESISTANCE("resistance of the steel"),
+    TIMES_PLAIN_CARBON("{steel} × plain carbon"),
+    YOUR_HAND("your hand"),
+    STROKES_CHANGE("Pressure, and what your own log teaches about this stone."),
+    EVERY_EDGE_ALIKE("Every edge alike"),
+    RATES_ARE_PRIORS("first estimate: rates are workshop priors"),
+    POWERED_CHANGES("What is in the kit, and how far back the edge must go."),
+    AN_ANSWER("An answer"),
+    A_JOB("A job"),
+    STONE_GONE("a stone that is gone"),
+    A_NAME("A name");
+
+    private final String words;
+
+    PlanWords(String words) {
+        this.words = words;
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
+}

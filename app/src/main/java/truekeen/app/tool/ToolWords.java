@@ -1,0 +1,35 @@
+package truekeen.app.tool;
+
+import truekeen.core.message.Wording;
+
+/** What the parts of a tool are called, and what became of it. */
+enum ToolWords implements Wording {
+    A_NAME("A name for the tool"),
+    A_NOTE("A note"),
+    KIND_AND_WORK("The kind of tool and its work"),
+    CLASS_OF_STEEL("The class of steel"),
+    A_HARDNESS("A hardness"),
+    FROM_BEVEL_LENGTH("{angle} from the bevel's length"),
+    BEVEL_LENGTH_GIVES(
+            "The bevel's length gives {angle}; {misread} mm misread is {degrees}°. On a hollow bevel this is the chord."),
+    BROAD_FACE("broad face"),
+    A_SIDE("a side"),
+    LAST_BEVEL("last bevel"),
+    TAKEN_IN("Taken in from the {owner}"),
+    LEFT_OF_LENGTH("{left} of steel to the end of the usable length"),
+    WENT_BY_MARKS(" went, by the marks."),
+    WENT_AS_PLANNED(" went, as planned; measure now and then."),
+    THE_OWNER("The owner"),
+    CREWS("the crews of this shop");
+
+    private final String words;
+
+    ToolWords(String words) {
+        this.words = words;
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
+}
