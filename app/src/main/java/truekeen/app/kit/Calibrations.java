@@ -139,7 +139,8 @@ final class Calibrations {
                 null,
                 List.of(),
                 List.of(),
-                one.isPresent() ? KitWords.ONE_PAIR.words() : KitWords.READ_A_PAIR.words(),
+                (one.isPresent() ? KitWords.ONE_PAIR : KitWords.READ_A_PAIR)
+                        .fill("apart", GuideCalibration.LEAST_SPREAD),
                 faults(form));
     }
 
@@ -171,7 +172,8 @@ final class Calibrations {
         }
         List<String> warnings = new ArrayList<>();
         if (fit.spread().compareTo(GuideCalibration.LEAST_SPREAD) < 0) {
-            warnings.add(KitWords.ANGLES_TOO_CLOSE.fill("spread", fit.spread()));
+            warnings.add(
+                    KitWords.ANGLES_TOO_CLOSE.fill("spread", fit.spread(), "apart", GuideCalibration.LEAST_SPREAD));
         } else if (fit.illConditioned()) {
             warnings.add(KitWords.PAIRS_TOO_ALIKE.words());
         }
@@ -191,7 +193,13 @@ final class Calibrations {
                 worst,
                 views,
                 warnings,
-                KitWords.KNOWN_TO.fill("worst", Numbers.plain(worst, 1)),
+                KitWords.KNOWN_TO.fill(
+                        "length",
+                        GuideCalibration.Readings.USUAL.projection(),
+                        "angle",
+                        GuideCalibration.Readings.USUAL.angle(),
+                        "worst",
+                        Numbers.plain(worst, 1)),
                 faults(form));
     }
 

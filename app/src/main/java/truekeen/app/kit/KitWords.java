@@ -34,14 +34,15 @@ enum KitWords implements Wording {
     ROLLER_RADIUS("A roller radius"),
     A_THICKNESS("A thickness"),
     ONE_PAIR(
-            "One pair moves the setback only; the axle's depth stays as measured. Two pairs more than 5° apart tell both."),
+            "One pair moves the setback only; the axle's depth stays as measured. Two pairs more than {apart} apart tell both."),
     READ_A_PAIR(
-            "Set a projection, read the angle it gives with the gauge zeroed on the stone, and write both down; then another at least 5° away."),
-    ANGLES_TOO_CLOSE("All angles lie within {spread}: away from there it is guesswork. Measure one at least 5° off."),
+            "Set a projection, read the angle it gives with the gauge zeroed on the stone, and write both down; then another at least {apart} away."),
+    ANGLES_TOO_CLOSE(
+            "All angles lie within {spread}: away from there it is guesswork. Measure one at least {apart} off."),
     PAIRS_TOO_ALIKE("These pairs hardly tell the two dimensions apart. Measure at angles farther from each other."),
     PAIR_OFF("One pair is off by {most}°: measure it again."),
     KNOWN_TO(
-            "With readings good to 0.2 mm and 0.2° an angle set by it is known to {worst}° here; its dimensions only to half a millimetre or so."),
+            "With readings good to {length} and {angle} an angle set by it is known to {worst}° here; its dimensions only to half a millimetre or so."),
     A_NAME("A name"),
     A_KIND("A kind"),
     A_SHAPE("A shape"),

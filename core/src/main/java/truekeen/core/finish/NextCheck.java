@@ -18,7 +18,7 @@ import truekeen.core.tool.ToolUse;
  * @param words that in a sentence
  */
 public record NextCheck(LocalDate day, int days, int intervals, String words) {
-    private static final int LEAST_INTERVALS = Prior.NEXT_CHECK_LEAST_INTERVALS.whole();
+    private static final int LEAST_INTERVALS = Prior.OWN_INTERVALS_KNOWN_FROM.whole();
 
     /** The same for a tool at its work; one that is not judged by keenness is looked at as often as one for general woodwork. */
     public static NextCheck propose(LocalDate today, ToolUse trade, List<LocalDate> sharpened) {

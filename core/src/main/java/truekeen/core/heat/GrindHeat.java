@@ -32,7 +32,7 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
     private static final double FINGER_C = Prior.GRIND_HEAT_FINGER_C.value();
 
     private static final double ROOM_C = 20;
-    private static final double CONTACT_WIDTH_MM = Prior.GRIND_HEAT_CONTACT_WIDTH_MM.value();
+    private static final double CONTACT_WIDTH_MM = Prior.CONTACT_WIDTH_MM.value();
     private static final double REACH_MM = 60;
 
     /**

@@ -35,7 +35,7 @@ public record RunningHours(
         Optional<Double> perDay,
         Optional<LocalDate> due,
         String words) {
-    private static final int LEAST_INTERVALS = Prior.RUNNING_HOURS_LEAST_INTERVALS.whole();
+    private static final int LEAST_INTERVALS = Prior.OWN_INTERVALS_KNOWN_FROM.whole();
     private static final int LEAST_DAYS = Prior.RUNNING_HOURS_LEAST_DAYS.whole();
     /** Factor by which a first estimate of an interval may be off either way. Prior. */
     private static final double FIRST_SPREAD = Prior.RUNNING_HOURS_FIRST_SPREAD.value();

@@ -2,13 +2,14 @@ package truekeen.core.progression;
 
 import java.util.Arrays;
 import java.util.Optional;
+import truekeen.core.message.Numbers;
 import truekeen.core.table.Prior;
 
 /** What a plan is to be best at. Source: workshop prior. */
 public enum Answer {
     LEAST_TIME("least time", "The quickest path that obeys the rules."),
-    FEWEST("fewest stones", "The fewest stones within one and a quarter of the least time."),
-    GENTLEST("gentlest", "The least steel within one and a half times the least time."),
+    FEWEST("fewest stones", "The fewest stones within {times} times the least time."),
+    GENTLEST("gentlest", "The least steel within {times} times the least time."),
     MY_WAY("the way I always do it", "The stones you saved, in their order, whatever it takes.");
 
     /** Times the least time that the fewest may take. */
@@ -31,7 +32,8 @@ public enum Answer {
 
     /** What it means. */
     public String meaning() {
-        return meaning;
+        double within = this == FEWEST ? FEWEST_WITHIN : GENTLEST_WITHIN;
+        return meaning.replace("{times}", Numbers.plain(within, 2));
     }
 
     /** The answer of that name. */

@@ -32,7 +32,7 @@ enum ProgressionWords implements Wording {
     NO_STROP("No strop on the shelf: the edge is finished off the stone."),
     BARE_STROP("A bare strop takes off what is left of the burr; it removes no scratches."),
     STROP_TOO_FINE(
-            "This strop is more than three times finer than the last stone: it takes off the burr and does not replace the scratches.");
+            "This strop is more than {times} times finer than the last stone: it takes off the burr and does not replace the scratches.");
 
     private final String words;
 

@@ -11,6 +11,7 @@ import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Shaping;
+import truekeen.core.message.Numbers;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
@@ -254,7 +255,7 @@ public final class WorkPlanner {
             return ProgressionWords.BARE_STROP.words();
         }
         if (lastUm > STROP_STEP * strop.get().d50Um()) {
-            return ProgressionWords.STROP_TOO_FINE.words();
+            return ProgressionWords.STROP_TOO_FINE.fill("times", Numbers.plain(STROP_STEP, 1));
         }
         return "";
     }

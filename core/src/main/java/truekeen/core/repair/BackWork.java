@@ -42,7 +42,7 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
     /** A tool narrower than this rocks on the stone when worked along it (mm). Source: workshop prior. */
     public static final double NARROW_MM = Prior.BACK_WORK_NARROW_MM.value();
     /** Width of a back bevel that saves a pitted back (mm). Source: workshop prior. */
-    public static final double SAVING_BEVEL_MM = Prior.BACK_WORK_SAVING_BEVEL_MM.value();
+    public static final double SAVING_BEVEL_MM = Prior.THIN_BACK_BEVEL_MM.value();
 
     /**
      * A way to deal with a damaged back.

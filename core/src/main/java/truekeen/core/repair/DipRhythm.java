@@ -17,7 +17,7 @@ public record DipRhythm(int passes, double passSeconds, String words) {
     /** How fast a blade is drawn along a wheel or belt (mm/s). */
     public static final double FEED_MM_S = Prior.DIP_RHYTHM_FEED_MM_S.value();
     /** Length of an edge that touches at once (mm). */
-    public static final double CONTACT_MM = Prior.DIP_RHYTHM_CONTACT_MM.value();
+    public static final double CONTACT_MM = Prior.CONTACT_WIDTH_MM.value();
     /** More passes than this between dips nobody counts. */
     private static final int MOST = Prior.DIP_RHYTHM_MOST.whole();
 

@@ -40,7 +40,7 @@ public record EdgeShape(
         double depthMm,
         double reachMm) {
     /** Width given to a back bevel by a thin rule (mm). Source: workshop prior. */
-    public static final double BACK_BEVEL_WIDTH_MM = Prior.EDGE_SHAPE_BACK_BEVEL_WIDTH_MM.value();
+    public static final double BACK_BEVEL_WIDTH_MM = Prior.THIN_BACK_BEVEL_MM.value();
 
     /**
      * Angles that the blade has now.
