@@ -17,6 +17,7 @@ import org.springframework.test.context.TestPropertySource;
 import org.springframework.transaction.support.TransactionTemplate;
 import truekeen.app.ApiTest;
 import truekeen.app.TestDatabase;
+import truekeen.app.ToolPages;
 import truekeen.core.progression.Answer;
 
 /**
@@ -91,20 +92,6 @@ class OlderRecordsTest extends ApiTest {
         return tools;
     }
 
-    private List<String> pages(String tool) {
-        List<String> pages = new ArrayList<>();
-        for (String page : List.of("", "/stages", "/log", "/export", "/machine", "/session", "/house-rules")) {
-            pages.add("/api/v1/tools/" + tool + page);
-        }
-        for (String page :
-                List.of("/survey", "/angle", "/plan", "/profile", "/test", "/finish", "/plan/usual-way", "/balance")) {
-            pages.add("/api/v1/tools/" + tool + page);
-        }
-        jdbc.queryForList("select id::text from bench_session where tool_id = ?::uuid", String.class, tool)
-                .forEach(s -> pages.add("/api/v1/sessions/" + s));
-        return pages;
-    }
-
     @Test
     void anUnknownKeyInAnyColumnIsPassedOver() {
         assertThat(columns()).hasSizeGreaterThanOrEqualTo(30);
@@ -112,7 +99,7 @@ class OlderRecordsTest extends ApiTest {
             Set<String> tools = toolsOf(c);
             List<Integer> before = new ArrayList<>();
             for (String tool : tools) {
-                pages(tool).forEach(p -> before.add(get(p).status()));
+                ToolPages.of(tool, jdbc).forEach(p -> before.add(get(p).status()));
             }
             change(
                     c,
@@ -124,7 +111,7 @@ class OlderRecordsTest extends ApiTest {
             assertThat(get("/api/v1/sessions").status()).as("bench with " + c).isEqualTo(200);
             List<Integer> after = new ArrayList<>();
             for (String tool : tools) {
-                pages(tool).forEach(p -> after.add(get(p).status()));
+                ToolPages.of(tool, jdbc).forEach(p -> after.add(get(p).status()));
             }
             assertThat(after).as(c.toString()).isEqualTo(before).contains(200);
             putBack();
@@ -139,7 +126,7 @@ class OlderRecordsTest extends ApiTest {
             assertThat(get("/api/v1/kit").status()).as("kit with " + c).isEqualTo(200);
             assertThat(get("/api/v1/sessions").status()).as("bench with " + c).isEqualTo(200);
             for (String tool : toolsOf(c)) {
-                for (String page : pages(tool)) {
+                for (String page : ToolPages.of(tool, jdbc)) {
                     Answer answer = get(page);
                     assertThat(answer.status())
                             .as("%s with %s: %s", page, c, answer.raw().body())

@@ -60,7 +60,7 @@ public record AngleHistory(Optional<Angle> wanted, String evidence) {
     }
 
     private static Angle moved(Angle last, double degrees) {
-        return Angle.ofDegrees(last.degrees() + degrees);
+        return last.plus(Angle.ofDegrees(degrees));
     }
 
     private static String evidence(List<EdgeOutcome> outcomes) {

@@ -75,7 +75,7 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
         double limit = steel.temperLimitC() - MARGIN_K;
         HeatModel sharp = new HeatModel(fin(blade, bevel, Length.ofMm(0)), steel.conductivityWmK());
         double full = thickness(blade);
-        Length land = Length.ofMm(Math.min(bluntLand.mm(), full));
+        Length land = Length.min(bluntLand, Length.ofMm(full));
         HeatModel blunt = new HeatModel(fin(blade, bevel, land), steel.conductivityWmK());
         return new GrindHeat(
                 limit,

@@ -31,7 +31,7 @@ record HolderBuilder(HolderKind kind, Measures m, List<Length> blocks, Optional<
                 wheel.orElseThrow(),
                 m.length("reach"),
                 m.length("offset"),
-                Length.ofMm(m.length("barDiameter").mm() / 2));
+                m.length("barDiameter").dividedBy(2));
     }
 
     Holder belt() {

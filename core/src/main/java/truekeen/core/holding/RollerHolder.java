@@ -53,8 +53,7 @@ public record RollerHolder(
 
     /** The guide as it grips a blade of that thickness. */
     public HoningGuide guide(Length thickness) {
-        return new HoningGuide(
-                rollerRadius, byFace ? Length.ofMm(axleBelow.mm() + thickness.mm()) : axleBelow, axleSetback);
+        return new HoningGuide(rollerRadius, byFace ? axleBelow.plus(thickness) : axleBelow, axleSetback);
     }
 
     @Override
@@ -111,7 +110,8 @@ public record RollerHolder(
     }
 
     private static double corner(Angle angle, double p, double dropMm) {
-        return HoningGuide.cornerAboveMm(Length.ofMm(p), angle, Length.ofMm(dropMm));
+        return HoningGuide.cornerAbove(Length.ofMm(p), angle, Length.ofMm(dropMm))
+                .mm();
     }
 
     private void requireBodyClears(Angle angle, double p) {
@@ -157,7 +157,7 @@ public record RollerHolder(
                     HoldingWords.ITS_FRONT_CORNER.words()));
             bodyWidth.ifPresent(w -> all.add(new Setting.Aside(
                     HoldingWords.ROCKED_BY.words(),
-                    HoningGuide.rocksBy(corner, w).degrees(),
+                    HoningGuide.rocksBy(Length.ofMm(corner), w).degrees(),
                     "°",
                     Formula.BODY_CLEARANCE,
                     2 * corner < w.mm() ? HoldingWords.ROCKED_UNTIL.words() : HoldingWords.ROCKED_FREELY.words())));

@@ -45,7 +45,7 @@ public record Wheel(String name, Kind kind, Length diameter, OptionalDouble perM
 
     /** R. */
     public Length radius() {
-        return Length.ofMm(diameter.mm() / 2);
+        return diameter.dividedBy(2);
     }
 
     /** Surface speed (m/s), where the turns are known. */

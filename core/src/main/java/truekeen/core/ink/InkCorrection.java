@@ -45,7 +45,7 @@ public record InkCorrection(
     }
 
     private static Angle moved(Angle angle, double degrees) {
-        return Angle.ofDegrees(angle.degrees() + degrees);
+        return angle.plus(Angle.ofDegrees(degrees));
     }
 
     /** It as an instruction. */

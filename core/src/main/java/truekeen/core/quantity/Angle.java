@@ -63,6 +63,26 @@ public record Angle(double radians) implements Comparable<Angle> {
         return new Angle(radians - other.radians);
     }
 
+    /** So many times this angle. */
+    public Angle times(double factor) {
+        return new Angle(radians * factor);
+    }
+
+    /** This angle in so many parts; the divisor must not be zero. */
+    public Angle dividedBy(double parts) {
+        return new Angle(radians / parts);
+    }
+
+    /** The angle whose sine is this; ±90° beyond ±1. */
+    public static Angle asin(double sine) {
+        return new Angle(Math.asin(Math.max(-1, Math.min(1, sine))));
+    }
+
+    /** The angle whose tangent is this. */
+    public static Angle atan(double tangent) {
+        return new Angle(Math.atan(tangent));
+    }
+
     @Override
     public int compareTo(Angle other) {
         return Double.compare(radians, other.radians);
@@ -72,6 +92,11 @@ public record Angle(double radians) implements Comparable<Angle> {
     @Override
     public String toString() {
         return Numbers.plain(degrees(), 2) + "°";
+    }
+
+    /** The larger of two angles. */
+    public static Angle max(Angle a, Angle b) {
+        return a.radians >= b.radians ? a : b;
     }
 
     /** The smaller of two angles. */

@@ -11,6 +11,9 @@ public record Length(double mm) implements Comparable<Length> {
     /** Millimetres in an inch, by definition of the inch. */
     public static final double MM_PER_INCH = 25.4;
 
+    /** No length. */
+    public static final Length ZERO = new Length(0);
+
     /** Checks that the value is a number. */
     public Length {
         if (!Double.isFinite(mm)) {
@@ -36,6 +39,41 @@ public record Length(double mm) implements Comparable<Length> {
     /** This length in micrometres. */
     public double micrometres() {
         return mm * 1000;
+    }
+
+    /** The sum of both. */
+    public Length plus(Length other) {
+        return new Length(mm + other.mm);
+    }
+
+    /** The difference of both; negative where the other is longer. */
+    public Length minus(Length other) {
+        return new Length(mm - other.mm);
+    }
+
+    /** So many times this length. */
+    public Length times(double factor) {
+        return new Length(mm * factor);
+    }
+
+    /** This length in so many parts; the divisor must not be zero. */
+    public Length dividedBy(double parts) {
+        return new Length(mm / parts);
+    }
+
+    /** How many times the other length this one is; the other must not be zero. */
+    public double over(Length other) {
+        return mm / other.mm;
+    }
+
+    /** The shorter of two lengths. */
+    public static Length min(Length a, Length b) {
+        return a.mm <= b.mm ? a : b;
+    }
+
+    /** The longer of two lengths. */
+    public static Length max(Length a, Length b) {
+        return a.mm >= b.mm ? a : b;
     }
 
     @Override

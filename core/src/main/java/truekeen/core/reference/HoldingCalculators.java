@@ -151,13 +151,13 @@ final class HoldingCalculators {
                 to(out("clearance", "Clearance", "mm"), out("rock", "Rocks either way by", "°")),
                 v -> {
                     Angle a = deg(v.num("angle"));
-                    double clear = HoningGuide.cornerAboveMm(mm(v.num("projection")), a, mm(v.num("drop")));
-                    if (!(clear > 0)) {
-                        throw new RefusedException(Refusal.of(MessageCode.BODY_RUBS, "projection", mm(clear)));
+                    Length clear = HoningGuide.cornerAbove(mm(v.num("projection")), a, mm(v.num("drop")));
+                    if (!(clear.mm() > 0)) {
+                        throw new RefusedException(Refusal.of(MessageCode.BODY_RUBS, "projection", clear));
                     }
                     return gives(
                             "clearance",
-                            clear,
+                            clear.mm(),
                             "rock",
                             HoningGuide.rocksBy(clear, mm(v.num("bodyWidth"))).degrees());
                 });

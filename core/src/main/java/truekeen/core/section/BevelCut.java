@@ -54,7 +54,7 @@ public record BevelCut(Facet facet, boolean upper, Angle angle, Form form) {
         Cutter cut;
         if (form instanceof Hollow h) {
             double turn = Math.asin(h.depthMm / angle.sin() / 2 / h.radiusMm);
-            cut = Cutter.bevel(apexX, 0, Angle.ofRadians(angle.radians() - turn), -1 / h.radiusMm);
+            cut = Cutter.bevel(apexX, 0, angle.minus(Angle.ofRadians(turn)), -1 / h.radiusMm);
         } else if (form instanceof Convex c) {
             double along = c.joinX - apexX;
             double chord = Math.atan2(c.joinY, along);

@@ -34,13 +34,13 @@ public record HollowGrind(Length thickness, Length wheel, Angle chord) {
      */
     public static HollowGrind withEdge(Length thickness, Length wheel, Angle edge) {
         // The chord lies between the edge angle itself, on a flat wheel, and where the bevel would span the wheel.
-        double low = Math.max(edge.radians(), Math.asin(Math.min(1, thickness.mm() / wheel.mm())) * (1 + 1e-12));
+        double low = Math.max(edge.radians(), Math.asin(Math.min(1, thickness.over(wheel))) * (1 + 1e-12));
         double high = Math.PI / 2;
         java.util.function.DoubleUnaryOperator off =
                 c -> c - Math.asin(Math.min(1, thickness.mm() / (wheel.mm() * Math.sin(c)))) - edge.radians();
         if (off.applyAsDouble(low) > 0 || off.applyAsDouble(high) < 0) {
             throw new RefusedException(Refusal.of(MessageCode.WHEEL_TOO_SMALL, "wheelDiameter", wheel)
-                    .with("low", Length.ofMm(thickness.mm() / edge.sin())));
+                    .with("low", thickness.dividedBy(edge.sin())));
         }
         double chord = new BracketingNthOrderBrentSolver(1e-14, 5).solve(200, off::applyAsDouble, low, high);
         return new HollowGrind(thickness, wheel, Angle.ofRadians(chord));
@@ -48,7 +48,7 @@ public record HollowGrind(Length thickness, Length wheel, Angle chord) {
 
     /** Length of the chord, {@code L = T/sin β_c}. */
     public Length chordLength() {
-        return Length.ofMm(thickness.mm() / chord.sin());
+        return thickness.dividedBy(chord.sin());
     }
 
     /** δ, what the steel turns between chord and either end: {@code asin(L/2R)}. */
@@ -76,7 +76,7 @@ public record HollowGrind(Length thickness, Length wheel, Angle chord) {
 
     /** Recession along the back until honing flat on heel and edge has used the hollow up: {@code depth/sin β_c}. */
     public Length recessionUntilGone() {
-        return Length.ofMm(depth().mm() / chord.sin());
+        return depth().dividedBy(chord.sin());
     }
 
     /**

@@ -32,12 +32,12 @@ public record KnifeSection(Length width, Length spine, Length behindEdge, Angle 
 
     /** Distance of the shoulder from the apex: {@code (t/2)/tan θ}. */
     public Length shoulder() {
-        return Length.ofMm(behindEdge.mm() / 2 / edge.tan());
+        return behindEdge.dividedBy(2 * edge.tan());
     }
 
     /** Width of the edge bevel along its face: {@code (t/2)/sin θ}. */
     public Length edgeFace() {
-        return Length.ofMm(behindEdge.mm() / 2 / edge.sin());
+        return behindEdge.dividedBy(2 * edge.sin());
     }
 
     /** Slope of a face against the mid-plane: tan κ. */
@@ -71,7 +71,7 @@ public record KnifeSection(Length width, Length spine, Length behindEdge, Angle 
         if (limit.mm() <= behindEdge.mm()) {
             return Length.ofMm(0);
         }
-        return Length.ofMm((limit.mm() - behindEdge.mm()) * (1 - k / edge.tan()) / (2 * k));
+        return limit.minus(behindEdge).times((1 - k / edge.tan()) / (2 * k));
     }
 
     /**

@@ -34,7 +34,7 @@ public final class MicroBevel {
     /** Recession that belongs to a secondary of that width: {@code e = m·sin(β₂ − β₁) / sin β₁}. */
     public static Length recession(Length width, Angle primary, Angle secondary) {
         requireSteeper(primary, secondary);
-        return Length.ofMm(width.mm() * secondary.minus(primary).sin() / primary.sin());
+        return width.times(secondary.minus(primary).sin() / primary.sin());
     }
 
     /** Area of steel that making it takes (mm²): {@code ½·e·m·sin β₂}. */

@@ -145,7 +145,7 @@ public record GuideCalibration(
     private HoningGuide moved(double d, double s) {
         return new HoningGuide(
                 guide.rollerRadius(),
-                Length.ofMm(guide.axleBelowBack().mm() + d),
-                Length.ofMm(guide.axleSetback().mm() + s));
+                guide.axleBelowBack().plus(Length.ofMm(d)),
+                guide.axleSetback().plus(Length.ofMm(s)));
     }
 }

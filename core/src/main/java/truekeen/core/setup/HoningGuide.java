@@ -45,7 +45,10 @@ public record HoningGuide(Length rollerRadius, Length axleBelowBack, Length axle
                     .with("low", LEAST)
                     .with("high", MOST));
         }
-        return Length.ofMm((rollerRadius.mm() + axleBelowBack.mm() * angle.cos()) / angle.sin() - axleSetback.mm());
+        return rollerRadius
+                .plus(axleBelowBack.times(angle.cos()))
+                .dividedBy(angle.sin())
+                .minus(axleSetback);
     }
 
     /** The angle that a projection gives, without an eccentric step. */
@@ -88,14 +91,14 @@ public record HoningGuide(Length rollerRadius, Length axleBelowBack, Length axle
         return p;
     }
 
-    /** Height of a body's front corner above the stone (mm): {@code P·sin θ − drop·cos θ}. */
-    public static double cornerAboveMm(Length projection, Angle angle, Length drop) {
-        return projection.mm() * angle.sin() - drop.mm() * angle.cos();
+    /** Height of a body's front corner above the stone: {@code P·sin θ − drop·cos θ}; below zero it is in the stone. */
+    public static Length cornerAbove(Length projection, Angle angle, Length drop) {
+        return projection.times(angle.sin()).minus(drop.times(angle.cos()));
     }
 
     /** How far a body that stands so high may be rocked either way until it touches. */
-    public static Angle rocksBy(double cornerAboveMm, Length bodyWidth) {
-        return Angle.ofRadians(Math.asin(Math.min(1, 2 * cornerAboveMm / bodyWidth.mm())));
+    public static Angle rocksBy(Length cornerAbove, Length bodyWidth) {
+        return Angle.asin(cornerAbove.times(2).over(bodyWidth));
     }
 
     /** Change of angle with projection, {@code −sin²θ/(d + r·cos θ)}, in degrees per millimetre; negative. */
@@ -111,7 +114,7 @@ public record HoningGuide(Length rollerRadius, Length axleBelowBack, Length axle
     public void requireClear(Length thickness) {
         if (!clears(thickness)) {
             throw new RefusedException(Refusal.of(MessageCode.GUIDE_FOULS, "holderId", axleBelowBack)
-                    .with("low", Length.ofMm(thickness.mm() + rollerRadius.mm())));
+                    .with("low", thickness.plus(rollerRadius)));
         }
     }
 

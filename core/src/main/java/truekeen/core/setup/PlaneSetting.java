@@ -44,7 +44,7 @@ public final class PlaneSetting {
 
         /** c, how far the corners stand back in the plane of the iron: {@code c′/sin φ}. */
         public Length onIron() {
-            return Length.ofMm(belowSole.mm() / bed.sin());
+            return belowSole.dividedBy(bed.sin());
         }
 
         /** ρ, radius of the edge in the plane of the iron: {@code (B²/4 + c²)/2c}. */

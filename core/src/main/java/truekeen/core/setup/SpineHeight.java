@@ -24,7 +24,7 @@ public record SpineHeight(Length width, Length spine) {
 
     /** How high the spine's lower corner stands above the stone. */
     public Length height(Angle edge) {
-        return Length.ofMm(width.mm() * edge.sin() - spine.mm() / 2 * edge.cos());
+        return width.times(edge.sin()).minus(spine.times(edge.cos() / 2));
     }
 
     /**
@@ -79,7 +79,7 @@ public record SpineHeight(Length width, Length spine) {
             throw new RefusedException(
                     Refusal.of(MessageCode.WEDGE_TOO_LOW, "angle", edge).with("low", Angle.ofRadians(taper)));
         }
-        return Angle.ofRadians(edge.radians() - taper);
+        return edge.minus(Angle.ofRadians(taper));
     }
 
     /**

@@ -39,6 +39,6 @@ public enum Convention {
 
     /** Half of the included angle: the same edge as a knife would be spoken of. */
     public Angle perSide(Angle last, Angle back) {
-        return Angle.ofRadians(included(last, back).radians() / 2);
+        return included(last, back).dividedBy(2);
     }
 }

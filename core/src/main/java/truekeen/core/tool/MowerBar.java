@@ -82,7 +82,7 @@ public record MowerBar(
         Blade.checkCommon(this, checks);
         checks.require(
                 2 * edge.mm() + bore.mm() < span.mm(), () -> Refusal.of(MessageCode.PART_LONGER, "edgeLength", edge)
-                        .with("high", Length.ofMm((span.mm() - bore.mm()) / 2)));
+                        .with("high", span.minus(bore).dividedBy(2)));
         checks.require(land.mm() < thickness.mm(), () -> Refusal.of(MessageCode.PART_LONGER, "land", land)
                 .with("high", thickness));
         checks.require(bore.mm() < usable.mm(), () -> Refusal.of(MessageCode.PART_LONGER, "bore", bore)

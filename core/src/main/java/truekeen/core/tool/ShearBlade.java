@@ -71,6 +71,6 @@ public record ShearBlade(
         Sides.bevelBeforeSpine(thickness.mm(), primary, usable, "thickness", checks);
         checks.require(faceHollow.mm() < thickness.mm() / 2, () -> Refusal.of(
                         MessageCode.HOLLOW_TOO_DEEP, "faceHollow", faceHollow)
-                .with("high", Length.ofMm(thickness.mm() / 2)));
+                .with("high", thickness.dividedBy(2)));
     }
 }

@@ -79,10 +79,10 @@ public record SingleBevelKnife(
                         .with("low", face));
         checks.require(edgeBevelWidth.mm() * primary.sin() < spine.mm(), () -> Refusal.of(
                         MessageCode.PART_LONGER, "edgeBevelWidth", edgeBevelWidth)
-                .with("high", Length.ofMm(spine.mm() / primary.sin())));
+                .with("high", spine.dividedBy(primary.sin())));
         checks.require(backHollow.mm() < spine.mm() / 2, () -> Refusal.of(
                         MessageCode.HOLLOW_TOO_DEEP, "backHollow", backHollow)
-                .with("high", Length.ofMm(spine.mm() / 2)));
+                .with("high", spine.dividedBy(2)));
         Sides.bevelBeforeSpine(spine.mm(), face, usable, "faceAngle", checks);
     }
 }

@@ -91,7 +91,7 @@ public record ToothedBlade(
         Blade.checkCommon(this, checks);
         Sides.bevelBeforeSpine(thickness.mm(), primary, usable, "thickness", checks);
         diameter.ifPresent(d -> checks.require(
-                teeth * edge.mm() <= Math.PI * d.mm(), () -> Refusal.of(MessageCode.PART_LONGER, "edgeLength", edge)
-                        .with("high", Length.ofMm(Math.PI * d.mm() / teeth))));
+                teeth * edge.mm() <= Math.PI * d.mm(),
+                () -> Refusal.of(MessageCode.PART_LONGER, "edgeLength", edge).with("high", d.times(Math.PI / teeth))));
     }
 }

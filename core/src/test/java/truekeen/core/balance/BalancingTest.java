@@ -48,6 +48,31 @@ class BalancingTest {
     }
 
     @Test
+    void boundsAreHeldFromBothSides() {
+        assertThat(Balancing.of(List.of(hung(2, 0.5)), of(125, 0, 0)).state()).isEqualTo(State.LEVEL);
+        assertThat(Balancing.of(List.of(hung(2, 0.501)), of(125, 0, 0)).state()).isEqualTo(State.GRIND);
+        BalanceTry corrected = hung(2, 5).removing(1, 1, 235);
+        assertThat(Balancing.of(List.of(corrected, hung(2, 5.5)), of(125, 0, 0)).state())
+                .isEqualTo(State.GRIND);
+        assertThat(Balancing.of(List.of(corrected, hung(2, 5.51)), of(125, 0, 0))
+                        .state())
+                .isEqualTo(State.OTHER_END);
+        Balancing noSpeed = Balancing.of(List.of(hung(2, 5)), of(125, 0, 0.7));
+        assertThat(noSpeed.forceN()).isZero();
+        assertThat(noSpeed.gradeGmm()).isZero();
+        assertThatThrownBy(() -> BalanceTry.hung(1, 2, 0.04, Length.ofMm(250), TIP))
+                .isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> BalanceTry.weighed(350, 0.5, Length.ofMm(200), TIP))
+                .isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> BalanceTry.weighed(350, 340, Length.ofMm(0.5), TIP))
+                .isInstanceOf(RefusedException.class);
+        BalanceTry even = BalanceTry.weighed(350, 350, Length.ofMm(200), TIP);
+        assertThat(even.heavy()).isZero();
+        assertThat(BalanceTry.weighed(351, 350, Length.ofMm(200), TIP).heavy()).isEqualTo(1);
+        assertThat(BalanceTry.weighed(350, 351, Length.ofMm(200), TIP).heavy()).isEqualTo(2);
+    }
+
+    @Test
     void levelIsWhatThisBalancerCanTellNotWhatAnEngineerWould() {
         Balancing b = Balancing.of(List.of(hung(2, 0.4)), of(125, 3000, 0.7));
         assertThat(b.state()).isEqualTo(State.LEVEL);

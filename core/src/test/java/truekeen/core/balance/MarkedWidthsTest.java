@@ -53,6 +53,18 @@ class MarkedWidthsTest {
     }
 
     @Test
+    void alikeReachesUpToItsBoundAndNoFarther() {
+        assertThat(lost(1.0, 1.3).alike()).isTrue();
+        assertThat(lost(1.0, 1.3001).alike()).isFalse();
+        assertThat(lost(1.0, 1.3).meanLossMm()).isCloseTo(1.15, within(1e-12));
+    }
+
+    private static MarkedWidths lost(double first, double second) {
+        return MarkedWidths.of(
+                List.of(List.of(50.0), List.of(50.0)), List.of(List.of(50 - first), List.of(50 - second)), EDGE, THICK);
+    }
+
+    @Test
     void marksThatDoNotMatchAreAProgrammersSlip() {
         assertThatThrownBy(() -> MarkedWidths.of(List.of(List.of(50.0, 50.0)), List.of(List.of(50.0)), EDGE, THICK))
                 .isInstanceOf(IllegalArgumentException.class);

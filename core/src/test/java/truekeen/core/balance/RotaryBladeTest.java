@@ -27,6 +27,11 @@ class RotaryBladeTest {
     @Test
     void nothingIsDividedByNothing() {
         assertThatThrownBy(() -> RotaryBlade.correction(10, Length.ofMm(0))).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> RotaryBlade.grindOff(5, Length.ofMm(0), Length.ofMm(4)))
+                .isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> RotaryBlade.grindOff(5, Length.ofMm(55), Length.ofMm(0)))
+                .isInstanceOf(RefusedException.class);
+        assertThat(RotaryBlade.unbalance(0, Length.ofMm(250))).isZero();
         assertThatThrownBy(() -> RotaryBlade.permissible(16, 1, 0)).isInstanceOf(RefusedException.class);
         assertThatThrownBy(() -> RotaryBlade.unbalance(-1, Length.ofMm(9))).isInstanceOf(RefusedException.class);
     }

@@ -63,6 +63,42 @@ class JudgeTest {
     }
 
     @Test
+    void aStationMayStandOutByAQuarterAndNoMore() {
+        // the mean is 80: 100 is a quarter over it
+        assertThat(Judge.judge(test(75, 75, 75, 75, 100), GENERAL).uneven()).isEmpty();
+        assertThat(Judge.judge(test(74.9, 75, 75, 75, 100.1), GENERAL).uneven()).hasSize(1);
+        // one bad station; the others at the limit are keen enough, above it dull too
+        assertThat(Judge.judge(test(90, 90, 90, 90, 200), GENERAL).dullElsewhere())
+                .isFalse();
+        assertThat(Judge.judge(test(90.1, 90.1, 90.1, 90.1, 200), GENERAL).dullElsewhere())
+                .isTrue();
+    }
+
+    @Test
+    void badStationsApartAreStretchesApart() {
+        assertThat(Judge.judge(test(120, 40, 40, 40, 120), GENERAL).uneven())
+                .containsExactly(new Stretch(0, 5), new Stretch(20, 25));
+    }
+
+    @Test
+    void aStretchHoldsItsEndsAndStopsAtTheEdge() {
+        Stretch stretch = new Stretch(5, 10);
+        assertThat(stretch.holds(5)).isTrue();
+        assertThat(stretch.holds(10)).isTrue();
+        assertThat(stretch.holds(4.99)).isFalse();
+        assertThat(stretch.holds(10.01)).isFalse();
+        assertThat(stretch.widened(3, 24)).isEqualTo(new Stretch(2, 13));
+        assertThat(stretch.widened(30, 24)).isEqualTo(new Stretch(0, 24));
+    }
+
+    @Test
+    void aStationLiesOnTheEdge() {
+        List<Reading> off = List.of(new Reading(1, 80), new Reading(2, 80), new Reading(25.1, 80));
+        assertThatThrownBy(() -> Judge.judge(new EdgeTest(off, 100, 25), GENERAL))
+                .isInstanceOf(RefusedException.class);
+    }
+
+    @Test
     void refusesWhatCannotBeJudged() {
         assertThatThrownBy(() -> Judge.judge(test(80, 85), GENERAL))
                 .isInstanceOf(RefusedException.class)

@@ -39,6 +39,35 @@ class ValuesTest {
     }
 
     @Test
+    void lengthsAddScaleAndCompare() {
+        Length a = Length.ofMm(24);
+        Length b = Length.ofMm(3.2);
+        assertThat(a.plus(b).mm()).isCloseTo(27.2, within(1e-12));
+        assertThat(a.minus(b).mm()).isCloseTo(20.8, within(1e-12));
+        assertThat(b.minus(a).mm()).isNegative();
+        assertThat(a.times(2.5).mm()).isEqualTo(60);
+        assertThat(a.dividedBy(4).mm()).isEqualTo(6);
+        assertThat(a.over(b)).isCloseTo(7.5, within(1e-12));
+        assertThat(Length.min(a, b)).isEqualTo(b);
+        assertThat(Length.max(a, b)).isEqualTo(a);
+        assertThat(a.minus(a)).isEqualTo(Length.ZERO);
+        assertThatThrownBy(() -> a.dividedBy(0)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void anglesScaleAndComeFromSineAndTangent() {
+        Angle a = Angle.ofDegrees(30);
+        assertThat(a.times(1.5).degrees()).isCloseTo(45, within(1e-12));
+        assertThat(a.dividedBy(2).degrees()).isCloseTo(15, within(1e-12));
+        assertThat(Angle.max(a, Angle.ZERO)).isEqualTo(a);
+        assertThat(Angle.max(Angle.ZERO, a)).isEqualTo(a);
+        assertThat(Angle.asin(a.sin()).degrees()).isCloseTo(30, within(1e-9));
+        assertThat(Angle.asin(1.2).degrees()).isCloseTo(90, within(1e-9));
+        assertThat(Angle.asin(-7).degrees()).isCloseTo(-90, within(1e-9));
+        assertThat(Angle.atan(a.tan()).degrees()).isCloseTo(30, within(1e-9));
+    }
+
+    @Test
     void whatIsNoNumberIsNoValue() {
         for (double bad : new double[] {Double.NaN, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY}) {
             assertThatThrownBy(() -> Length.ofMm(bad)).isInstanceOf(IllegalArgumentException.class);

@@ -121,6 +121,6 @@ class StepSheetTest {
     @Test
     void aWideStepToTheStropIsSaid() {
         assertThat(plan(survey(Dullness.DULL, BackState.POLISHED), null).stropNote())
-                .contains("three times finer");
+                .contains("3 times finer");
     }
 }
