@@ -175,6 +175,8 @@ public class ProfileService {
                                         ProfileWords.LATER_TRACE.words(),
                                         after.points().size() + " points"),
                                 new Advice.Given(
+                                        ProfileWords.RESOLUTION.words(), Numbers.plain(c.resolutionMm(), 0) + " mm"),
+                                new Advice.Given(
                                         ProfileWords.TAKEN_AS_SAME.words(),
                                         ProfileWords.SAME_UP_TO.fill(
                                                 "same", Numbers.plain(ProfileComparison.SAME_SHAPE_MM, 1)))),

@@ -13,6 +13,7 @@ enum ProfileWords implements Wording {
     LATER_TRACE("later trace"),
     TAKEN_AS_SAME("taken as the same shape"),
     SAME_UP_TO("up to {same} mm, workshop prior"),
+    RESOLUTION("narrower than this shows less than it is"),
     COMPARISON_CHANGES("More points, the same marks, a camera square on to the blade."),
     EVENLY("{lost} mm went evenly. "),
     EVENLY_UNKNOWN("The traces were laid on each other by their ends: what went evenly cannot be told. "),

@@ -31,6 +31,12 @@ public final class EdgeProfile {
     private static final GeometryFactory LINES = new GeometryFactory();
     /** A wave over four points is halved: its third difference is √8 times as large as itself. */
     private static final double PENALTY = 1 / 8.0;
+    /**
+     * Points over which a wave keeps nine tenths of its height: where {@code λ·(2 sin π/m)⁶ = 1/9}. A shorter one shows
+     * lower than it is.
+     */
+    private static final double POINTS_TO_SHOW = Math.PI / Math.asin(Math.pow(1 / (9 * PENALTY), 1 / 6.0) / 2);
+
     /** Two points closer than this are one that was put down twice (mm). */
     private static final double SAME_MM = 0.05;
 
@@ -111,6 +117,14 @@ public final class EdgeProfile {
     /** Length of the curve (mm). */
     public double lengthMm() {
         return line.getLength();
+    }
+
+    /**
+     * How wide a hump or a hollow must be to show nearly as high as it is (mm): narrower ones are evened out with the
+     * waver of the hand, and show lower. It goes with the spacing of the points. Source: derived here.
+     */
+    public double resolutionMm() {
+        return POINTS_TO_SHOW * (end - start) / (raw.size() - 1);
     }
 
     /** The smooth curve as points half a millimetre apart, fewer on long edges (mm). */

@@ -22,8 +22,10 @@ import truekeen.core.table.Prior;
  * @param samples distance place by place
  * @param worst where the shape differs most
  * @param changes stretches that are no longer curved as they were
+ * @param resolutionMm what is narrower than this shows less than it is (mm): of both traces the coarser one's
  */
-public record ProfileComparison(double lostMm, List<Sample> samples, Sample worst, List<ShapeChange> changes) {
+public record ProfileComparison(
+        double lostMm, List<Sample> samples, Sample worst, List<ShapeChange> changes, double resolutionMm) {
     /** Differences up to this are taken as the same shape (mm). */
     public static final double SAME_SHAPE_MM = Prior.PROFILE_COMPARISON_SAME_SHAPE_MM.value();
 
@@ -98,7 +100,11 @@ public record ProfileComparison(double lostMm, List<Sample> samples, Sample wors
                 .reduce((a, b) -> Math.abs(b.deviationMm()) > Math.abs(a.deviationMm()) ? b : a)
                 .orElseThrow();
         return new ProfileComparison(
-                sameFrame ? lost : 0, samples, worst, changes(found, alongWas, alongIs, steel, window));
+                sameFrame ? lost : 0,
+                samples,
+                worst,
+                changes(found, alongWas, alongIs, steel, window),
+                Math.max(before.resolutionMm(), after.resolutionMm()));
     }
 
     private static boolean beside(int i) {

@@ -34,6 +34,26 @@ class ProfileComparisonTest {
         assertThat(Math.abs(c.worst().deviationMm())).isLessThan(0.05);
     }
 
+    @Test
+    void aHumpAsWideAsTheResolutionShowsAndANarrowerOneShowsLess() {
+        double resolution = traced(x -> round(x), 0, 150).resolutionMm();
+        assertThat(shown(resolution)).isBetween(0.9, 1.05);
+        assertThat(shown(2 * resolution)).isBetween(0.97, 1.05);
+        assertThat(shown(resolution / 3)).isLessThan(0.9);
+        assertThat(ProfileComparison.of(traced(x -> round(x), 0, 150), traced(x -> round(x), 0, 150), true)
+                        .resolutionMm())
+                .isEqualTo(resolution);
+    }
+
+    /** The share of a hump one millimetre high and so wide that a comparison shows. */
+    private static double shown(double wide) {
+        DoubleUnaryOperator hump =
+                x -> round(x) - (Math.abs(x - 75) < wide ? Math.pow(Math.cos(Math.PI * (x - 75) / 2 / wide), 2) : 0);
+        return Math.abs(ProfileComparison.of(traced(x -> round(x), 0, 150), traced(hump, 0, 150), true)
+                .worst()
+                .deviationMm());
+    }
+
     @ParameterizedTest(name = "from {0} mm")
     @ValueSource(ints = {25, 40, 55, 80})
     void aBellyGroundFlatIsReportedWhereItIs(int from) {
