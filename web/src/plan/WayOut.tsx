@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'wouter'
 import { Refused, type Schemas } from '../api/client'
-import { figures, num } from '../ui/format'
+import { num, roughly } from '../ui/format'
 import { Trouble } from '../ui/Notice'
 
 /** Where nothing on the shelf may be used: the one stone that would help, by kind and grain, and the way to the shelf. */
@@ -93,7 +93,7 @@ function help(g: Schemas['GainView']): string {
   if (g.possible.length > 0) parts.push('makes possible: ' + few(g.possible))
   if (g.finished.length > 0) parts.push('gives the finish wanted: ' + few(g.finished))
   if (g.minutesHigh >= 0.1)
-    parts.push(`saves ${figures(g.minutesLow)} to ${figures(g.minutesHigh)} min on ${few(g.quicker)}`)
+    parts.push(`saves ${roughly(g.minutesLow)} to ${roughly(g.minutesHigh)} min on ${few(g.quicker)}`)
   return parts.join('; ') + '.'
 }
 

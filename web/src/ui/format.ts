@@ -9,6 +9,11 @@ export function figures(value: number): string {
   return num(value, size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : 3)
 }
 
+/** An estimate: two figures are all it is good for. */
+export function roughly(value: number): string {
+  return new Intl.NumberFormat('en', { maximumSignificantDigits: 2, useGrouping: false }).format(value)
+}
+
 /** A time span for people. */
 export function span(seconds: number): string {
   if (seconds < 90) return `${num(seconds, 0)} s`

@@ -38,6 +38,7 @@ import truekeen.core.finish.FinishAct;
 import truekeen.core.finish.Finishing;
 import truekeen.core.finish.NextCheck;
 import truekeen.core.machine.RunningHours;
+import truekeen.core.message.Days;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -179,7 +180,7 @@ public class FinishService implements HistorySource {
         }
         lines.addAll(c.seen());
         return new HistoryEntry(
-                c.at, HistoryEntry.Kind.FINISH, FinishWords.BACK_TO_WORK.fill("day", c.nextCheck), lines);
+                c.at, HistoryEntry.Kind.FINISH, FinishWords.BACK_TO_WORK.fill("day", Days.words(c.nextCheck)), lines);
     }
 
     private List<FinishAct> acts(CoreTool tool) {

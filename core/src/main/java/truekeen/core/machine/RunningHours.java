@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import truekeen.core.message.Days;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Median;
 import truekeen.core.table.Prior;
@@ -129,8 +130,8 @@ public record RunningHours(
                 (left <= 0
                         ? MachineWords.IS_DUE.words()
                         : due.map(d -> season.holds(today)
-                                        ? MachineWords.DUE_IN_SEASON.fill("day", d)
-                                        : MachineWords.DUE_OUT_OF_SEASON.fill("day", d))
+                                        ? MachineWords.DUE_IN_SEASON.fill("day", Days.words(d))
+                                        : MachineWords.DUE_OUT_OF_SEASON.fill("day", Days.words(d)))
                                 .orElse(MachineWords.NO_DAY_YET.words())));
         return new RunningHours(worn, interval, low, high, first ? 0 : own.size(), perDay, due, words);
     }
