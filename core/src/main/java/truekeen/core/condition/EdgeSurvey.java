@@ -154,7 +154,8 @@ public record EdgeSurvey(
             checks.within(
                     at + "toMm",
                     ConditionWords.A_WIDTH.words(),
-                    f.toMm() - f.fromMm(),
+                    // to a thousandth of a micrometre: 5.05 less 5 is 0.05
+                    Math.rint((f.toMm() - f.fromMm()) * 1e6) / 1e6,
                     0.05,
                     Math.max(edgeLengthMm, 0.1),
                     " mm");
