@@ -1,22 +1,25 @@
 package truekeen.core.condition;
 
+import java.util.Optional;
+import truekeen.core.table.Prior;
+
 /** How the back stands near the edge. */
 public enum BackState {
     /** Flat and polished: a few strokes keep pace. */
-    POLISHED(0),
+    POLISHED(Optional.empty()),
     /** Flat, not yet polished. */
-    UNPOLISHED(0),
+    UNPOLISHED(Optional.empty()),
     /** Machining ridges. */
-    RIDGED(0.01),
+    RIDGED(Optional.of(Prior.BACK_RIDGED_MM)),
     /** Pits of rust. */
-    PITTED(0.05),
+    PITTED(Optional.of(Prior.BACK_PITTED_MM)),
     /** Rounded over toward the edge. */
-    DUBBED(0.02);
+    DUBBED(Optional.of(Prior.BACK_DUBBED_MM));
 
     private final double usualDepthMm;
 
-    BackState(double usualDepthMm) {
-        this.usualDepthMm = usualDepthMm;
+    BackState(Optional<Prior> usualDepth) {
+        this.usualDepthMm = usualDepth.map(Prior::value).orElse(0.0);
     }
 
     /** Depth taken where none was measured (mm). Source: workshop prior. */

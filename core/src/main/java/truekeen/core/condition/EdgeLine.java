@@ -6,6 +6,7 @@ import java.util.TreeSet;
 import java.util.function.DoubleUnaryOperator;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.PlaneIron;
 
@@ -19,7 +20,7 @@ final class EdgeLine {
     private static final double SLOW_STEP_MM = 6;
 
     /** Two cambers closer than this are the same one (mm). */
-    private static final double SAME_CAMBER_MM = 0.005;
+    private static final double SAME_CAMBER_MM = Prior.SAME_CAMBER_MM.value();
 
     private final EdgeSurvey survey;
     private final double length;

@@ -13,11 +13,12 @@ import truekeen.core.section.EdgeShape;
 import truekeen.core.section.Facet;
 import truekeen.core.section.Section;
 import truekeen.core.section.TargetBevel;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 
 /** The blade cut through at any place of its edge: as it is there, and as grinding and honing leave it. */
 final class StationCutter {
-    static final double SAME_ANGLE_DEG = 0.25;
+    static final double SAME_ANGLE_DEG = Prior.SAME_ANGLE_DEG.value();
 
     private final Blade blade;
     private final EdgeSurvey survey;

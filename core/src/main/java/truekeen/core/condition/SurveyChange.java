@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import truekeen.core.table.Prior;
 
 /**
  * What became of a finding between two looks at an edge.
@@ -14,7 +15,7 @@ import java.util.Optional;
  */
 public record SurveyChange(Kind kind, Optional<Finding> was, Optional<Finding> is) {
     /** Depths closer than this are the same (mm). Source: workshop prior. */
-    private static final double SAME_MM = 0.05;
+    private static final double SAME_MM = Prior.SURVEY_SAME_MM.value();
 
     /** What can become of a finding. */
     public enum Kind {

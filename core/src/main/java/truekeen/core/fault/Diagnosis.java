@@ -3,6 +3,7 @@ package truekeen.core.fault;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.table.Prior;
 
 /**
  * What is likely wrong with an edge, most likely first.
@@ -16,9 +17,9 @@ public record Diagnosis(boolean told, String words, List<Finding> findings, Opti
 
     /** How sure a finding is, in words. */
     public enum Sure {
-        VERY_LIKELY(0.85, "very likely"),
-        LIKELY(0.6, "likely"),
-        POSSIBLE(0.25, "possible"),
+        VERY_LIKELY(Prior.SURE_VERY_LIKELY.value(), "very likely"),
+        LIKELY(Prior.SURE_LIKELY.value(), "likely"),
+        POSSIBLE(Prior.SURE_POSSIBLE.value(), "possible"),
         UNLIKELY(0, "unlikely");
 
         private final double from;

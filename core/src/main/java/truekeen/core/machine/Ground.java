@@ -1,19 +1,21 @@
 package truekeen.core.machine;
 
+import truekeen.core.table.Prior;
+
 /**
  * What a machine is run over: the same hours wear an edge differently. Shares are workshop priors.
  */
 public enum Ground {
-    CLEAN("clean", 1),
-    STONY("stony", 1.7),
-    SANDY("sandy", 2.5);
+    CLEAN("clean", Prior.GROUND_CLEAN),
+    STONY("stony", Prior.GROUND_STONY),
+    SANDY("sandy", Prior.GROUND_SANDY);
 
     private final String words;
     private final double wear;
 
-    Ground(String words, double wear) {
+    Ground(String words, Prior wear) {
         this.words = words;
-        this.wear = wear;
+        this.wear = wear.value();
     }
 
     /** What it is called. */

@@ -83,9 +83,9 @@ public record RunningHours(
     /** Hours on clean ground that a first edge lasts. Prior. */
     public static double firstInterval(GeometryKind kind) {
         return switch (kind) {
-            case MOWER_BAR -> 25;
-            case TRIMMER -> 40;
-            default -> 15;
+            case MOWER_BAR -> Prior.FIRST_HOURS_BAR.value();
+            case TRIMMER -> Prior.FIRST_HOURS_TRIMMER.value();
+            default -> Prior.FIRST_HOURS_DISC.value();
         };
     }
 

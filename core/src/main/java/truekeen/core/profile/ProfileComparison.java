@@ -33,9 +33,9 @@ public record ProfileComparison(
     private static final int PLACES = 400;
     private static final double LEAST_OVERLAP = 0.6;
     /** A curve has been ground straight where so little of its rise over a window is left. */
-    private static final double STRAIGHT_SHARE = 0.35;
+    private static final double STRAIGHT_SHARE = Prior.PROFILE_STRAIGHT_SHARE.value();
     /** Less rise than this over a window cannot be told from none (mm). */
-    private static final double SEEN_MM = 0.03;
+    private static final double SEEN_MM = Prior.PROFILE_SEEN_MM.value();
 
     /**
      * A place.

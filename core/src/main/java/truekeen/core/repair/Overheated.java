@@ -42,14 +42,18 @@ public record Overheated(Sign sign, Drawn drawn, double leastMm, double mostMm, 
     /** What was seen, and how hot it says the steel was. */
     public enum Sign {
         STEAM("it steamed at the dip", 100),
-        STRAW("straw", 220),
-        BROWN("brown", 255),
-        PURPLE("purple", 280),
-        BLUE("blue", 300),
-        GREY("grey, past blue", 340);
+        STRAW("straw", Prior.COLOUR_STRAW_C),
+        BROWN("brown", Prior.COLOUR_BROWN_C),
+        PURPLE("purple", Prior.COLOUR_PURPLE_C),
+        BLUE("blue", Prior.COLOUR_BLUE_C),
+        GREY("grey, past blue", Prior.COLOUR_GREY_C);
 
         private final String words;
         private final double celsius;
+
+        Sign(String words, Prior celsius) {
+            this(words, celsius.value());
+        }
 
         Sign(String words, double celsius) {
             this.words = words;

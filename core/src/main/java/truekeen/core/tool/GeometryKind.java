@@ -9,76 +9,106 @@ import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
+import truekeen.core.table.Prior;
 
 /**
  * The families of geometry: what each is measured by, how its angles are spoken of, what may be done to it and what may
  * not. Widths of secondaries are workshop priors.
  */
 public enum GeometryKind {
-    CHISEL("chisel", Convention.FROM_BACK, Dimensions.CHISEL, Chisel::of, 0.7, 1.5, Traits.SQUARE_END),
-    SKEW_CHISEL("skew chisel", Convention.FROM_BACK, Dimensions.SKEW_CHISEL, Chisel::of, 0.7, 1.5, Traits.SQUARE_END),
+    CHISEL("chisel", Convention.FROM_BACK, Dimensions.CHISEL, Chisel::of, Widths.BENCH, Traits.SQUARE_END),
+    SKEW_CHISEL(
+            "skew chisel", Convention.FROM_BACK, Dimensions.SKEW_CHISEL, Chisel::of, Widths.BENCH, Traits.SQUARE_END),
     PLANE_IRON_DOWN(
             "plane iron, bevel down",
             Convention.FROM_BACK,
             Dimensions.PLANE_IRON,
             PlaneIron::of,
-            0.7,
-            1.5,
+            Widths.BENCH,
             Traits.SQUARE_END),
     PLANE_IRON_UP(
             "plane iron, bevel up",
             Convention.FROM_BACK,
             Dimensions.PLANE_IRON,
             PlaneIron::of,
-            0.7,
-            1.5,
+            Widths.BENCH,
             Traits.SQUARE_END),
     SQUARE_IRON_DOWN(
             "square iron, bevel down",
             Convention.FROM_BACK,
             Dimensions.SQUARE_IRON,
             PlaneIron::of,
-            0.7,
-            1.5,
+            Widths.BENCH,
             Traits.SQUARE_END),
     SQUARE_IRON_UP(
             "square iron, bevel up",
             Convention.FROM_BACK,
             Dimensions.SQUARE_IRON,
             PlaneIron::of,
-            0.7,
-            1.5,
+            Widths.BENCH,
             Traits.SQUARE_END),
     DRAWKNIFE(
-            "drawknife", Convention.FROM_BACK, Dimensions.DRAWKNIFE, (k, m) -> Drawknife.of(m), 0.7, 1.5, Traits.BACK),
-    KNIFE("double-bevel knife", Convention.PER_SIDE, Dimensions.KNIFE, DoubleBevelKnife::of, 0.12, 0.4, Traits.NONE),
-    RECURVE("recurve", Convention.PER_SIDE, Dimensions.RECURVE, DoubleBevelKnife::of, 0.12, 0.4, Traits.NONE),
+            "drawknife",
+            Convention.FROM_BACK,
+            Dimensions.DRAWKNIFE,
+            (k, m) -> Drawknife.of(m),
+            Widths.BENCH,
+            Traits.BACK),
+    KNIFE("double-bevel knife", Convention.PER_SIDE, Dimensions.KNIFE, DoubleBevelKnife::of, Widths.KNIFE, Traits.NONE),
+    RECURVE("recurve", Convention.PER_SIDE, Dimensions.RECURVE, DoubleBevelKnife::of, Widths.KNIFE, Traits.NONE),
     WIDE_BEVEL_KNIFE(
-            "wide-bevel knife", Convention.PER_SIDE, Dimensions.WIDE_BEVEL, WideBevelKnife::of, 0.2, 0.8, Traits.NONE),
-    HOOK_KNIFE("hook knife", Convention.PER_SIDE, Dimensions.HOOK, WideBevelKnife::of, 0.2, 0.8, Traits.NONE),
+            "wide-bevel knife",
+            Convention.PER_SIDE,
+            Dimensions.WIDE_BEVEL,
+            WideBevelKnife::of,
+            Widths.WIDE_KNIFE,
+            Traits.NONE),
+    HOOK_KNIFE("hook knife", Convention.PER_SIDE, Dimensions.HOOK, WideBevelKnife::of, Widths.WIDE_KNIFE, Traits.NONE),
     SINGLE_BEVEL_KNIFE(
             "single-bevel knife",
             Convention.FROM_BACK,
             Dimensions.SINGLE_BEVEL,
             (k, m) -> SingleBevelKnife.of(m),
-            0.8,
-            3,
+            Widths.SINGLE_BEVEL,
             Traits.BACK),
     FLAT_FACED_KNIFE(
             "flat-faced knife",
             Convention.FROM_BACK,
             Dimensions.FLAT_FACED,
             (k, m) -> FlatFacedKnife.of(m),
-            0.5,
-            1.2,
+            Widths.FLAT_FACED,
             Traits.BACK),
     CONVEX_BLADE(
-            "convex blade", Convention.PER_SIDE, Dimensions.CONVEX, (k, m) -> ConvexBlade.of(m), 0.6, 2, Traits.NONE),
-    SHEAR_BLADE("shear blade", Convention.FROM_BACK, Dimensions.SHEAR, (k, m) -> ShearBlade.of(m), 0, 0, Traits.NONE),
-    TURNSCREW("turnscrew", Convention.FROM_BACK, Dimensions.TURNSCREW, (k, m) -> Turnscrew.of(m), 0, 0, Traits.SQUARE),
-    MOWER_BAR("mower bar", Convention.FROM_BACK, Dimensions.MOWER_BAR, (k, m) -> MowerBar.of(m), 0, 0, Traits.POWERED),
-    TRIMMER("trimmer blade", Convention.FROM_BACK, Dimensions.TRIMMER, ToothedBlade::of, 0, 0, Traits.POWERED),
-    BRUSH_CUTTER("brush-cutter disc", Convention.FROM_BACK, Dimensions.DISC, ToothedBlade::of, 0, 0, Traits.POWERED);
+            "convex blade",
+            Convention.PER_SIDE,
+            Dimensions.CONVEX,
+            (k, m) -> ConvexBlade.of(m),
+            Widths.CONVEX,
+            Traits.NONE),
+    SHEAR_BLADE(
+            "shear blade",
+            Convention.FROM_BACK,
+            Dimensions.SHEAR,
+            (k, m) -> ShearBlade.of(m),
+            Widths.NONE,
+            Traits.NONE),
+    TURNSCREW(
+            "turnscrew",
+            Convention.FROM_BACK,
+            Dimensions.TURNSCREW,
+            (k, m) -> Turnscrew.of(m),
+            Widths.NONE,
+            Traits.SQUARE),
+    MOWER_BAR(
+            "mower bar",
+            Convention.FROM_BACK,
+            Dimensions.MOWER_BAR,
+            (k, m) -> MowerBar.of(m),
+            Widths.NONE,
+            Traits.POWERED),
+    TRIMMER("trimmer blade", Convention.FROM_BACK, Dimensions.TRIMMER, ToothedBlade::of, Widths.NONE, Traits.POWERED),
+    BRUSH_CUTTER(
+            "brush-cutter disc", Convention.FROM_BACK, Dimensions.DISC, ToothedBlade::of, Widths.NONE, Traits.POWERED);
 
     /** What a survey asks beyond the edge itself, and whether a machine must be made safe first. */
     private enum Traits {
@@ -87,6 +117,25 @@ public enum GeometryKind {
         BACK,
         SQUARE_END,
         POWERED
+    }
+
+    /** How wide a secondary is when it is fresh, and how wide one may be that is still honed. */
+    private enum Widths {
+        NONE(null, null),
+        BENCH(Prior.SECONDARY_BENCH_MM, Prior.SECONDARY_BENCH_WIDEST_MM),
+        KNIFE(Prior.SECONDARY_KNIFE_MM, Prior.SECONDARY_KNIFE_WIDEST_MM),
+        WIDE_KNIFE(Prior.SECONDARY_WIDE_KNIFE_MM, Prior.SECONDARY_WIDE_KNIFE_WIDEST_MM),
+        SINGLE_BEVEL(Prior.SECONDARY_SINGLE_BEVEL_MM, Prior.SECONDARY_SINGLE_BEVEL_WIDEST_MM),
+        FLAT_FACED(Prior.SECONDARY_FLAT_FACED_MM, Prior.SECONDARY_FLAT_FACED_WIDEST_MM),
+        CONVEX(Prior.SECONDARY_CONVEX_MM, Prior.SECONDARY_CONVEX_WIDEST_MM);
+
+        private final Optional<Prior> fresh;
+        private final Optional<Prior> widest;
+
+        Widths(Prior fresh, Prior widest) {
+            this.fresh = Optional.ofNullable(fresh);
+            this.widest = Optional.ofNullable(widest);
+        }
     }
 
     private static final Map<GeometryKind, Map<Operation, String>> REFUSED = Refusals.all();
@@ -104,15 +153,14 @@ public enum GeometryKind {
             Convention convention,
             List<Dimension> dimensions,
             BiFunction<GeometryKind, Measures, Blade> factory,
-            double freshSecondaryMm,
-            double widestSecondaryMm,
+            Widths secondary,
             Traits traits) {
         this.key = key;
         this.convention = convention;
         this.dimensions = dimensions;
         this.factory = factory;
-        this.freshSecondaryMm = freshSecondaryMm;
-        this.widestSecondaryMm = widestSecondaryMm;
+        this.freshSecondaryMm = secondary.fresh.map(Prior::value).orElse(0.0);
+        this.widestSecondaryMm = secondary.widest.map(Prior::value).orElse(0.0);
         this.traits = traits;
     }
 
