@@ -21,7 +21,8 @@ import truekeen.core.quantity.Length;
 import truekeen.core.rule.HouseRules;
 import truekeen.core.section.HollowGrind;
 import truekeen.core.section.TargetBevel;
-import truekeen.core.setup.PlaneSetting;
+import truekeen.core.setup.Camber;
+import truekeen.core.setup.ThinRule;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Operation;
 import truekeen.core.tool.PlaneIron;
@@ -43,7 +44,7 @@ final class AngleReader {
     /** A second pair of bevels to compare, or null where none is asked for. */
     final TargetBevel other;
     /** Camber of an iron, where it is to have one. */
-    final Optional<PlaneSetting.Camber> camber;
+    final Optional<Camber> camber;
 
     private final Blade blade;
     private final AngleForm in;
@@ -157,7 +158,7 @@ final class AngleReader {
         }
         return Optional.ofNullable(form.checks().attempt(() -> {
             blade.kind().require(Operation.BACK_BEVEL, "ruleThickness");
-            return PlaneSetting.thinRule(thickness, reach);
+            return ThinRule.angle(thickness, reach);
         }));
     }
 
@@ -182,7 +183,7 @@ final class AngleReader {
         return typed;
     }
 
-    private Optional<PlaneSetting.Camber> camber() {
+    private Optional<Camber> camber() {
         if (!(blade instanceof PlaneIron iron)) {
             return Optional.empty();
         }
@@ -190,17 +191,17 @@ final class AngleReader {
             Optional<Length> typed = form.lengthIfAny("camber", in.camber()).filter(c -> c.mm() != 0);
             return typed.flatMap(c -> Optional.ofNullable(form.checks().attempt(() -> {
                 blade.kind().require(Operation.CAMBER, "camber");
-                return new PlaneSetting.Camber(iron.width(), iron.bed(), c);
+                return new Camber(iron.width(), iron.bed(), c);
             })));
         }
         // A camber that is there is kept: changing it costs steel, and is asked for by typing another.
         if (rules.cambers() && iron.camber().isPresent() && blade.kind().allows(Operation.CAMBER)) {
             double belowSole = iron.camber().get().mm() * iron.bed().sin();
-            return Optional.of(new PlaneSetting.Camber(iron.width(), iron.bed(), Length.ofMm(belowSole)));
+            return Optional.of(new Camber(iron.width(), iron.bed(), Length.ofMm(belowSole)));
         }
         boolean usual = rules.cambers() && blade.kind().allows(Operation.CAMBER) && trade.camberMm() > 0;
         return usual
-                ? PlaneSetting.usualCamber(iron.width(), iron.bed(), Length.ofMm(trade.camberMm()), depthOfCut())
+                ? Camber.usual(iron.width(), iron.bed(), Length.ofMm(trade.camberMm()), depthOfCut())
                 : Optional.empty();
     }
 

@@ -47,7 +47,7 @@ import truekeen.core.quantity.Length;
 import truekeen.core.quantity.QuantityReader;
 import truekeen.core.rule.HouseRules;
 import truekeen.core.section.TargetBevel;
-import truekeen.core.setup.PlaneSetting;
+import truekeen.core.setup.Camber;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Operation;
 import truekeen.core.tool.PlaneIron;
@@ -302,7 +302,7 @@ public class AngleService {
                                         read.camber.get().onIron().toString())),
                         AngleWords.MORE_STROKES_SHARE.words())),
                 read.camber.get().shapingStrokes(whole),
-                PlaneSetting.refiningStrokes(whole));
+                Camber.refiningStrokes(whole));
     }
 
     private static CandidateView candidate(Blade blade, TargetBevel target, Restoration r) {

@@ -16,7 +16,7 @@ import truekeen.core.quantity.Length;
 import truekeen.core.section.HollowGrind;
 import truekeen.core.section.KnifeSection;
 import truekeen.core.section.TargetBevel;
-import truekeen.core.setup.PlaneSetting;
+import truekeen.core.setup.Camber;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.DoubleBevelKnife;
 import truekeen.core.tool.PlaneIron;
@@ -40,7 +40,7 @@ final class Figures {
             Blade blade,
             TargetBevel target,
             ToolUse trade,
-            Optional<PlaneSetting.Camber> camber,
+            Optional<Camber> camber,
             Optional<Length> shaving,
             Restoration restoration) {
         Figures f = new Figures(blade, target);
@@ -90,7 +90,7 @@ final class Figures {
                 "");
     }
 
-    private void camber(PlaneSetting.Camber c, Optional<Length> shaving) {
+    private void camber(Camber c, Optional<Length> shaving) {
         List<Advice.Given> given = List.of(
                 new Advice.Given("iron", c.width().toString()),
                 given("bed", c.bed()),
@@ -262,7 +262,7 @@ final class Figures {
     }
 
     /** A depth of cut as typed, or the usual one; empty where it could not be read. */
-    static Optional<Length> shaving(Form form, String text, Optional<PlaneSetting.Camber> camber) {
+    static Optional<Length> shaving(Form form, String text, Optional<Camber> camber) {
         if (Form.blank(text)) {
             // Workshop prior: half of the camber.
             return camber.map(c -> Length.ofMm(c.belowSole().mm() / 2));

@@ -6,7 +6,7 @@ import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.angle.AngleChoice;
 import truekeen.core.quantity.Angle;
 import truekeen.core.section.TargetBevel;
-import truekeen.core.setup.PlaneSetting;
+import truekeen.core.tool.PlaneBed;
 import truekeen.core.tool.PlaneIron;
 import truekeen.core.tool.ToolUse;
 
@@ -43,8 +43,8 @@ final class Warnings {
 
     private static void clearance(PlaneIron iron, TargetBevel target, List<String> warnings) {
         Angle left = iron.clearance(target.last(), target.back().orElse(Angle.ZERO));
-        if (left.degrees() < PlaneSetting.LEAST_CLEARANCE.degrees() - SLACK_DEG) {
-            warnings.add(AngleWords.LITTLE_CLEARANCE.fill("left", left, "least", PlaneSetting.LEAST_CLEARANCE));
+        if (left.degrees() < PlaneBed.LEAST_CLEARANCE.degrees() - SLACK_DEG) {
+            warnings.add(AngleWords.LITTLE_CLEARANCE.fill("left", left, "least", PlaneBed.LEAST_CLEARANCE));
         }
     }
 }

@@ -5,7 +5,7 @@ import java.util.Optional;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
-import truekeen.core.setup.PlaneSetting;
+import truekeen.core.setup.Camber;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Operation;
 import truekeen.core.tool.PlaneIron;
@@ -47,9 +47,9 @@ public record Setup(
     }
 
     /** The camber asked of an iron. */
-    public Optional<PlaneSetting.Camber> camber(Blade blade) {
+    public Optional<Camber> camber(Blade blade) {
         return blade instanceof PlaneIron iron
-                ? camberBelowSole.map(c -> new PlaneSetting.Camber(iron.width(), iron.bed(), c))
+                ? camberBelowSole.map(c -> new Camber(iron.width(), iron.bed(), c))
                 : Optional.empty();
     }
 
@@ -67,7 +67,7 @@ public record Setup(
             return bevels;
         }
         return camberBelowSole
-                .map(c -> bevels.cambered(new PlaneSetting.Camber(iron.width(), iron.bed(), c).onIron()))
+                .map(c -> bevels.cambered(new Camber(iron.width(), iron.bed(), c).onIron()))
                 .orElseGet(() -> iron.camber().isPresent() ? bevels.cambered(Length.ofMm(0)) : bevels);
     }
 }

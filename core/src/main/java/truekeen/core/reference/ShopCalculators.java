@@ -22,7 +22,8 @@ import truekeen.core.message.Checks;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.removal.StockRemoval;
-import truekeen.core.setup.PlaneSetting;
+import truekeen.core.setup.Camber;
+import truekeen.core.setup.ThinRule;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.PlaneBed;
@@ -111,12 +112,12 @@ final class ShopCalculators {
                 to(out("back", "Back bevel", "°")),
                 v -> gives(
                         "back",
-                        PlaneSetting.thinRule(mm(v.num("thickness")), mm(v.num("reach")))
+                        ThinRule.angle(mm(v.num("thickness")), mm(v.num("reach")))
                                 .degrees()));
     }
 
-    private static PlaneSetting.Camber camberOf(Calculator.Values v) {
-        return new PlaneSetting.Camber(mm(v.num("width")), deg(v.num("bed")), mm(v.num("belowSole")));
+    private static Camber camberOf(Calculator.Values v) {
+        return new Camber(mm(v.num("width")), deg(v.num("bed")), mm(v.num("belowSole")));
     }
 
     private static List<Calculator.Input> camberIn(double width, double below, Calculator.Input... more) {
@@ -169,7 +170,7 @@ final class ShopCalculators {
                                     .map(Integer::doubleValue)
                                     .toList(),
                             "refining",
-                            PlaneSetting.refiningStrokes(n).stream()
+                            Camber.refiningStrokes(n).stream()
                                     .map(Integer::doubleValue)
                                     .toList());
                 });

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import truekeen.core.holding.HolderKind;
 import truekeen.core.section.TargetBevel;
-import truekeen.core.setup.PlaneSetting;
+import truekeen.core.setup.Camber;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.GeometryKind;
 
@@ -33,7 +33,7 @@ public record WorkingMethod(
         String angleWords,
         Optional<String> guide,
         HolderKind heldBy,
-        Optional<PlaneSetting.Camber> camber,
+        Optional<Camber> camber,
         GeometryKind kind,
         SheetHabits habits) {
 
@@ -44,17 +44,13 @@ public record WorkingMethod(
 
     /** The manner of a family, in a roller guide where it is held by anything. */
     public static WorkingMethod of(
-            GeometryKind kind, TargetBevel target, Optional<String> guide, Optional<PlaneSetting.Camber> camber) {
+            GeometryKind kind, TargetBevel target, Optional<String> guide, Optional<Camber> camber) {
         return of(kind, target, guide, HolderKind.ROLLER_GUIDE, camber);
     }
 
     /** The manner of a family. */
     public static WorkingMethod of(
-            GeometryKind kind,
-            TargetBevel target,
-            Optional<String> guide,
-            HolderKind heldBy,
-            Optional<PlaneSetting.Camber> camber) {
+            GeometryKind kind, TargetBevel target, Optional<String> guide, HolderKind heldBy, Optional<Camber> camber) {
         boolean both = kind.convention() == Convention.PER_SIDE || kind == GeometryKind.TURNSCREW;
         boolean single = kind == GeometryKind.SINGLE_BEVEL_KNIFE;
         String honed = single
@@ -87,7 +83,7 @@ public record WorkingMethod(
 
     /** How strokes are shared over a cambered edge, in words; empty on a straight one. */
     String stations(int strokes, boolean shapes) {
-        return camber.map(c -> (shapes ? c.shapingStrokes(strokes) : PlaneSetting.refiningStrokes(strokes))
+        return camber.map(c -> (shapes ? c.shapingStrokes(strokes) : Camber.refiningStrokes(strokes))
                         .stream().map(String::valueOf).collect(Collectors.joining(", ")))
                 .map(dealt -> StepWords.CAMBER_STROKES.fill("dealt", dealt))
                 .orElse("");
@@ -95,7 +91,7 @@ public record WorkingMethod(
 
     /** Strokes at each station of a cambered edge; none on a straight one. */
     List<Integer> stationStrokes(int strokes, boolean shapes) {
-        return camber.map(c -> shapes ? c.shapingStrokes(strokes) : PlaneSetting.refiningStrokes(strokes))
+        return camber.map(c -> shapes ? c.shapingStrokes(strokes) : Camber.refiningStrokes(strokes))
                 .orElse(List.of());
     }
 

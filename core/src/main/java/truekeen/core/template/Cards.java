@@ -5,7 +5,7 @@ import java.util.List;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.section.Point;
-import truekeen.core.setup.PlaneSetting;
+import truekeen.core.setup.Camber;
 
 /** Single cards: camber, protractor, set-up. */
 public final class Cards {
@@ -20,7 +20,7 @@ public final class Cards {
      *
      * @param tool what the iron is called
      */
-    public static Page camber(String tool, PlaneSetting.Camber camber) {
+    public static Page camber(String tool, Camber camber) {
         Page.Pen pen = Page.Pen.a4("camber");
         double left = Page.MARGIN;
         double b = camber.width().mm();

@@ -4,6 +4,7 @@ import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.quantity.Angle;
+import truekeen.core.table.Prior;
 
 /**
  * How an iron lies in its plane. Source: derived here.
@@ -12,7 +13,10 @@ import truekeen.core.quantity.Angle;
  * @param bevelUp whether the bevel faces up
  */
 public record PlaneBed(Angle bed, boolean bevelUp) {
-    private static final double LEAST_CLEARANCE_RAD = 1e-9;
+    /** Clearance below which the heel may rub as the edge wears. Source: workshop prior. */
+    public static final Angle LEAST_CLEARANCE = Angle.ofDegrees(Prior.LEAST_CLEARANCE_DEG.value());
+
+    private static final double NONE_RAD = 1e-9;
 
     /** The angle at which it cuts: {@code φ + last bevel} with the bevel up, {@code φ + back bevel} with it down. */
     public Angle cutting(Angle last, Angle back) {
@@ -31,7 +35,7 @@ public record PlaneBed(Angle bed, boolean bevelUp) {
      * @param backField the field that the back bevel was given in
      */
     public void checkClearance(Angle last, Angle back, String lastField, String backField, Checks checks) {
-        checks.require(clearance(last, back).radians() > LEAST_CLEARANCE_RAD, () -> Refusal.of(
+        checks.require(clearance(last, back).radians() > NONE_RAD, () -> Refusal.of(
                         MessageCode.NO_CLEARANCE, bevelUp ? backField : lastField, bevelUp ? back : last)
                 .with("what", bevelUp ? ToolWords.BACK_BEVEL.words() : ToolWords.LAST_BEVEL.words())
                 .with("high", bed));

@@ -74,9 +74,10 @@ import truekeen.core.section.KnifeSection;
 import truekeen.core.section.MicroBevel;
 import truekeen.core.section.Point;
 import truekeen.core.section.TargetBevel;
+import truekeen.core.setup.Camber;
 import truekeen.core.setup.GuideCalibration;
 import truekeen.core.setup.InkBand;
-import truekeen.core.setup.PlaneSetting;
+import truekeen.core.setup.ThinRule;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.Blade;
@@ -316,8 +317,8 @@ class ReferenceAndBenchTest {
                 38.0,
                 "back",
                 2.0);
-        put(Formula.THIN_RULE, PlaneSetting.thinRule(mm(0.5), mm(60)).degrees(), "thin-rule", "back");
-        PlaneSetting.Camber camber = new PlaneSetting.Camber(mm(50), deg(45), mm(1.2));
+        put(Formula.THIN_RULE, ThinRule.angle(mm(0.5), mm(60)).degrees(), "thin-rule", "back");
+        Camber camber = new Camber(mm(50), deg(45), mm(1.2));
         put(Formula.CAMBER, camber.onIron().mm(), "camber", "onIron", "width", 50.0, "belowSole", 1.2);
         put(Formula.SHAVING_WIDTH, camber.shavingWidth(mm(0.6)).mm(), "shaving-width", "shaving");
         put(Formula.STATION_STROKES, camber.shapingStrokes(25).get(0), "station-strokes", "shaping");

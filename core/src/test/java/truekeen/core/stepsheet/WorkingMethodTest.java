@@ -23,7 +23,7 @@ import truekeen.core.progression.WorkPlanner;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
-import truekeen.core.setup.PlaneSetting;
+import truekeen.core.setup.Camber;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.Blade;
@@ -142,7 +142,7 @@ class WorkingMethodTest {
     @Test
     void aCamberedIronIsToldItsStrokesAtStations() {
         Blade iron = Blades.blade(GeometryKind.PLANE_IRON_DOWN);
-        PlaneSetting.Camber camber = new PlaneSetting.Camber(Length.ofMm(60), Angle.ofDegrees(45), Length.ofMm(0.06));
+        Camber camber = new Camber(Length.ofMm(60), Angle.ofDegrees(45), Length.ofMm(0.06));
         WorkingMethod manner =
                 WorkingMethod.of(iron.kind(), TargetBevel.of(iron), Optional.of("roller guide"), Optional.of(camber));
         List<Step> steps = sheet(iron, manner);

@@ -14,7 +14,7 @@ import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Point;
-import truekeen.core.setup.PlaneSetting;
+import truekeen.core.setup.Camber;
 
 class TemplateTest {
     static List<Page.Path> tagged(List<Page> pages, String start) {
@@ -116,7 +116,7 @@ class TemplateTest {
 
     @Test
     void theCamberIsTheArcOfItsRadius() {
-        PlaneSetting.Camber camber = new PlaneSetting.Camber(Length.ofMm(50), Angle.ofDegrees(45), Length.ofMm(1.2));
+        Camber camber = new Camber(Length.ofMm(50), Angle.ofDegrees(45), Length.ofMm(1.2));
         Page page = Cards.camber("jack iron", camber);
         fits(List.of(page));
         List<Point> arc = tagged(List.of(page), "camber").get(0).points();

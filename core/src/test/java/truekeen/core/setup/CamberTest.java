@@ -18,22 +18,22 @@ import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.PlaneIron;
 
-class PlaneSettingTest {
-    private static PlaneSetting.Camber camber(double width, double bed, double belowSole) {
-        return new PlaneSetting.Camber(Length.ofMm(width), Angle.ofDegrees(bed), Length.ofMm(belowSole));
+class CamberTest {
+    private static Camber camber(double width, double bed, double belowSole) {
+        return new Camber(Length.ofMm(width), Angle.ofDegrees(bed), Length.ofMm(belowSole));
     }
 
     @ParameterizedTest
     @CsvSource({"45, 0.0849, 5300, 50", "12, 0.2886, 1560, 10"})
     void aLowBedNeedsMoreCamberOnTheIron(double bed, double onIron, double radius, double slack) {
-        PlaneSetting.Camber c = camber(60, bed, 0.06);
+        Camber c = camber(60, bed, 0.06);
         assertThat(c.onIron().mm()).isCloseTo(onIron, within(5e-5));
         assertThat(c.radius().mm()).isCloseTo(radius, within(slack));
     }
 
     @Test
     void theJackTakesANarrowShaving() {
-        PlaneSetting.Camber c = camber(50, 45, 1.2);
+        Camber c = camber(50, 45, 1.2);
         assertThat(c.radius().mm()).isCloseTo(185.0, within(0.05));
         assertThat(c.shavingWidth(Length.ofMm(0.6)).mm()).isCloseTo(35.4, within(0.05));
         assertThat(c.shavingWidth(Length.ofMm(1.2)).mm()).isEqualTo(50);
@@ -42,7 +42,7 @@ class PlaneSettingTest {
 
     @Test
     void aThickerShavingIsWider() {
-        PlaneSetting.Camber c = camber(60, 12, 0.08);
+        Camber c = camber(60, 12, 0.08);
         double before = 0;
         for (double t = 0.005; t < 0.08; t += 0.005) {
             double wide = c.shavingWidth(Length.ofMm(t)).mm();
@@ -53,7 +53,7 @@ class PlaneSettingTest {
 
     @Test
     void theCurveStandsBackAtItsCornersByTheCamber() {
-        PlaneSetting.Camber c = camber(60, 45, 1);
+        Camber c = camber(60, 45, 1);
         assertThat(c.backAt(30)).isCloseTo(c.onIron().mm(), within(1e-9));
         assertThat(c.backAt(0)).isZero();
     }
@@ -61,9 +61,9 @@ class PlaneSettingTest {
     @Test
     void strokesAtStationsAreSymmetricAndKeepTheirSum() {
         for (double belowSole : new double[] {0.03, 0.5, 3}) {
-            PlaneSetting.Camber c = camber(50, 45, belowSole);
+            Camber c = camber(50, 45, belowSole);
             for (int n = 0; n < 200; n++) {
-                for (List<Integer> strokes : List.of(c.shapingStrokes(n), PlaneSetting.refiningStrokes(n))) {
+                for (List<Integer> strokes : List.of(c.shapingStrokes(n), Camber.refiningStrokes(n))) {
                     assertThat(strokes).hasSize(5).allMatch(s -> s >= 0);
                     assertThat(strokes.stream().mapToInt(Integer::intValue).sum())
                             .isEqualTo(n);
@@ -74,14 +74,13 @@ class PlaneSettingTest {
             }
         }
         assertThat(camber(50, 45, 1.2).shapingStrokes(25)).containsExactly(10, 2, 1, 2, 10);
-        assertThat(PlaneSetting.refiningStrokes(25)).containsExactly(5, 5, 5, 5, 5);
+        assertThat(Camber.refiningStrokes(25)).containsExactly(5, 5, 5, 5, 5);
     }
 
     @Test
     void aThinRuleLiftsTheBackByAFractionOfADegree() {
-        assertThat(PlaneSetting.thinRule(Length.ofMm(0.5), Length.ofMm(60)).degrees())
-                .isCloseTo(0.48, within(5e-3));
-        assertThatThrownBy(() -> PlaneSetting.thinRule(Length.ofMm(0.5), Length.ofMm(0.5)))
+        assertThat(ThinRule.angle(Length.ofMm(0.5), Length.ofMm(60)).degrees()).isCloseTo(0.48, within(5e-3));
+        assertThatThrownBy(() -> ThinRule.angle(Length.ofMm(0.5), Length.ofMm(0.5)))
                 .isInstanceOf(RefusedException.class);
     }
 
@@ -119,13 +118,12 @@ class PlaneSettingTest {
     @CsvSource({"0.06, , 0.06", "0.06, 0.04, 0.06", "0.06, 0.1, 0.125", "1, 0.6, 1", "1, 1.2, 1.5"})
     void theUsualCamberGoesByThePlaneAndTheDepthOfCut(double usual, Double depth, double camber) {
         Optional<Length> cut = Optional.ofNullable(depth).map(Length::ofMm);
-        assertThat(PlaneSetting.usualCamber(Length.ofMm(50), Angle.ofDegrees(45), Length.ofMm(usual), cut)
+        assertThat(Camber.usual(Length.ofMm(50), Angle.ofDegrees(45), Length.ofMm(usual), cut)
                         .orElseThrow()
                         .belowSole()
                         .mm())
                 .isCloseTo(camber, within(1e-12));
-        assertThat(PlaneSetting.usualCamber(
-                        Length.ofMm(20), Angle.ofDegrees(12), Length.ofMm(usual), Optional.of(Length.ofMm(5))))
+        assertThat(Camber.usual(Length.ofMm(20), Angle.ofDegrees(12), Length.ofMm(usual), Optional.of(Length.ofMm(5))))
                 .isEmpty();
     }
 }
