@@ -151,7 +151,7 @@ final class LabelSettingSearch {
                 to.nature().favourite() ? 1 : 0,
                 leg.seconds(),
                 volume,
-                oilAfter(oilAtStart, to),
+                Degreasing.oilyAfter(oilAtStart, to),
                 tooWide ? 1 : 0);
     }
 
@@ -169,7 +169,7 @@ final class LabelSettingSearch {
                 from.favourites() + (to.nature().favourite() ? 1 : 0),
                 from.seconds() + leg.seconds(),
                 from.steelMm3() + volume,
-                oilAfter(from.oil(), to),
+                Degreasing.oilyAfter(from.oil(), to),
                 from.tooWide() + (tooWide ? 1 : 0));
     }
 
@@ -193,7 +193,7 @@ final class LabelSettingSearch {
             Abrasive to, double volume, double force, double scratch, double reached, boolean oil, boolean last) {
         int at = place.get(to);
         double strokes = volume / force * strokesPerMm3[at];
-        boolean degrease = oil && to.wet();
+        boolean degrease = Degreasing.needed(oil, to);
         List<ShelfPenalty> penalties = (last ? atTheEnd : onTheWay).get(at);
         double costs = degrease ? rules.degreaseSeconds() : 0;
         for (ShelfPenalty p : penalties) {
@@ -215,9 +215,5 @@ final class LabelSettingSearch {
         int due = (int)
                 Math.floor((since + strokes) / a.kind().flattenAfterStrokes().getAsDouble());
         return due + (a.state().flat() ? 0 : 1);
-    }
-
-    private static boolean oilAfter(boolean oil, Abrasive a) {
-        return a.oiled() || oil && !a.wet();
     }
 }
