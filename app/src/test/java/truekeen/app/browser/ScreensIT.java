@@ -47,7 +47,7 @@ class ScreensIT {
 
     @ParameterizedTest
     @CsvSource({"stone, 1280, 800", "stone, 390, 844", "slate, 800, 1280"})
-    void nothingBarsAnyoneAndNothingIsCutOff(String theme, int width, int height) {
+    void nothingBarsAnyoneAndNothingIsCutOff(String theme, int width, int height) throws IOException {
         try (Browser browser = new Browser(service.url(), width, height)) {
             browser.open("/");
             browser.script("localStorage.setItem('truekeen.theme', arguments[0])", theme);
@@ -87,7 +87,12 @@ class ScreensIT {
                     new String[] {done + "/test", "An edge is tested"},
                     new String[] {tried + "/test", "Not keen yet"},
                     new String[] {tried + "/finish", "Wash slurry and swarf off"},
-                    new String[] {done + "/log", "Steel left to sharpen"});
+                    new String[] {done + "/log", "Steel left to sharpen"},
+                    new String[] {done + "/house-rules", "House rules of the"},
+                    new String[] {bar + "/machine", "is safe to reach into"},
+                    new String[] {bar + "/inspect", "Fit to be worked"},
+                    new String[] {bar + "/balance", "This balancer tells"});
+            assertThat(addressesNotIn(views)).as("pages that nobody looks at").isEmpty();
             for (String[] view : views) {
                 browser.open(view[0]).see(view[1]);
                 // On a phone the bench, its plan and its board are judged; the rest is the same page, narrower.
@@ -109,6 +114,21 @@ class ScreensIT {
                         .isZero();
             }
         }
+    }
+
+    /** Addresses of the screens that no view opens. The bench of a tool only leads on to its session. */
+    private static List<String> addressesNotIn(List<String[]> views) throws IOException {
+        String app = Files.readString(Path.of("../web/src/App.tsx"));
+        List<String> addresses = Pattern.compile("path=\"([^\"]+)\"")
+                .matcher(app)
+                .results()
+                .map(m -> m.group(1))
+                .toList();
+        assertThat(addresses).hasSizeGreaterThan(20);
+        return addresses.stream()
+                .filter(a -> !a.equals("/tools/:id/bench"))
+                .filter(a -> views.stream().noneMatch(v -> v[0].matches(a.replaceAll(":id", "[^/]+"))))
+                .toList();
     }
 
     @Test
