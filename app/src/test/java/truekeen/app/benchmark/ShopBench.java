@@ -13,11 +13,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Queue;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.LockSupport;
 
 /**
  * What reading a shop takes as it grows, and whether counting keeps its pace beside many boards. The service runs
@@ -29,6 +32,7 @@ public final class ShopBench {
     private static final int TIMED = 31;
     private static final int TABLETS = 20;
     private static final int SECONDS = 15;
+    private static final double STROKE_SECONDS = 1.2;
     private static final String DEVICE = "bench";
     private static final ObjectMapper JSON = new ObjectMapper();
     private static final HttpClient HTTP = HttpClient.newHttpClient();
@@ -91,28 +95,37 @@ public final class ShopBench {
         return ms[TIMED / 2];
     }
 
-    /** Counts as fast as the service answers, alone and beside as many boards as there are tablets. */
+    /** Tablets that count at the pace of hands, and then as fast as they are answered, alone and beside boards. */
     private void pace(List<UUID> sessions) throws Exception {
-        double alone = counted(sessions, 0);
-        double beside = counted(sessions, TABLETS);
-        System.out.printf(
-                Locale.ROOT,
-                "%d tablets: %.0f counts/s alone, %.0f counts/s beside %d boards read without a pause%n",
-                sessions.size(),
-                alone,
-                beside,
-                TABLETS);
+        for (int boards : new int[] {0, TABLETS}) {
+            String beside = boards == 0 ? "alone" : "beside " + boards + " boards read without a pause";
+            List<Double> hands = counted(sessions, boards, STROKE_SECONDS);
+            List<Double> flatOut = counted(sessions, boards, 0);
+            System.out.printf(
+                    Locale.ROOT,
+                    "%d tablets %s: %.1f of %.1f counts/s at the pace of hands, answered in %.0f ms (median), %.0f ms (95 in"
+                            + " 100); %.0f counts/s without a pause%n",
+                    sessions.size(),
+                    beside,
+                    (double) hands.size() / SECONDS,
+                    sessions.size() / STROKE_SECONDS,
+                    hands.get(hands.size() / 2),
+                    hands.get((int) (hands.size() * 0.95)),
+                    (double) flatOut.size() / SECONDS);
+        }
     }
 
-    private double counted(List<UUID> sessions, int boards) throws Exception {
+    /** How long each count took from the moment it was due (ms), in order; 0 seconds a stroke for one after the other. */
+    private List<Double> counted(List<UUID> sessions, int boards, double secondsPerStroke) throws Exception {
         ExecutorService all = Executors.newFixedThreadPool(sessions.size() + boards, work -> {
             Thread thread = new Thread(work);
             thread.setDaemon(true);
             return thread;
         });
-        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
-        AtomicInteger counts = new AtomicInteger();
-        List<java.util.concurrent.Future<?>> running = new ArrayList<>();
+        long start = System.nanoTime();
+        long until = start + TimeUnit.SECONDS.toNanos(SECONDS);
+        Queue<Double> took = new ConcurrentLinkedQueue<>();
+        List<Future<?>> running = new ArrayList<>();
         for (int i = 0; i < boards; i++) {
             running.add(all.submit(() -> {
                 while (System.nanoTime() < until) {
@@ -126,19 +139,25 @@ public final class ShopBench {
             int step = now.path("current").asInt();
             JsonNode sides = now.path("steps").get(step).path("step").path("sides");
             String side = sides.isEmpty() ? "" : sides.get(0).asText();
+            long pace = (long) (secondsPerStroke * 1e9);
+            // Hands do not strike together.
+            long first = start + pace * running.size() / (sessions.size() + boards);
             running.add(all.submit(() -> {
-                while (System.nanoTime() < until) {
+                for (long due = first; due < until; due = pace == 0 ? System.nanoTime() : due + pace) {
+                    while (System.nanoTime() < due) {
+                        LockSupport.parkNanos(due - System.nanoTime());
+                    }
                     send("POST", "/sessions/" + session + "/events", count(step, side));
-                    counts.incrementAndGet();
+                    took.add((System.nanoTime() - due) / 1e6);
                 }
                 return null;
             }));
         }
-        for (var one : running) {
+        for (Future<?> one : running) {
             one.get();
         }
         all.shutdown();
-        return (double) counts.get() / SECONDS;
+        return took.stream().sorted().toList();
     }
 
     private static String count(int step, String side) {
