@@ -112,9 +112,19 @@ final class SurveyFormReader {
         return form.lengthIfAny("bend", in.bend()).filter(g -> g.mm() != 0).map(ShapeDeviations.Bend::new);
     }
 
+    /** How an edge out of square was measured. */
+    private enum SquareAs {
+        ANGLE,
+        /** A gap over the width. */
+        GAP
+    }
+
     private Angle off(SurveyForm in, Blade tool) {
-        if (!"GAP".equals(in.squareAs())) {
-            return form.angle("square.off", in.squareOff());
+        SquareAs as = Form.blank(in.squareAs())
+                ? SquareAs.ANGLE
+                : choice("square.as", SurveyWords.HOW_MEASURED.words(), in.squareAs(), SquareAs.values());
+        if (as != SquareAs.GAP) {
+            return as == null ? null : form.angle("square.off", in.squareOff());
         }
         Length gap = form.length("square.off", in.squareOff());
         if (gap == null) {

@@ -52,6 +52,7 @@ enum SurveyWords implements Wording {
     HOW_IT_FARED("How the edge fared"),
     A_NAME("A name"),
     OLD_BACK_BEVEL("What becomes of the old back bevel"),
+    HOW_MEASURED("How it was measured"),
     GAP_IS_ANGLE("{gap} over the width is {angle}"),
     WHAT_WAS_FOUND("What was found"),
     CORNER_AT_A_PLACE("A rounded corner that starts at a place"),

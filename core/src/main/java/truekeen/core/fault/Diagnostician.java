@@ -102,12 +102,7 @@ public final class Diagnostician {
                 && first.telling().isPresent()
                 && !sameWay(first, findings.get(1));
         boolean told = first.sure() >= Sure.LIKELY.from() && !tied;
-        String place = first.whole()
-                ? ""
-                : ", "
-                        + new Observation(Sign.LOCAL, Optional.of(first.where()))
-                                .words()
-                                .split(", ")[1];
+        String place = first.whole() ? "" : ", " + Observation.place(first.where());
         String words = told
                 ? first.title() + place + ": " + first.how().words() + "."
                 : tied

@@ -4,6 +4,7 @@ import truekeen.core.message.Wording;
 
 /** What a diagnosis comes to. */
 enum FaultWords implements Wording {
+    PLACE("{from} to {to} mm"),
     AT_THE_BENCH("at the bench: "),
     FITS_NO_FAULT("Cannot tell yet: what was seen fits no one fault. Make the next test of the ladder."),
     NO_FAULT("Nothing speaks of a fault."),

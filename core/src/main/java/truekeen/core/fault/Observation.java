@@ -45,7 +45,11 @@ public record Observation(Sign sign, Optional<Stretch> where, boolean earlier) {
     public String words() {
         return (earlier ? FaultWords.AT_THE_BENCH.words() : "")
                 + sign.words()
-                + where.map(w -> ", " + Numbers.plain(w.fromMm(), 1) + " to " + Numbers.plain(w.toMm(), 1) + " mm")
-                        .orElse("");
+                + where.map(w -> ", " + place(w)).orElse("");
+    }
+
+    /** A stretch of the edge in words. */
+    static String place(Stretch where) {
+        return FaultWords.PLACE.fill("from", Numbers.plain(where.fromMm(), 1), "to", Numbers.plain(where.toMm(), 1));
     }
 }
