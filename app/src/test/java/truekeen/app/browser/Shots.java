@@ -111,6 +111,7 @@ public final class Shots {
         browser.until(
                 "waiting for answers",
                 d -> browser.script("const now = performance.getEntriesByType('resource').length;"
+                        + "if (document.body.innerText.includes('is drawn here as soon as')) return false;"
                         + "const same = window.seen === now; window.seen = now; return same"));
     }
 }
