@@ -9,6 +9,7 @@ import truekeen.core.advice.Formula;
 public final class Calculators {
     private static final List<Calculator> ALL = Stream.of(
                     SectionCalculators.all(),
+                    GuideCalculators.all(),
                     HoldingCalculators.all(),
                     ShopCalculators.all(),
                     WorkCalculators.all(),
