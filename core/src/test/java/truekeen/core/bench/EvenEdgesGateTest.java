@@ -104,7 +104,7 @@ class EvenEdgesGateTest {
     @Test
     void theSameCountAtBothEndsOrTheGateStaysShut() {
         measuredBar();
-        assertThat(gate().words()).contains("Nothing is counted yet");
+        assertThat(gate().words()).contains(BenchWords.ENDS_NOT_COUNTED.words());
         count(Side.FIRST_END, 20, 0);
         assertThat(gate().words()).contains("Nothing is counted on the right end yet");
         count(Side.SECOND_END, 17, 0);
@@ -186,7 +186,7 @@ class EvenEdgesGateTest {
                 .isPresent();
         assertThat(tell(BenchEvent.Kind.LEFT_OUT, Side.BOTTOM_BLADE, 0, 2, "broken", 0))
                 .isEmpty();
-        assertThat(gate().notes()).contains("One edge is broken and left out.");
+        assertThat(gate().notes()).contains(BenchWords.ONE_EDGE_OUT.words());
         assertThat(tell(BenchEvent.Kind.UNDO, null, 0, 0, "", 0)).isEmpty();
         assertThat(pass()).isPresent();
         assertThat(tell(BenchEvent.Kind.LEFT_OUT, Side.BOTTOM_BLADE, 0, 2, "broken", 0))
@@ -248,7 +248,7 @@ class EvenEdgesGateTest {
     @Test
     void theGapIsMeasuredAndHeldToItsLimit() {
         steps.add(step(Step.Kind.GAP, 0, List.of()));
-        assertThat(gate().words()).contains("Measure the gap");
+        assertThat(gate().words()).contains(BenchWords.MEASURE_THE_GAP.words());
         assertThat(tell(BenchEvent.Kind.READ, null, 0, 0, "CALLIPER", 0.2)).isPresent();
         assertThat(tell(BenchEvent.Kind.READ, null, 0, 0, "FEELER", 0.5)).isEmpty();
         assertThat(gate().words()).contains("The gap is 0.5 mm, over 0.3 mm as a rule of thumb");

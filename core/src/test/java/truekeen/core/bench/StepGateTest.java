@@ -155,7 +155,7 @@ class StepGateTest {
         assertThat(gate().notes()).hasSize(2).anyMatch(n -> n.contains("pressure"));
         see(Observation.of(Sign.BURR_GROWING));
         assertThat(gate().state()).isEqualTo(StepGate.State.SHUT);
-        assertThat(gate().words()).contains("Ink it before the next stroke");
+        assertThat(gate().words()).contains(BenchWords.BURR_GROWS.words());
     }
 
     @Test
@@ -266,7 +266,7 @@ class StepGateTest {
                 step(Step.Kind.DEBURR, BurrTask.TAKE_OFF, "fine", 3, Side.BACK, Side.BEVEL));
         count(Side.BEVEL, 20);
         pass();
-        assertThat(burr().ask()).startsWith("Do not feel for it");
+        assertThat(burr().ask()).startsWith(BenchWords.NOT_FELT_HERE.words());
         assertThat(StepGate.offers(steps.get(1))).noneMatch(s -> s.group() == Sign.Group.BURR);
     }
 
@@ -279,13 +279,11 @@ class StepGateTest {
                 step(Step.Kind.DEBURR, BurrTask.TAKE_OFF, "fine", 6, Side.BEVEL, Side.BACK));
         count(Side.BEVEL, 20);
         assertThat(burr().warning())
-                .contains("next step")
-                .contains("tear the burr off early")
-                .contains("fine");
+                .isEqualTo(BenchWords.NEXT_TEARS.fill("step", steps.get(1).title(), "stone", "fine"));
         pass();
         assertThat(burr().warning()).startsWith("This step would tear");
         pass();
-        assertThat(burr().warning()).contains("leave the back alone");
+        assertThat(burr().warning()).contains(BenchWords.LEAVE_THE_BACK.words());
         // where each stone raises its own burr nothing is torn off early
         steps = List.of(
                 work(BurrTask.RAISE, "coarse", Side.BEVEL),
@@ -304,12 +302,12 @@ class StepGateTest {
                 step(Step.Kind.DEBURR, BurrTask.TAKE_OFF, "coarse", 6, Side.BEVEL, Side.BACK),
                 step(Step.Kind.STROP, BurrTask.SHED, "leather", 6, Side.BEVEL, Side.BACK));
         tell(event(BenchEvent.Kind.SKIPPED, null, 0, null, 0));
-        assertThat(burr().warning()).contains("No burr was raised");
+        assertThat(burr().warning()).contains(BenchWords.NEVER_RAISED.words());
         events.clear();
         count(Side.BEVEL, 20);
         pass();
         tell(event(BenchEvent.Kind.SKIPPED, null, 0, null, 0));
-        assertThat(burr().warning()).contains("was not taken off");
+        assertThat(burr().warning()).contains(BenchWords.NOT_TAKEN_OFF.words());
     }
 
     @Test

@@ -153,7 +153,7 @@ class FamiliesRestoreTest {
         Blade flat = Blades.blade(GeometryKind.CHISEL, "secondary", Double.NaN, "secondaryWidth", Double.NaN);
         Restoration ground = Restorer.restore(flat, survey(Dullness.DULL), hollow);
         assertThat(ground.primary()).isPresent();
-        assertThat(ground.reasons()).contains("the primary is to be ground hollow");
+        assertThat(ground.reasons()).contains(ConditionWords.TO_BE_GROUND_HOLLOW.words());
         assertThat(ground.honingsLeft()).isPositive();
         Blade worn = GeometryKind.CHISEL.build(ground.measuresAfter());
         assertThat(worn.wheel()).contains(Length.ofMm(200));

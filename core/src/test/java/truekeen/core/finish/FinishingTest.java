@@ -52,8 +52,8 @@ class FinishingTest {
                             FinishAct.Key.TORQUE,
                             FinishAct.Key.UNBLOCK,
                             FinishAct.Key.FIRST_RUN);
-            assertThat(acts).anyMatch(a -> a.words().contains("Torque from the maker's manual"));
-            assertThat(acts).anyMatch(a -> a.caution().contains("local rules and licensed service come first"));
+            assertThat(acts).anyMatch(a -> a.words().contains(FinishWords.TORQUE_HOW.words()));
+            assertThat(acts).anyMatch(a -> a.caution().contains(FinishWords.TORQUE_CAUTION.words()));
             assertThat(acts).noneMatch(a -> a.words().matches(".*\\d+ ?N.?m.*"));
         }
     }
@@ -65,7 +65,7 @@ class FinishingTest {
         FinishAct stainless = Finishing.acts(knife, STAINLESS, false).get(2);
         assertThat(carbon.words()).contains("rusts overnight");
         assertThat(stainless.words()).contains("stains too");
-        assertThat(carbon.caution()).contains("rags dry flat");
+        assertThat(carbon.caution()).contains(FinishWords.OIL_CAUTION.words());
     }
 
     @Test

@@ -168,7 +168,7 @@ class HolderRefusalTest {
     void softWheelsSayTheyRunAwayFromTheEdgeAndLeaveNoHollow() {
         for (Wheel.Kind kind : Wheel.Kind.values()) {
             Setting s = new BarHolder(wheel(kind, 220), mm(150), mm(-19), mm(7)).setting(CHISEL, deg(27));
-            boolean away = s.checks().stream().anyMatch(c -> c.contains("away from the edge"));
+            boolean away = s.checks().stream().anyMatch(c -> c.contains(HoldingWords.RUNS_AWAY.words()));
             boolean hollow = s.asides().stream().anyMatch(a -> a.label().contains("hollow"));
             assertThat(away).as(kind.words()).isEqualTo(kind.soft());
             assertThat(hollow).as(kind.words()).isEqualTo(!kind.soft());

@@ -185,7 +185,7 @@ class HolderTest {
         assertThat(s.asides().stream().filter(a -> a.label().startsWith("at ")).count())
                 .isEqualTo(4);
         double tip = s.asides().stream()
-                .filter(a -> a.words().contains("lift the handle"))
+                .filter(a -> a.words().contains(HoldingWords.LIFT_INTO_THE_BELLY.words()))
                 .findFirst()
                 .orElseThrow()
                 .value();
@@ -217,7 +217,7 @@ class HolderTest {
     void oneObjectThickerThanTheBladeIsWideIsSaidAndNotBentToFit() {
         Holder bricks = HolderKind.STACK.build(new Measures(Map.of("piece", 60.0)), List.of(), Optional.empty());
         Setting s = bricks.setting(Seat.of(Blades.blade(GeometryKind.KNIFE)), Angle.ofDegrees(15));
-        assertThat(aside(s, "of them, laid on one another").words()).contains("thicker than the blade is wide");
+        assertThat(aside(s, "of them, laid on one another").words()).contains(HoldingWords.EVEN_ONE_TOO_THICK.words());
     }
 
     /** What is said to raise the angle does. */

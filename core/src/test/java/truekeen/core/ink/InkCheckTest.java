@@ -74,11 +74,11 @@ class InkCheckTest {
     @Test
     void aHollowIsRecognisedWhetherKnownOrNot() {
         InkPattern both = InkPattern.zones(Zone.HEEL, Zone.EDGE);
-        assertThat(read(Intent.MATCH, both).words()).contains("hollow, whatever was written down");
+        assertThat(read(Intent.MATCH, both).words()).contains(InkWords.RESTS_ON_BOTH_UNKNOWN.words());
         assertThat(new InkCheck(Intent.MATCH, both, false, Form.HOLLOW, Optional.empty())
                         .read()
                         .words())
-                .contains("as a hollow one should");
+                .contains(InkWords.RESTS_ON_BOTH.words());
         assertThat(new InkCheck(Intent.MATCH, InkPattern.zones(Zone.MIDDLE), false, Form.CONVEX, Optional.empty())
                         .read()
                         .words())
@@ -105,14 +105,14 @@ class InkCheckTest {
                         Form.FLAT,
                         Optional.empty())
                 .read();
-        assertThat(a.also()).singleElement().asString().contains("handle is not lifted");
+        assertThat(a.also()).singleElement().asString().contains(InkWords.ONLY_TOWARD_HEEL.words());
     }
 
     @Test
     void heelAtOneCornerAndEdgeAtTheOtherIsTwisted() {
         InkAnswer a = read(Intent.MATCH, new InkPattern(EnumSet.of(Place.HEEL_LEFT, Place.EDGE_RIGHT)));
         assertThat(a.finding()).isEqualTo(Finding.TWISTED);
-        assertThat(a.words()).contains("Clamp it anew");
+        assertThat(a.words()).contains(InkWords.TWISTED_IN_THE_HOLDER.words());
     }
 
     private static Cut cutOff(Section section, double bevelDeg, double offDeg, boolean heel, double areaMm2) {
@@ -236,7 +236,7 @@ class InkCheckTest {
     void withoutStrokesOnlyTheDirectionIsTold() {
         InkAnswer a = read(Intent.MATCH, HEEL);
         assertThat(a.off()).isEmpty();
-        assertThat(a.unknown()).contains("cannot be told");
+        assertThat(a.unknown()).contains(InkWords.HOW_FAR_UNKNOWN.words());
     }
 
     @Test

@@ -28,7 +28,7 @@ class RunningHoursTest {
         assertThat(r.interval()).isEqualTo(25);
         assertThat(r.intervals()).isZero();
         assertThat(r.due()).isEmpty();
-        assertThat(r.words()).contains("first estimate").contains("No day yet");
+        assertThat(r.words()).contains("first estimate").contains(MachineWords.NO_DAY_YET.words());
     }
 
     @Test

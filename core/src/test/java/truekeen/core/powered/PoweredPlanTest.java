@@ -151,7 +151,7 @@ class PoweredPlanTest {
         assertThat(steps).allSatisfy(s -> assertThat(s.gate()).isNotBlank());
         assertThat(steps.stream().anyMatch(s -> s.kind() == Step.Kind.MEASURE)).isEqualTo(kind != GeometryKind.TRIMMER);
         assertThat(steps.stream().anyMatch(s -> s.kind() == Step.Kind.GAP)).isEqualTo(kind == GeometryKind.TRIMMER);
-        assertThat(steps.stream().anyMatch(s -> s.title().contains("round at every root")))
+        assertThat(steps.stream().anyMatch(s -> s.title().contains(PoweredWords.KEEP_THE_ROUND.words())))
                 .isEqualTo(kind == GeometryKind.BRUSH_CUTTER);
         assertThat(steps.get(0).kind()).isEqualTo(Step.Kind.PREPARE);
         assertThat(steps).noneMatch(s -> (s.look() + s.title() + s.why()).contains("straighten"));

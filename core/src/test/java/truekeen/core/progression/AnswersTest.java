@@ -134,7 +134,7 @@ class AnswersTest {
             JobPath path =
                     ProgressionPlanner.plan(shelf, job, CARBON, RULES, false, through(asked.get(0), asked.get(1)));
             if (best == null) {
-                assertThat(path.flags()).anyMatch(f -> f.contains("No path runs through all"));
+                assertThat(path.flags()).anyMatch(f -> f.contains(ProgressionWords.NOT_ALL_ASKED.words()));
             } else {
                 assertThat(stones(path)).isEqualTo(best.stones()).containsAll(asked);
                 assertThat(path.seconds()).isGreaterThanOrEqualTo(path.freelySeconds() - RULES.tieSeconds());
@@ -201,14 +201,14 @@ class AnswersTest {
                 RULES,
                 false,
                 new Wish(Answer.MY_WAY, Set.of(), Set.of(), List.of("fine", "coarse")));
-        assertThat(upside.alternatives().get(3).note()).contains("do not follow one another");
+        assertThat(upside.alternatives().get(3).note()).contains(ProgressionWords.SAVED_NOT_IN_ORDER.words());
         assertThat(upside.answered()).isEqualTo(Answer.LEAST_TIME);
         JobPath gone = ProgressionPlanner.plan(
                 FOUR, HONE, CARBON, RULES, false, new Wish(Answer.MY_WAY, Set.of(), Set.of(), List.of("lost", "fine")));
-        assertThat(gone.alternatives().get(3).note()).contains("a stone that is gone");
+        assertThat(gone.alternatives().get(3).note()).contains(ProgressionWords.STONE_GONE.words());
         assertThat(stones(gone)).containsExactly(FINE);
         JobPath none = ProgressionPlanner.plan(FOUR, HONE, CARBON, RULES, false, wish(Answer.MY_WAY));
-        assertThat(none.flags()).anyMatch(f -> f.contains("Nothing is saved yet"));
+        assertThat(none.flags()).anyMatch(f -> f.contains(ProgressionWords.NOTHING_SAVED.words()));
     }
 
     @Test

@@ -85,10 +85,10 @@ class PathCostsTest {
         Abrasive finest = with("finest", 2, state(true, 0, 0));
         Job deep = Shelves.job(20, 100, 0.4, 1, 2, Job.Forces.even(20));
         JobPath leap = ProgressionPlanner.plan(List.of(coarse, finest), deep, STEEL, PlanRules.USUAL, false);
-        assertThat(leap.flags()).anyMatch(f -> f.contains("wider than the house likes"));
+        assertThat(leap.flags()).anyMatch(f -> f.contains(ProgressionWords.WIDE_STEP.words()));
         JobPath stepped = ProgressionPlanner.plan(List.of(coarse, middle, finest), deep, STEEL, PlanRules.USUAL, false);
         assertThat(stepped.legs()).extracting(l -> l.abrasive().id()).containsExactly("coarse", "middle", "finest");
-        assertThat(stepped.flags()).noneMatch(f -> f.contains("wider than the house likes"));
+        assertThat(stepped.flags()).noneMatch(f -> f.contains(ProgressionWords.WIDE_STEP.words()));
     }
 
     @Test

@@ -174,7 +174,7 @@ class ProgressionPlannerTest {
                 Shelves.FLAT);
         JobPath path = plan(WATER_STONES, covered);
         assertThat(names(path)).containsExactly("#400");
-        assertThat(path.passedOver()).extracting(PassedOver::why).contains("too fine to shape this deep");
+        assertThat(path.passedOver()).extracting(PassedOver::why).contains(ProgressionWords.TOO_FINE_TO_SHAPE.words());
     }
 
     @Test
@@ -194,8 +194,8 @@ class ProgressionPlannerTest {
         SteelClass hardest = Steels.byName("powder high-vanadium").orElseThrow();
         assertThat(ProgressionPlanner.plan(WATER_STONES, job, powder, RULES, false)
                         .flags())
-                .anyMatch(f -> f.contains("slow on this steel"));
-        assertThat(plan(WATER_STONES, job).flags()).noneMatch(f -> f.contains("slow on this steel"));
+                .anyMatch(f -> f.contains(ProgressionWords.OXIDE_SLOW.words()));
+        assertThat(plan(WATER_STONES, job).flags()).noneMatch(f -> f.contains(ProgressionWords.OXIDE_SLOW.words()));
         assertThatThrownBy(() -> ProgressionPlanner.plan(WATER_STONES, job, hardest, RULES, false))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("carbides");

@@ -93,7 +93,7 @@ class WorkPlannerTest {
         assertThat(plan.path(Job.Kind.PRIMARY).orElseThrow().legs()).hasSize(1);
         assertThat(plan.resets()).isEqualTo(1);
         assertThat(plan.strop()).isEmpty();
-        assertThat(plan.stropNote()).contains("finished off the stone");
+        assertThat(plan.stropNote()).contains(ProgressionWords.NO_STROP.words());
         double jobs = plan.jobs().stream().mapToDouble(JobPath::seconds).sum();
         assertThat(plan.seconds()).isCloseTo(jobs + 40, within(1e-9));
         assertThat(plan.secondsAtWorst(true, 1.2)).isGreaterThan(plan.seconds());

@@ -72,13 +72,13 @@ class BackWorkTest {
         BackWork chisel = work(Blades.blade(GeometryKind.CHISEL), pitted(0.3), false);
         assertThat(option(chisel, "BACK_BEVEL").allowed()).isFalse();
         assertThat(option(chisel, "BACK_BEVEL").reason()).isNotBlank();
-        assertThat(option(chisel, "RETIRE").reason()).contains("end its life");
+        assertThat(option(chisel, "RETIRE").reason()).contains(RepairWords.PUT_ASIDE_WHY.words());
         BackWork iron = work(Blades.blade(GeometryKind.PLANE_IRON_DOWN), pitted(0.3), true);
         BackWork.Option bevel = option(iron, "BACK_BEVEL");
         assertThat(bevel.allowed()).isTrue();
         assertThat(bevel.angleDeg().getAsDouble()).isCloseTo(Math.toDegrees(Math.asin(0.3)), within(1e-9));
         assertThat(bevel.reason()).contains("cutting angle");
-        assertThat(option(iron, "RETIRE").reason()).contains("ways to save it");
+        assertThat(option(iron, "RETIRE").reason()).contains(RepairWords.PUT_ASIDE_NOT_YET.words());
         BackWork up = work(Blades.blade(GeometryKind.PLANE_IRON_UP), pitted(0.3), true);
         assertThat(option(up, "BACK_BEVEL").allowed())
                 .as("17° of a bed of 12° is no clearance")
@@ -112,12 +112,13 @@ class BackWorkTest {
     @Test
     void theTechniqueFollowsTheTool() {
         Blade narrow = Blades.blade(GeometryKind.CHISEL, "width", 6);
-        assertThat(String.join(" ", work(narrow, pitted(0.05), false).acts())).contains("in and out");
+        assertThat(String.join(" ", work(narrow, pitted(0.05), false).acts()))
+                .contains(RepairWords.BACK_NARROW.words());
         assertThat(String.join(
                         " ",
                         work(Blades.blade(GeometryKind.CHISEL), pitted(0.05), false)
                                 .acts()))
-                .doesNotContain("in and out");
+                .doesNotContain(RepairWords.BACK_NARROW.words());
         assertThat(String.join(
                         " ",
                         work(Blades.blade(GeometryKind.PLANE_IRON_DOWN), pitted(0.05), true)

@@ -185,6 +185,6 @@ class ByWhatTest {
         Restoration honed = chipped(CHISEL, 0.02);
         assertThat(honed.primary()).isEmpty();
         assertThat(of(compare(honed, PLAIN, SHELF, PlanRules.USUAL), Means.BELT).reason())
-                .contains("honing takes it");
+                .contains(RepairWords.HONING_TAKES_IT.words());
     }
 }

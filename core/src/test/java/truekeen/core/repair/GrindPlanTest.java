@@ -198,7 +198,7 @@ class GrindPlanTest {
         assertThat(dip.passes()).isEqualTo(passes);
         assertThat(dip.words()).contains(passes < 1 ? "too long" : "Count " + passes);
         assertThat(dip.halved().passes()).isEqualTo(passes / 2);
-        assertThat(DipRhythm.of(OptionalDouble.empty(), edge).words()).isEqualTo("Dip when it feels warm.");
+        assertThat(DipRhythm.of(OptionalDouble.empty(), edge).words()).isEqualTo(RepairWords.DIP_WARM.words());
     }
 
     private static EdgeFin fin() {

@@ -111,7 +111,7 @@ class SchoolTrialTest {
         assertThat(every.steps().stream().filter(s -> s.kind() == Step.Kind.DEBURR))
                 .hasSizeGreaterThan(1);
         assertThat(every.steps()).noneMatch(s -> s.kind() == Step.Kind.STROP);
-        assertThat(every.steps()).anyMatch(s -> s.title().contains("corner of soft wood"));
+        assertThat(every.steps()).anyMatch(s -> s.title().contains(StepWords.DRAW_ALONG_WOOD.words()));
         assertThat(every.steps()).anyMatch(s -> s.abrasiveName().equals("finest"));
         SchoolTrial leather = all.get(3);
         assertThat(leather.steps()).noneMatch(s -> s.abrasiveName().equals("fine"));

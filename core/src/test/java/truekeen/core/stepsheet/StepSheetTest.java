@@ -110,7 +110,7 @@ class StepSheetTest {
     void everyShapingStepAsksForTheBurrAndEveryEstimateIsARange() {
         for (Step step : steps(plan(survey(Dullness.DULL, BackState.POLISHED, CHIP), null))) {
             if (step.kind() == Step.Kind.WORK && step.title().startsWith("Shape")) {
-                assertThat(step.gate()).contains("burr along the whole edge");
+                assertThat(step.gate()).contains(StepWords.BURR_END_TO_END.words());
                 assertThat(step.strokesLow()).isLessThan(step.strokes());
                 assertThat(step.strokesHigh()).isGreaterThan(step.strokes());
             }

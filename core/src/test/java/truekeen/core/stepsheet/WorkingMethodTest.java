@@ -111,7 +111,7 @@ class WorkingMethodTest {
         assertThat(first.sides()).containsExactly(Step.Side.LEFT, Step.Side.RIGHT);
         assertThat(first.strokes() * 2).isBetween(all, all + 1);
         assertThat(first.title()).contains("micro-bevels");
-        assertThat(first.look()).contains("the other side");
+        assertThat(first.look()).contains(StepWords.THE_OTHER_SIDE.words());
         assertThat(plan.jobs().get(0).job().forces()).isEqualTo(Job.Forces.KNIFE);
         assertThat(plan(Blades.blade(GeometryKind.CHISEL), shelf(Abrasive.Shape.BENCH))
                         .jobs()
