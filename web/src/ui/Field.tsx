@@ -79,7 +79,7 @@ export function Choice({ label, value, onChange, options, error, empty }: Choice
         value={value}
         aria-invalid={error ? true : undefined}
         onChange={(e) => onChange(e.target.value)}
-        className={`select w-full h-12 text-[1.05rem] text-ellipsis pr-9 ${error ? 'select-error' : ''}`}
+        className={`select w-full h-12 text-[1.05rem] text-ellipsis ${error ? 'select-error' : ''}`}
       >
         {empty !== undefined && <option value="">{empty}</option>}
         {options.map((o) => (

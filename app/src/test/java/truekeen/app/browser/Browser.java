@@ -29,7 +29,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A tablet on the bench: headless Chromium in a profile of its own, driven by what a person sees and does. */
 public final class Browser implements AutoCloseable {
-    private static final Duration PATIENCE = Duration.ofSeconds(20);
+    private static final Duration PATIENCE = Duration.ofSeconds(60);
 
     private final ChromeDriver driver;
     private final Path profile;
