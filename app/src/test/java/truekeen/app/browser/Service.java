@@ -174,7 +174,7 @@ final class Service implements AutoCloseable {
                             "2026-05-14T09:30:00Z"));
             instruments.forEach((kind, at) -> builder.environment().put("TRUEKEEN_" + kind, "127.0.0.1:" + at));
             process = builder.start();
-            // It is waited for as long as it lives: a busy machine takes minutes to make the demonstration.
+            // A busy machine takes minutes to make the demonstration; six are enough for one that can be worked at.
             for (int i = 0; i < 3600 && !healthy(); i++) {
                 if (process.waitFor(100, TimeUnit.MILLISECONDS)) {
                     throw new IllegalStateException("the service ended: " + Files.readString(log));
