@@ -75,7 +75,7 @@ function Person() {
       <span className="hidden sm:inline quiet">At the bench</span>
       <select
         aria-label="Who works at this device"
-        className="select h-11 w-28 sm:w-36 text-ellipsis"
+        className="select h-11 w-34 sm:w-36 text-ellipsis"
         value={name}
         onChange={(e) => setName(e.target.value)}
       >
