@@ -17,10 +17,15 @@ import { Answers, Pulled } from './Answers'
 import { Preparation } from './Preparation'
 import { StepList } from './StepList'
 import { Alike } from './Alike'
+import { Pieces } from './Pieces'
+import { TooMuch } from './TooMuch'
 import { back, moved, pulled, useWish, type Wish } from './wish'
 import { WayOut } from './WayOut'
 
 type Plan = Schemas['PlanView']
+
+/** The choice to shape on stones although a machine is owned, as the service calls it. */
+const BY_HAND = 'BY_HAND'
 
 /** The abrasives of least time on this shelf, and the steps they make. */
 export function PlanPage({ toolId }: { toolId: string }) {
@@ -69,9 +74,9 @@ export function PlanPage({ toolId }: { toolId: string }) {
             drawing={<Jobs toolId={toolId} plan={plan} wish={wish} setWish={setWish} />}
             decisions={<Decisions toolId={toolId} plan={plan} wish={wish} setWish={setWish} />}
           />
-          {plan.scope !== 'RETIRE' && (
+          {plan.steps.length > 0 && (
             <Act onClick={() => choose.mutate()} busy={choose.isPending} note={refused?.message}>
-              Take this plan to the bench
+              {plan.scope === 'RETIRE' ? 'Go on all the same' : 'Take this plan to the bench'}
             </Act>
           )}
         </>
@@ -94,11 +99,11 @@ function Jobs({
   setWish: (w: Wish) => void
 }) {
   const [open, setOpen] = useState('')
-  if (plan.scope === 'RETIRE') {
+  if (plan.steps.length === 0) {
     return <Notice kind="danger">This tool has come to its end: {plan.reasons[0]}.</Notice>
   }
   if (plan.steps.some((s) => s.kind === 'ENDS' || s.kind === 'TEETH')) return <Alike plan={plan} />
-  if (plan.jobs.length === 0) {
+  if (plan.jobs.length === 0 && plan.pieces.length === 0) {
     return (
       <p className="py-6">
         No stone is wanted:{' '}
@@ -107,24 +112,27 @@ function Jobs({
     )
   }
   // The last job carries the finish; it is the one shown until another is asked for.
-  const shown = plan.jobs.find((j) => j.kind === open) ?? plan.jobs[plan.jobs.length - 1]!
+  const shown = plan.jobs.find((j) => j.kind === open) ?? plan.jobs[plan.jobs.length - 1]
+  const first = (
+    <>
+      {plan.scope === 'RETIRE' && (
+        <Notice kind="danger">
+          Advice: put it aside, for {plan.reasons[0]}. You may go on; these are the figures.
+        </Notice>
+      )}
+      {plan.tooMuch && <TooMuch tooMuch={plan.tooMuch} wish={wish} setWish={setWish} toolId={toolId} />}
+      <Pieces
+        pieces={plan.pieces}
+        shown={shown?.kind ?? ''}
+        show={setOpen}
+        onStones={plan.jobs.map((j) => j.kind)}
+      />
+    </>
+  )
+  if (!shown) return first
   return (
     <>
-      {plan.jobs.length > 1 && (
-        <div role="group" aria-label="Jobs of this plan" className="flex flex-wrap gap-2 pb-2">
-          {plan.jobs.map((j) => (
-            <button
-              key={j.kind}
-              type="button"
-              aria-pressed={j === shown}
-              className={`btn min-h-12 ${j === shown ? 'btn-neutral' : 'btn-outline'}`}
-              onClick={() => setOpen(j.kind)}
-            >
-              {j.title}, {span(j.seconds)}
-            </button>
-          ))}
-        </div>
-      )}
+      {first}
       <h2 className="text-[1.2rem] font-semibold">
         {shown.title}: {figures(shown.volumeMm3)} mm³ to shape,{' '}
         {num(shown.depthUm, shown.depthUm < 10 ? 1 : 0)} µm deep
@@ -170,7 +178,7 @@ function Decisions({
   setWish: (w: Wish) => void
 }) {
   const powered = plan.steps.some((s) => s.kind === 'ENDS' || s.kind === 'TEETH')
-  if (plan.scope === 'RETIRE') {
+  if (plan.steps.length === 0) {
     const machine = plan.reasons.some((r) => r.includes('replace the blade'))
     return (
       <p>
@@ -191,11 +199,15 @@ function Decisions({
       </div>
       {plan.offers.length > 0 && (
         <Pick
-          legend={powered ? 'Worked on' : 'Much steel for hands: shape the primary on'}
-          value={wish.grindOn}
+          legend={powered ? 'Worked on' : 'Much steel for hands: the big shaping is done on'}
+          value={
+            powered
+              ? wish.grindOn
+              : wish.grindOn || (plan.offers.find((o) => o.chosen)?.abrasiveId ?? BY_HAND)
+          }
           onChange={(grindOn) => setWish({ ...wish, grindOn })}
           options={[
-            { value: '', label: powered ? 'what suits' : 'stones' },
+            powered ? { value: '', label: 'what suits' } : { value: BY_HAND, label: 'stones, by hand' },
             ...plan.offers.map((o) => ({
               value: o.abrasiveId,
               label: o.name,

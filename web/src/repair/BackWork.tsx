@@ -3,7 +3,7 @@ import { figures, num, span } from '../ui/format'
 import { Advised } from '../ui/Why'
 
 /** The work on the back: how much of it, in what order, and what else could be done about it. */
-export function BackWork({ back }: { back: Schemas['BackView'] }) {
+export function BackWork({ back, decide }: { back: Schemas['BackView']; decide: (what: string) => void }) {
   return (
     <section aria-label="The back" className="rule-t pt-3">
       <h2 className="font-semibold">The back</h2>
@@ -25,7 +25,25 @@ export function BackWork({ back }: { back: Schemas['BackView'] }) {
                 {o.words}
                 {o.allowed ? '' : ': not for this tool'}
               </dt>
-              <dd>{[...costs(o), o.reason].filter((w) => w).join('; ')}.</dd>
+              <dd>
+                {[...costs(o), o.reason]
+                  .filter((w) => w)
+                  .join('; ')
+                  .replace(/\.$/, '')}
+                .
+              </dd>
+              {o.allowed && o.decidable && (
+                <dd>
+                  <button
+                    type="button"
+                    aria-pressed={o.decided}
+                    className={`btn min-h-11 mt-1 ${o.decided ? 'btn-neutral' : 'btn-outline'}`}
+                    onClick={() => decide(o.key)}
+                  >
+                    {o.decided ? 'this is the plan' : 'do this'}
+                  </button>
+                </dd>
+              )}
             </div>
           ))}
         </dl>

@@ -13,11 +13,16 @@ export function ByWhat({
   house,
   by,
   onBy,
+  plan,
+  decide,
 }: {
   means: Means[]
   house: string
   by: string
   onBy: (means: string) => void
+  /** The piece that the plan shapes on, or BY_HAND. */
+  plan: string
+  decide: (grindOn: string) => void
 }) {
   const times = means.flatMap((m) => (m.time ? [m.time.low * 60, m.time.high * 60] : []))
   if (times.length === 0) return <p className="pt-2">Nothing is to be taken off: a strop will do.</p>
@@ -75,6 +80,16 @@ export function ByWhat({
                 {m.advised && <b>the house would take this</b>}
                 {m.time && <Advised advice={m.time} digits={m.time.high < 10 ? 1 : 0} />}
                 <span className={m.risk === 'HIGH' ? 'font-semibold text-error' : ''}>{m.riskWords}</span>
+                {m.decides !== '' && (
+                  <button
+                    type="button"
+                    aria-pressed={plan === m.decides}
+                    className={`btn min-h-11 ${plan === m.decides ? 'btn-neutral' : 'btn-outline'}`}
+                    onClick={() => decide(m.decides)}
+                  >
+                    {plan === m.decides ? 'this is the plan' : 'do it so'}
+                  </button>
+                )}
                 {m.powered && m.allowed && (
                   <button
                     type="button"

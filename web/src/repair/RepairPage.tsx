@@ -1,6 +1,7 @@
-import { useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'wouter'
+import { toolChanged } from '../api/changed'
 import { api, ask, type Schemas } from '../api/client'
 import { Heat } from '../plan/Heat'
 import { Demands } from '../survey/Outcome'
@@ -28,6 +29,12 @@ export function RepairPage({ toolId }: { toolId: string }) {
     placeholderData: (before) => before,
     retry: false,
   })
+  const queries = useQueryClient()
+  const decide = useMutation({
+    mutationFn: (body: Schemas['DecisionForm']) =>
+      ask(api.PUT('/api/v1/tools/{id}/repair/decision', { params: { path: { id: toolId } }, body })),
+    onSuccess: () => toolChanged(queries, toolId),
+  })
   if (stages.isError) return <Trouble error={stages.error} />
   if (!stages.data) return <Coming />
   return (
@@ -45,11 +52,25 @@ export function RepairPage({ toolId }: { toolId: string }) {
             <>
               <h1 className="text-[1.35rem] font-semibold">The repair</h1>
               <p>Because {repair.data.result.reasons.join('; ')}.</p>
-              <ByWhat means={repair.data.means} house={repair.data.house} by={repair.data.by} onBy={setBy} />
+              <ByWhat
+                means={repair.data.means}
+                house={repair.data.house}
+                by={repair.data.by}
+                onBy={setBy}
+                plan={repair.data.grindOn}
+                decide={(grindOn) => decide.mutate({ back: null, grindOn })}
+              />
+              <Trouble error={decide.error} />
               <Grinding repair={repair.data} />
             </>
           }
-          decisions={<Costs toolId={toolId} repair={repair.data} />}
+          decisions={
+            <Costs
+              toolId={toolId}
+              repair={repair.data}
+              decide={(back) => decide.mutate({ back, grindOn: null })}
+            />
+          }
         />
       )}
       <Act href={`/tools/${toolId}/plan`}>Plan the work</Act>
@@ -57,7 +78,15 @@ export function RepairPage({ toolId }: { toolId: string }) {
   )
 }
 
-function Costs({ toolId, repair }: { toolId: string; repair: Repair }) {
+function Costs({
+  toolId,
+  repair,
+  decide,
+}: {
+  toolId: string
+  repair: Repair
+  decide: (back: string) => void
+}) {
   const r = repair.result
   return (
     <>
@@ -82,7 +111,7 @@ function Costs({ toolId, repair }: { toolId: string; repair: Repair }) {
         )}
       </div>
       <Demands result={r} />
-      {repair.back && <BackWork back={repair.back} />}
+      {repair.back && <BackWork back={repair.back} decide={decide} />}
       <SeenAtWheel toolId={toolId} passes={repair.grind?.dipPasses ?? 0} />
       <p className="rule-t pt-2">
         <Link

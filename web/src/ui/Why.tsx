@@ -14,12 +14,14 @@ export function Advised({ advice, digits, big }: { advice: Advice; digits?: numb
   return (
     <span className="inline-block align-top max-w-full">
       <span className={big ? 'figure' : 'text-[1.35rem] font-semibold'}>
-        {!ranged
-          ? show(advice.value)
-          : // A range whose ends read the same is still no exact figure.
-            show(advice.low) === show(advice.high)
-            ? `about ${show(advice.value)}`
-            : `${show(advice.low)}–${show(advice.high)}`}
+        {advice.words !== ''
+          ? advice.words
+          : !ranged
+            ? show(advice.value)
+            : // A range whose ends read the same is still no exact figure.
+              show(advice.low) === show(advice.high)
+              ? `about ${show(advice.value)}`
+              : `${show(advice.low)}–${show(advice.high)}`}
         <span className={big ? 'unit' : 'text-[0.95rem] font-normal ml-1'}>{advice.unit}</span>
       </span>
       <button

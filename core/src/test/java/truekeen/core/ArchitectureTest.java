@@ -33,6 +33,7 @@ class ArchitectureTest {
         "balance",
         "angle",
         "rule",
+        "job",
         "condition",
         "removal",
         "hand",

@@ -38,6 +38,8 @@ import truekeen.core.advice.Formula;
 import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.MeanLoss;
+import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.holding.Seat;
@@ -235,8 +237,10 @@ public class AngleService {
                 surveys.core(tool.id()).map(SurveyService.CoreSurvey::survey).orElse(NOT_YET);
         Optional<Length> shaving = Figures.shaving(form, in.shaving(), read.camber);
         StationsView stations = read.rules.camberAtStations() ? stations(form, in, read) : null;
-        Restoration chosen = restore(form, blade, survey, target);
-        Restoration other = restore(form, blade, survey, read.other);
+        Occasion occasion =
+                surveys.occasion(tool, survey, surveys.core(tool.id()).flatMap(SurveyService.CoreSurvey::back));
+        Restoration chosen = restore(form, blade, survey, target, occasion);
+        Restoration other = restore(form, blade, survey, read.other, occasion);
         return new AngleAnswer(
                 Echo.of(form),
                 FaultView.of(form),
@@ -263,17 +267,20 @@ public class AngleService {
                 target == null || !trade.hasApex() ? null : lastBevel(tool, read),
                 target == null || !trade.hasApex() ? null : included(blade, target),
                 target == null ? null : perSide(blade, target),
-                candidate(blade, target, chosen),
-                candidate(blade, read.other, other),
-                target == null ? List.of() : Figures.of(blade, target, trade, read.camber, shaving, chosen),
+                candidate(blade, target, chosen, tool.loss()),
+                candidate(blade, read.other, other, tool.loss()),
+                target == null
+                        ? List.of()
+                        : Figures.of(blade, target, trade, read.camber, shaving, chosen, tool.loss()),
                 stations,
                 holder.map(h -> h.id().toString()).orElse(AngleReader.HAND),
                 settings,
                 stands);
     }
 
-    private static Restoration restore(Form form, Blade blade, EdgeSurvey survey, TargetBevel target) {
-        return target == null ? null : form.checks().attempt(() -> Restorer.restore(blade, survey, target));
+    private static Restoration restore(
+            Form form, Blade blade, EdgeSurvey survey, TargetBevel target, Occasion occasion) {
+        return target == null ? null : form.checks().attempt(() -> Restorer.restore(blade, survey, target, occasion));
     }
 
     private static StationsView stations(Form form, AngleForm in, AngleReader read) {
@@ -305,7 +312,7 @@ public class AngleService {
                 Camber.refiningStrokes(whole));
     }
 
-    private static CandidateView candidate(Blade blade, TargetBevel target, Restoration r) {
+    private static CandidateView candidate(Blade blade, TargetBevel target, Restoration r, MeanLoss loss) {
         return target == null || r == null
                 ? null
                 : new CandidateView(
@@ -318,7 +325,7 @@ public class AngleService {
                         r.honedWidthMm(),
                         amount(AngleWords.OFF_THE_LENGTH.words(), r.lostMm(), "mm", Formula.NEW_EDGE, target),
                         amount(AngleWords.STEEL_TO_GO.words(), r.volumeMm3(), "mm³", Formula.STEEL_TO_GO, target),
-                        r.honingsLeft(),
+                        (int) loss.in(r.honingRecessionMm()).likely(),
                         r.primary().isPresent()
                                 ? AngleWords.PRIMARY_IS_GROUND.words()
                                 : AngleWords.ONLY_HONED_BEVEL.words(),

@@ -33,7 +33,7 @@ enum AngleWords implements Wording {
     HOLLOW_DEPTH("depth of the hollow"),
     HONINGS_UNTIL_GONE("honings until it is gone"),
     PER_HONING("per honing"),
-    FIRST_ESTIMATE_UM("{um} µm, first estimate"),
+    MEAN_LOSS("{um} µm, the mean of this tool"),
     SECONDARY_WIDTH_AFTER("secondary, width afterwards"),
     BEVEL_WIDTH_AFTER("bevel, width afterwards"),
     HONING_WIDENS("Every honing widens a secondary."),

@@ -8,7 +8,7 @@ import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.Form;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
-import truekeen.core.condition.Dullness;
+import truekeen.core.condition.MeanLoss;
 import truekeen.core.condition.Restoration;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
@@ -24,13 +24,15 @@ import truekeen.core.tool.ToolUse;
 
 /** The numbers of a geometry that a person acts on, each with its why. */
 final class Figures {
-    private static final Length HONING = Length.ofMm(Dullness.DULL.recessionMm());
 
     private final List<FigureView> all = new ArrayList<>();
     private final Blade blade;
     private final TargetBevel target;
 
-    private Figures(Blade blade, TargetBevel target) {
+    private final MeanLoss loss;
+
+    private Figures(Blade blade, TargetBevel target, MeanLoss loss) {
+        this.loss = loss;
         this.blade = blade;
         this.target = target;
     }
@@ -42,8 +44,9 @@ final class Figures {
             ToolUse trade,
             Optional<Camber> camber,
             Optional<Length> shaving,
-            Restoration restoration) {
-        Figures f = new Figures(blade, target);
+            Restoration restoration,
+            MeanLoss loss) {
+        Figures f = new Figures(blade, target, loss);
         if (blade instanceof PlaneIron iron) {
             f.plane(iron);
             camber.ifPresent(c -> f.camber(c, shaving));
@@ -185,7 +188,12 @@ final class Figures {
                 given,
                 changes,
                 "");
-        estimate("hollow", AngleWords.HONINGS_UNTIL_GONE.words(), h.honings(HONING), Formula.HOLLOW_HONINGS, given);
+        estimate(
+                "hollow",
+                AngleWords.HONINGS_UNTIL_GONE.words(),
+                h.honings(Length.ofMm(loss.mm())),
+                Formula.HOLLOW_HONINGS,
+                given);
     }
 
     private void wear(Restoration r) {
@@ -194,7 +202,7 @@ final class Figures {
                 given(AngleWords.LAST_BEVEL.words(), target.last()),
                 new Advice.Given(
                         AngleWords.PER_HONING.words(),
-                        AngleWords.FIRST_ESTIMATE_UM.fill("um", Numbers.plain(Dullness.DULL.recessionMm() * 1000, 0))));
+                        AngleWords.MEAN_LOSS.fill("um", Numbers.plain(loss.mm() * 1000, 0))));
         exact(
                 "wear",
                 target.hasSecondary() ? AngleWords.SECONDARY_WIDTH_AFTER.words() : AngleWords.BEVEL_WIDTH_AFTER.words(),
@@ -205,7 +213,12 @@ final class Figures {
                 AngleWords.HONING_WIDENS.words(),
                 "");
         if (target.hasSecondary()) {
-            estimate("wear", AngleWords.HONINGS_BEFORE_REGRIND.words(), r.honingsLeft(), Formula.HONINGS_LEFT, given);
+            estimate(
+                    "wear",
+                    AngleWords.HONINGS_BEFORE_REGRIND.words(),
+                    Math.floor(loss.in(r.honingRecessionMm()).likely()),
+                    Formula.HONINGS_LEFT,
+                    given);
         }
     }
 
@@ -232,7 +245,7 @@ final class Figures {
         if (trade.thinAtMm() > 0 && !thick && trade.thinAtMm() < k.spine().mm()) {
             KnifeSection then = new KnifeSection(
                     Length.ofMm(k.usable().mm() - r.lostMm()), k.spine(), Length.ofMm(after), target.primary());
-            double until = then.recessionUntil(Length.ofMm(trade.thinAtMm())).mm() / HONING.mm();
+            double until = then.recessionUntil(Length.ofMm(trade.thinAtMm())).mm() / loss.mm();
             estimate("wear", AngleWords.SHARPENINGS_UNTIL_THIN.words(), until, Formula.SHARPENINGS_UNTIL_THIN, given);
         }
     }
@@ -253,7 +266,13 @@ final class Figures {
         all.add(new FigureView(
                 group,
                 AdviceView.of(Advice.estimate(
-                        label, Math.floor(value), 2, "", formula, given, AngleWords.LOG_KNOWS_BETTER.words())),
+                        label,
+                        Math.floor(value),
+                        loss.spread(),
+                        "",
+                        formula,
+                        given,
+                        AngleWords.LOG_KNOWS_BETTER.words())),
                 ""));
     }
 

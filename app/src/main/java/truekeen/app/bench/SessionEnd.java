@@ -14,6 +14,7 @@ import truekeen.app.tool.ToolService;
 import truekeen.core.balance.MarkedWidths;
 import truekeen.core.bench.BenchState;
 import truekeen.core.bench.EdgeLoss;
+import truekeen.core.job.JobKind;
 import truekeen.core.stepsheet.ChosenPlan;
 import truekeen.core.stepsheet.Step;
 
@@ -49,8 +50,9 @@ class SessionEnd {
                     session.id,
                     measured.map(loss -> worn(session, after, loss)).orElse(after),
                     plan.honedWidthMm(),
-                    measured.orElse(plan.lostMm()),
-                    plan.scratchLeftUm());
+                    new ToolService.Lost(measured.orElse(plan.lostMm()), measured.isPresent()),
+                    plan.scratchLeftUm(),
+                    plan.works(JobKind.BROAD_FACE));
         }
     }
 

@@ -32,7 +32,7 @@ import truekeen.core.ink.InkPattern.Place;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
-import truekeen.core.progression.Job;
+import truekeen.core.progression.StoneWork;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.quantity.QuantityReader;
@@ -166,7 +166,9 @@ public class InkService {
                         .filter(a -> a.id().equals(s.abrasiveId()))
                         .findFirst())
                 .filter(a -> a.kind().cutsInStrokes() && a.kind().specificWear().isPresent());
-        double usual = Job.Forces.of(held.tool().geometry().kind()).baseN();
+        double usual = StoneWork.Forces.of(
+                        held.tool().geometry().kind(), held.tool().geometry().edgeLengthMm())
+                .refiningN();
         return new At(angle, abrasive, cuts.flatMap(Step::forceN).orElse(usual));
     }
 

@@ -10,10 +10,11 @@ import truekeen.app.platform.AdviceView;
 import truekeen.app.repair.RepairRecords.HeatView;
 import truekeen.core.condition.Scope;
 import truekeen.core.holding.Scheme;
+import truekeen.core.job.JobKind;
 import truekeen.core.progression.Answer;
-import truekeen.core.progression.Job;
 import truekeen.core.rule.School;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.stepsheet.TooMuchByHand;
 
 /** What the plan shows and takes. */
 public final class PlanRecords {
@@ -116,7 +117,7 @@ public final class PlanRecords {
      * @param leastFirstUm least grain that its depth asks to be started on (µm)
      */
     public record JobView(
-            Job.Kind kind,
+            JobKind kind,
             String title,
             double volumeMm3,
             double areaMm2,
@@ -186,7 +187,40 @@ public final class PlanRecords {
         }
     }
 
-    /** A plan. */
+    /**
+     * One job of the plan, in its order.
+     *
+     * @param words what face it works
+     * @param angleDeg the angle it is worked at (°); empty where the face lies on the stone by itself
+     * @param by what it is done on, in order
+     * @param strokes whole strokes in all; 0 where a machine does it
+     * @param seconds its time
+     */
+    public record PieceView(
+            JobKind kind,
+            String words,
+            @Nullable Double angleDeg,
+            double volumeMm3,
+            List<String> by,
+            int strokes,
+            double seconds) {}
+
+    /**
+     * A way out of a plan that asks too much of hands.
+     *
+     * @param subject what to change for it: a field of the survey, or the id of a machine; else empty
+     */
+    public record WayOutView(TooMuchByHand.Way way, String words, double savesMinutes, int strokes, String subject) {}
+
+    /** What is said first of a plan that asks too much of hands. */
+    public record TooMuchView(String words, int strokes, double minutes, List<WayOutView> ways) {}
+
+    /**
+     * A plan.
+     *
+     * @param tooMuch what is said first where it asks too much of hands
+     * @param pieces all jobs in their order
+     */
     public record PlanView(
             Scope scope,
             String scopeWords,
@@ -205,7 +239,9 @@ public final class PlanRecords {
             String stropName,
             String stropNote,
             List<CareView> preparation,
-            List<StepView> steps) {}
+            List<StepView> steps,
+            @Nullable TooMuchView tooMuch,
+            List<PieceView> pieces) {}
 
     /** A time predicted: low, likely, high (min). */
     public record PredictedView(double low, double value, double high) {}
@@ -223,7 +259,7 @@ public final class PlanRecords {
             double scratchAfterUm) {}
 
     /** One job of a chosen plan. */
-    public record ChosenJobView(Job.Kind kind, double volumeMm3, List<ChosenLegView> legs) {}
+    public record ChosenJobView(JobKind kind, double volumeMm3, List<ChosenLegView> legs) {}
 
     /** A plan as it was chosen: it stays so, whatever happens to the shelf. */
     public record ChosenPlanView(

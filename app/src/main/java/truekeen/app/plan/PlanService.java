@@ -35,7 +35,9 @@ import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.app.tool.ToolService.RackedTool;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.care.Preparation;
+import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Scope;
@@ -49,12 +51,15 @@ import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WhatToBuy;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
+import truekeen.core.repair.ByWhat;
 import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.stepsheet.ChosenPlan;
+import truekeen.core.stepsheet.PlanCase;
 import truekeen.core.stepsheet.SchoolTrial;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.stepsheet.StepSheet;
+import truekeen.core.stepsheet.TooMuchByHand;
 
 /** Asks the core for a plan and keeps the one that is chosen, as it was. */
 @Service
@@ -117,9 +122,12 @@ public class PlanService {
     /** Keeps the plan. */
     public SavedPlan choose(UUID toolId, PlanForm in) {
         Worked worked = work(toolId, in);
-        if (worked.restoration.scope() == Scope.RETIRE) {
+        if (worked.steps.isEmpty() && worked.restoration.scope() == Scope.RETIRE) {
             throw new RefusedException(Refusal.of(MessageCode.RETIRED_NO_PLAN, "", "")
                     .with("what", worked.restoration.reasons().get(0)));
+        }
+        if (worked.steps.isEmpty()) {
+            throw new RefusedException(Refusal.of(MessageCode.NOTHING_TO_DO, "", ""));
         }
         PlanRow row = new PlanRow(toolId, clock.instant());
         row.surveyId = worked.survey.id();
@@ -193,7 +201,7 @@ public class PlanService {
         return SectionDrawing.of(
                 tool.geometry(),
                 target,
-                Restorer.restore(tool.geometry(), survey.get().survey(), target));
+                Restorer.restore(tool.geometry(), survey.get().survey(), target, surveys.occasion(tool, survey.get())));
     }
 
     /** The same tool, survey, angle and shelf in other schools. */
@@ -205,7 +213,7 @@ public class PlanService {
             return new SchoolsView(List.of());
         }
         List<Abrasive> shelf = hands.inHand(Form.orEmpty(person), tool.steel().name(), kit.shelf());
-        List<SchoolTrial> trials = SchoolTrial.all(new SchoolTrial.Case(
+        List<SchoolTrial> trials = SchoolTrial.all(new PlanCase(
                 tool.geometry(),
                 ready.survey.survey(),
                 ready.target,
@@ -214,7 +222,8 @@ public class PlanService {
                 setups.manner(tool, ready.setup.setup()),
                 shelf,
                 PlanRules.USUAL,
-                new PlanAsk(tool.scratchUm(), Optional.empty())));
+                new PlanAsk(tool.scratchUm(), Optional.empty()),
+                surveys.occasion(tool, ready.survey)));
         return new SchoolsView(trials.stream()
                 .map(t -> PlanViews.school(t, ready.setup.setup()))
                 .toList());
@@ -224,13 +233,14 @@ public class PlanService {
     @Transactional(readOnly = true)
     List<WhatToBuy.Need> needs() {
         List<WhatToBuy.Need> needs = new ArrayList<>();
+        List<Abrasive> shelf = kit.shelf();
         for (RackedTool line : tools.all()) {
             if (line.powered()) {
                 continue;
             }
             try {
                 Ready ready = ready(line.id());
-                Restoration r = Restorer.restore(ready.tool.geometry(), ready.survey.survey(), ready.target);
+                Restoration r = ready.restoration(surveys, shelf);
                 if (r.scope() != Scope.RETIRE) {
                     PlanRules rules = grinding.rules(ready.tool);
                     PlanAsk ask =
@@ -249,7 +259,17 @@ public class PlanService {
         return needs;
     }
 
-    private record Ready(CoreTool tool, CoreSurvey survey, SavedSetup setup, TargetBevel target) {}
+    private record Ready(CoreTool tool, CoreSurvey survey, SavedSetup setup, TargetBevel target) {
+        /** What must go; where there is no strop, what one would do is left to the finest stone. */
+        Restoration restoration(SurveyService surveys, List<Abrasive> shelf) {
+            Occasion occasion = surveys.occasion(tool, survey);
+            boolean strop = shelf.stream()
+                    .anyMatch(a -> a.kind().use() == AbrasiveKind.Use.STROP
+                            && !a.state().retired());
+            return Restorer.restore(
+                    tool.geometry(), survey.survey(), target, strop ? occasion : occasion.withoutStrop());
+        }
+    }
 
     private Ready ready(UUID toolId) {
         CoreTool tool = tools.core(toolId);
@@ -266,40 +286,41 @@ public class PlanService {
         CoreSurvey survey = ready.survey;
         SavedSetup setup = ready.setup;
         TargetBevel target = ready.target;
-        Restoration restoration = Restorer.restore(tool.geometry(), survey.survey(), target);
+        String person = Form.orEmpty(in.person()).strip();
+        List<Abrasive> shelf = hands.inHand(person, tool.steel().name(), kit.shelf());
+        Restoration restoration = ready.restoration(surveys, shelf);
         if (tool.geometry().kind().powered()) {
             return powered(ready, restoration, in);
         }
-        String person = Form.orEmpty(in.person()).strip();
-        List<Abrasive> shelf = hands.inHand(person, tool.steel().name(), kit.shelf());
         PlanRules rules = grinding.rules(tool);
-        Optional<String> grindOn = Form.blank(in.grindOn()) ? Optional.empty() : Optional.of(in.grindOn());
-        boolean retired = restoration.scope() == Scope.RETIRE;
-        WorkPlan plan = retired
-                ? new WorkPlan(List.of(), List.of(), Optional.empty(), Optional.empty(), "", 0, 0, 0)
-                : WorkPlanner.plan(
-                        restoration,
-                        survey.survey(),
-                        tool.trade(),
-                        tool.steel(),
-                        shelf,
-                        rules,
-                        new PlanAsk(
-                                tool.scratchUm(),
-                                grindOn,
-                                PlanWishes.read(in, ways.of(person, tool.trade().key())),
-                                Optional.of(target)));
+        Optional<String> grindOn = machine(ready, restoration, shelf, rules, in);
+        PlanAsk ask = new PlanAsk(
+                tool.scratchUm(),
+                grindOn,
+                PlanWishes.read(in, ways.of(person, tool.trade().key())),
+                Optional.of(target),
+                tool.hardnessHrc());
+        WorkPlan plan = WorkPlanner.plan(restoration, survey.survey(), tool.trade(), tool.steel(), shelf, rules, ask);
         double edge = tool.geometry().edgeLengthMm();
-        List<Step> steps = retired
-                ? new ArrayList<>()
-                : StepSheet.of(
-                        plan,
-                        target,
-                        tool.steel(),
-                        edge,
-                        setups.manner(tool, setup.setup()),
-                        grindPlan(tool, restoration, target, plan),
-                        shelf);
+        List<Step> steps = StepSheet.of(
+                plan,
+                target,
+                tool.steel(),
+                edge,
+                setups.manner(tool, setup.setup()),
+                grindPlan(tool, restoration, target, plan),
+                shelf);
+        PlanCase on = new PlanCase(
+                tool.geometry(),
+                survey.survey(),
+                target,
+                tool.steel(),
+                tool.trade(),
+                setups.manner(tool, setup.setup()),
+                shelf,
+                rules,
+                ask,
+                surveys.occasion(tool, survey));
         PlanView view = PlanViews.of(
                 restoration,
                 plan,
@@ -308,8 +329,40 @@ public class PlanService {
                 tool.steel(),
                 tool.geometry(),
                 edge,
-                Preparation.of(plan, shelf, rules));
+                Preparation.of(plan, shelf, rules),
+                TooMuchByHand.of(on, new PlanCase.Worked(restoration, plan, steps)));
         return new Worked(survey, setup, restoration, steps, Optional.of(plan), view);
+    }
+
+    /**
+     * What the big shaping is done on: what was asked for here, else what was decided on the repair page, else what the house
+     * would take; stones where that is the choice.
+     */
+    private static Optional<String> machine(
+            Ready ready, Restoration restoration, List<Abrasive> shelf, PlanRules rules, PlanForm in) {
+        String asked = Form.blank(in.grindOn()) ? ready.survey.grindOn().orElse("") : in.grindOn();
+        if (!asked.isEmpty()) {
+            return Optional.of(asked).filter(id -> !id.equals(SurveyService.BY_HAND));
+        }
+        boolean much = restoration
+                .byMachine()
+                .filter(j -> j.shaping().volumeMm3() > rules.offerPowerAboveMm3())
+                .isPresent();
+        if (!much) {
+            return Optional.empty();
+        }
+        return ByWhat.compare(
+                        restoration,
+                        ready.tool.geometry(),
+                        ready.target.primary(),
+                        ready.tool.steel(),
+                        ready.tool.hardnessHrc(),
+                        shelf,
+                        rules)
+                .stream()
+                .filter(m -> m.advised() && !m.means().byHand())
+                .flatMap(m -> m.pieceId().stream())
+                .findFirst();
     }
 
     /** A blade of a machine has no progression: every edge alike on one piece of the kit. */

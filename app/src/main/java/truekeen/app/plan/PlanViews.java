@@ -1,5 +1,6 @@
 package truekeen.app.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import truekeen.app.kit.KitService;
@@ -11,10 +12,13 @@ import truekeen.app.plan.PlanRecords.JobView;
 import truekeen.app.plan.PlanRecords.LegView;
 import truekeen.app.plan.PlanRecords.OfferView;
 import truekeen.app.plan.PlanRecords.PassedView;
+import truekeen.app.plan.PlanRecords.PieceView;
 import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanRecords.PredictedView;
 import truekeen.app.plan.PlanRecords.SchoolView;
 import truekeen.app.plan.PlanRecords.StepView;
+import truekeen.app.plan.PlanRecords.TooMuchView;
+import truekeen.app.plan.PlanRecords.WayOutView;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.repair.HeatViews;
 import truekeen.app.survey.SurveyViews;
@@ -25,19 +29,23 @@ import truekeen.core.care.PrepAct;
 import truekeen.core.condition.Restoration;
 import truekeen.core.holding.SavedSetting;
 import truekeen.core.holding.Setup;
+import truekeen.core.job.Hold;
+import truekeen.core.job.Job;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.FinishWindow;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
 import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.StoneWork;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.quantity.Angle;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.stepsheet.ChosenPlan;
 import truekeen.core.stepsheet.SchoolTrial;
+import truekeen.core.stepsheet.SheetTime;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.stepsheet.TooMuchByHand;
 import truekeen.core.tool.Blade;
 
 /** The core's plan, for the screens. */
@@ -52,7 +60,8 @@ public final class PlanViews {
             SteelClass steel,
             Blade blade,
             double edgeLengthMm,
-            List<PrepAct> preparation) {
+            List<PrepAct> preparation,
+            Optional<TooMuchByHand> tooMuch) {
         return new PlanView(
                 r.scope(),
                 SurveyViews.words(r.scope()),
@@ -64,14 +73,14 @@ public final class PlanViews {
                 r.honedWidthMm(),
                 r.measuresAfter().values(),
                 plan.volumeMm3(),
-                minutes(plan),
+                minutes(plan, SheetTime.of(steps, plan.grind())),
                 plan.jobs().stream().map(p -> job(p, steel)).toList(),
                 plan.offers().stream()
                         .map(o -> new OfferView(
                                 o.machine().id(),
                                 o.machine().name(),
-                                o.leastSeconds(),
-                                o.mostSeconds(),
+                                o.leastClockSeconds(),
+                                o.mostClockSeconds(),
                                 plan.grind().filter(o::equals).isPresent(),
                                 HeatViews.of(
                                         o.machine().kind(),
@@ -83,7 +92,49 @@ public final class PlanViews {
                 plan.strop().map(Abrasive::name).orElse(""),
                 plan.stropNote(),
                 preparation.stream().map(KitService::care).toList(),
-                steps.stream().map(s -> step(s, setup)).toList());
+                steps.stream().map(s -> step(s, setup)).toList(),
+                tooMuch.map(PlanViews::tooMuch).orElse(null),
+                plan.all().stream().map(j -> piece(j, plan, steps)).toList());
+    }
+
+    private static TooMuchView tooMuch(TooMuchByHand t) {
+        return new TooMuchView(
+                PlanWords.TOO_MUCH_BY_HAND.fill(
+                        "strokes", t.strokes(), "stone", t.stone(), "minutes", Numbers.plain(t.minutes(), 0)),
+                t.strokes(),
+                t.minutes(),
+                t.ways().stream()
+                        .map(w -> new WayOutView(w.way(), w.words(), w.savesMinutes(), w.strokes(), w.subject()))
+                        .toList());
+    }
+
+    /** A job as it is done: on the machine that shapes it, on its stones, or under the rule. */
+    private static PieceView piece(Job job, WorkPlan plan, List<Step> steps) {
+        List<String> by = new ArrayList<>();
+        boolean ground = plan.ground().filter(k -> k == job.kind()).isPresent();
+        if (ground) {
+            plan.grind().ifPresent(g -> by.add(g.machine().name()));
+        }
+        Optional<JobPath> path = plan.path(job.kind());
+        path.ifPresent(p -> p.legs().forEach(l -> by.add(l.abrasive().name())));
+        if (job.hold() == Hold.RULE) {
+            plan.finest().ifPresent(f -> by.add(f.name()));
+        }
+        double grinding = ground
+                ? steps.stream()
+                        .filter(s -> s.kind() == Step.Kind.GRIND)
+                        .mapToDouble(Step::seconds)
+                        .sum()
+                : 0;
+        return new PieceView(
+                job.kind(),
+                job.kind().words(),
+                job.angle().map(Angle::degrees).orElse(null),
+                job.shaping().volumeMm3(),
+                by,
+                path.map(p -> p.legs().stream().mapToInt(Leg::wholeStrokes).sum())
+                        .orElse(0),
+                grinding + path.map(JobPath::seconds).orElse(0.0));
     }
 
     /** A step, with what to set where the holder is set. */
@@ -210,8 +261,7 @@ public final class PlanViews {
                 t.refused());
     }
 
-    private static AdviceView minutes(WorkPlan plan) {
-        double perStroke = PlanRules.USUAL.secondsPerStroke();
+    private static AdviceView minutes(WorkPlan plan, SheetTime time) {
         int sessions = plan.fewestSessions();
         String evidence = PlanWords.TWO_IN_THREE.fill(
                 "evidence",
@@ -221,26 +271,26 @@ public final class PlanViews {
                                 "count", sessions, "sessions", (sessions == 1 ? " session" : " sessions"))));
         return AdviceView.of(new Advice(
                 PlanWords.TIME_AT_BENCH.words(),
-                plan.seconds() / 60,
-                plan.secondsAtWorst(false, perStroke) / 60,
-                plan.secondsAtWorst(true, perStroke) / 60,
+                time.likely() / 60,
+                time.low() / 60,
+                time.high() / 60,
                 "min",
                 Formula.LEAST_TIME,
                 List.of(
                         new Advice.Given(
                                 PlanWords.STEEL_TO_REMOVE.words(), Numbers.plain(plan.volumeMm3(), 2) + " mm³"),
-                        new Advice.Given("jobs", String.valueOf(plan.jobs().size())),
-                        new Advice.Given(PlanWords.RESETTINGS.words(), String.valueOf(plan.resets()))),
+                        new Advice.Given("jobs", String.valueOf(plan.all().size())),
+                        new Advice.Given(PlanWords.RESETTINGS.words(), String.valueOf(plan.settings()))),
                 evidence,
                 PlanWords.TIME_CHANGES.words()));
     }
 
     private static JobView job(JobPath path, SteelClass steel) {
-        Job job = path.job();
+        StoneWork job = path.job();
         Optional<FinishWindow> finish = job.finish();
         return new JobView(
                 job.kind(),
-                title(job),
+                job.kind().words(),
                 job.shaping().volumeMm3(),
                 job.shaping().workedAreaMm2(),
                 job.shaping().depthMm() * 1000,
@@ -276,14 +326,6 @@ public final class PlanViews {
                                 a.note(),
                                 a.answer() == path.answered()))
                         .toList());
-    }
-
-    private static String title(Job job) {
-        return switch (job.kind()) {
-            case BACK -> PlanWords.FACE_BACK.words();
-            case PRIMARY -> PlanWords.FACE_GROUND.words();
-            case SECONDARY -> PlanWords.FACE_HONED.words();
-        };
     }
 
     private static LegView leg(Leg leg, SteelClass steel) {

@@ -10,11 +10,11 @@ import java.util.stream.Collectors;
 import truekeen.app.plan.PlanRecords.PlanForm;
 import truekeen.app.plan.PlanRecords.RungForm;
 import truekeen.app.platform.Form;
+import truekeen.core.job.JobKind;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.Answer;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.Wish;
 
 /** Reads what is wished of a plan. */
@@ -23,7 +23,7 @@ final class PlanWishes {
 
     private PlanWishes() {}
 
-    static Map<Job.Kind, Wish> read(PlanForm in, List<String> always) {
+    static Map<JobKind, Wish> read(PlanForm in, List<String> always) {
         Form form = new Form();
         Answer answer = Form.blank(in.answer())
                 ? Answer.LEAST_TIME
@@ -34,20 +34,20 @@ final class PlanWishes {
                         Answer.byName(in.answer()),
                         Arrays.stream(Answer.values()).map(Enum::name).collect(Collectors.joining(", ")));
         form.checks().orThrow();
-        Map<Job.Kind, Wish> wishes = new EnumMap<>(Job.Kind.class);
-        for (Job.Kind kind : Job.Kind.values()) {
+        Map<JobKind, Wish> wishes = new EnumMap<>(JobKind.class);
+        for (JobKind kind : JobKind.values()) {
             wishes.put(
                     kind,
                     new Wish(
                             answer,
                             ids("without", in.without(), kind),
                             ids("through", in.through(), kind),
-                            kind == Job.Kind.SECONDARY ? always : List.of()));
+                            kind == JobKind.SECONDARY ? always : List.of()));
         }
         return wishes;
     }
 
-    private static Set<String> ids(String field, List<RungForm> rungs, Job.Kind kind) {
+    private static Set<String> ids(String field, List<RungForm> rungs, JobKind kind) {
         List<RungForm> all = rungs == null ? List.of() : rungs;
         if (all.size() > MOST_RUNGS) {
             throw new RefusedException(Refusal.of(MessageCode.TOO_MANY, field, all.size())
@@ -60,17 +60,17 @@ final class PlanWishes {
                 .collect(Collectors.toSet());
     }
 
-    private static Job.Kind job(String field, RungForm rung) {
+    private static JobKind job(String field, RungForm rung) {
         Form form = new Form();
         String named = rung == null ? null : rung.job();
-        Job.Kind kind = form.choice(
+        JobKind kind = form.choice(
                 field,
                 PlanWords.A_JOB.words(),
                 named,
-                Optional.ofNullable(named).flatMap(n -> Arrays.stream(Job.Kind.values())
+                Optional.ofNullable(named).flatMap(n -> Arrays.stream(JobKind.values())
                         .filter(k -> k.name().equals(n))
                         .findFirst()),
-                Arrays.stream(Job.Kind.values()).map(Enum::name).collect(Collectors.joining(", ")));
+                Arrays.stream(JobKind.values()).map(Enum::name).collect(Collectors.joining(", ")));
         form.checks().orThrow();
         return kind;
     }

@@ -4,6 +4,7 @@ import truekeen.core.message.Wording;
 
 /** What the figures of a plan are called, and what goes with them. */
 enum PlanWords implements Wording {
+    TOO_MUCH_BY_HAND("Too much by hand: {strokes} strokes on the {stone}, {minutes} min on one job."),
     FIRST_ESTIMATE("first estimate"),
     FROM_SESSIONS("from {count}{sessions} or more on each stone"),
     TWO_IN_THREE("{evidence}: two sessions in three fall within the range"),
@@ -11,9 +12,6 @@ enum PlanWords implements Wording {
     STEEL_TO_REMOVE("steel to remove"),
     RESETTINGS("re-settings of the guide"),
     TIME_CHANGES("What is on the shelf and how it stands; the survey; the angles."),
-    FACE_BACK("The back"),
-    FACE_GROUND("The ground bevel"),
-    FACE_HONED("The honed bevel"),
     STROKES_ON("strokes on the {stone}"),
     STEEL_HERE("steel to remove here"),
     RESISTANCE("resistance of the steel"),

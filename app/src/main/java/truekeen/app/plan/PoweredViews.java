@@ -53,7 +53,9 @@ final class PoweredViews {
                 "",
                 "",
                 List.of(),
-                steps.stream().map(s -> PlanViews.step(s, setup)).toList());
+                steps.stream().map(s -> PlanViews.step(s, setup)).toList(),
+                null,
+                List.of());
     }
 
     private static AdviceView minutes(PoweredPlan plan) {

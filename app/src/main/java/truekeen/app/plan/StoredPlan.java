@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import truekeen.app.store.StoredFormat;
 import truekeen.core.condition.Scope;
-import truekeen.core.progression.Job;
+import truekeen.core.job.JobKind;
 import truekeen.core.quantity.Angle;
 import truekeen.core.stepsheet.ChosenPlan;
 import truekeen.core.stepsheet.ChosenPlan.PlannedJob;
@@ -95,7 +95,7 @@ record StoredPlan(
                 new Predicted(minutes.low, minutes.value, minutes.high),
                 jobs.stream()
                         .map(j -> new PlannedJob(
-                                Job.Kind.valueOf(j.kind),
+                                JobKind.valueOf(j.kind),
                                 j.volumeMm3,
                                 j.legs.stream()
                                         .map(l -> new PlannedLeg(

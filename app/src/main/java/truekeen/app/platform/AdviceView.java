@@ -20,6 +20,7 @@ import truekeen.core.advice.Advice;
  * @param given inputs
  * @param evidence how good it is
  * @param changes what would change it
+ * @param words the number in words, where these say it better; else empty
  */
 public record AdviceView(
         String label,
@@ -35,7 +36,8 @@ public record AdviceView(
         String source,
         List<Given> given,
         String evidence,
-        String changes) {
+        String changes,
+        String words) {
 
     /** One input. */
     public record Given(String name, String value) {}
@@ -56,6 +58,27 @@ public record AdviceView(
                 a.formula().source(),
                 a.given().stream().map(g -> new Given(g.name(), g.value())).toList(),
                 a.evidence(),
-                a.changes());
+                a.changes(),
+                "");
+    }
+
+    /** The same number, said in words. */
+    public AdviceView saying(String inWords) {
+        return new AdviceView(
+                label,
+                formulaId,
+                value,
+                low,
+                high,
+                unit,
+                meaning,
+                expression,
+                symbols,
+                limits,
+                source,
+                given,
+                evidence,
+                changes,
+                inWords);
     }
 }

@@ -1,6 +1,7 @@
 package truekeen.app.repair;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -13,17 +14,21 @@ import truekeen.app.repair.RepairRecords.GrindView;
 import truekeen.app.repair.RepairRecords.MeansView;
 import truekeen.app.repair.RepairRecords.MomentView;
 import truekeen.app.repair.RepairRecords.SeenView;
+import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
+import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
-import truekeen.core.condition.Shaping;
 import truekeen.core.heat.GrindHeat;
+import truekeen.core.job.Job;
+import truekeen.core.job.Shaping;
 import truekeen.core.message.Numbers;
 import truekeen.core.repair.BackWork;
 import truekeen.core.repair.Caution;
 import truekeen.core.repair.DipRhythm;
 import truekeen.core.repair.GrindPlan;
+import truekeen.core.repair.Means;
 import truekeen.core.repair.MeansEstimate;
 import truekeen.core.repair.Overheated;
 import truekeen.core.section.TargetBevel;
@@ -81,7 +86,7 @@ final class GrindViews {
                         .toList());
     }
 
-    static MeansView means(MeansEstimate m, Restoration r) {
+    static MeansView means(MeansEstimate m, Restoration r, double aboveMm3) {
         return new MeansView(
                 m.means().name(),
                 m.means().words(),
@@ -95,7 +100,20 @@ final class GrindViews {
                 boxed(m.contactSeconds()),
                 m.profile(),
                 m.means().powered(),
-                m.advised());
+                m.advised(),
+                decides(m, r, aboveMm3));
+    }
+
+    /** A means may be decided on where a machine or a file is owned for what is much to shape, and by hand then too. */
+    private static String decides(MeansEstimate m, Restoration r, double aboveMm3) {
+        boolean much =
+                r.byMachine().filter(j -> j.shaping().volumeMm3() > aboveMm3).isPresent();
+        if (!much || !m.allowed()) {
+            return "";
+        }
+        return m.means() == Means.STONES
+                ? SurveyService.BY_HAND
+                : m.means().byHand() ? "" : m.pieceId().orElse("");
     }
 
     private static AdviceView time(MeansEstimate m, Restoration r) {
@@ -103,7 +121,11 @@ final class GrindViews {
         if (middle.isEmpty()) {
             return null;
         }
-        double volume = r.primary().or(r::secondary).map(Shaping::volumeMm3).orElse(0.0);
+        double volume = r.byMachine()
+                .map(Job::shaping)
+                .or(r::secondary)
+                .map(Shaping::volumeMm3)
+                .orElse(0.0);
         return AdviceView.of(new Advice(
                 "time, " + m.means().words().toLowerCase(java.util.Locale.ROOT),
                 middle.getAsDouble() / 60,
@@ -147,8 +169,12 @@ final class GrindViews {
                                 o.depthMm(),
                                 o.volumeMm3(),
                                 o.lostMm(),
+                                boxed(o.angleDeg()),
                                 boxed(o.leastSeconds()),
-                                boxed(o.mostSeconds())))
+                                boxed(o.mostSeconds()),
+                                o.decided(),
+                                Arrays.stream(Occasion.BackDecision.values())
+                                        .anyMatch(d -> d.name().equals(o.key()))))
                         .toList());
     }
 

@@ -6,10 +6,12 @@ import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.repair.RepairRecords.DecisionForm;
 import truekeen.app.repair.RepairRecords.RepairView;
 import truekeen.app.repair.RepairRecords.SeenForm;
 import truekeen.app.repair.RepairRecords.SeenView;
@@ -28,6 +30,11 @@ class RepairController {
     @GetMapping("/tools/{id}/repair")
     RepairView repair(@PathVariable UUID id, @RequestParam(defaultValue = "") String by) {
         return repairs.repair(id, by);
+    }
+
+    @PutMapping("/tools/{id}/repair/decision")
+    RepairView decide(@PathVariable UUID id, @RequestBody DecisionForm form) {
+        return repairs.decide(id, form);
     }
 
     @PostMapping("/tools/{id}/repair/seen")

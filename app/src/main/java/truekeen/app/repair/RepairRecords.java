@@ -49,6 +49,7 @@ public final class RepairRecords {
      * @param pieceId what it would be done on; null where nothing of the kind is owned
      * @param reason why not, or what to know
      * @param time how long, as a range with its why; null where it cannot be done
+     * @param decides what to decide for it to be the plan: the id of its piece, BY_HAND, or empty where it cannot be
      * @param contactSeconds seconds a finished edge may touch it at the faster removal
      */
     public record MeansView(
@@ -64,7 +65,8 @@ public final class RepairRecords {
             @Nullable Double contactSeconds,
             String profile,
             boolean powered,
-            boolean advised) {}
+            boolean advised,
+            String decides) {}
 
     /** One act of the grinding (s, mm³). */
     public record ActView(
@@ -100,8 +102,19 @@ public final class RepairRecords {
             double depthMm,
             double volumeMm3,
             double lostMm,
+            @Nullable Double angleDeg,
             @Nullable Double leastSeconds,
-            @Nullable Double mostSeconds) {}
+            @Nullable Double mostSeconds,
+            boolean decided,
+            boolean decidable) {}
+
+    /**
+     * What is decided here about the newest survey; what is left out stays as it was.
+     *
+     * @param back FLATTEN, BACK_BEVEL, PAST_THE_PITS or LEAVE
+     * @param grindOn id of a wheel, belt or file, BY_HAND, or empty for what the house would take
+     */
+    public record DecisionForm(@Nullable String back, @Nullable String grindOn) {}
 
     /** The work on the back. */
     public record BackView(
@@ -121,6 +134,7 @@ public final class RepairRecords {
      * @param house from when on the house takes a machine, in words
      * @param by the machine the grinding plan is for, or empty
      * @param grind that plan; null where nothing is ground, or no machine is chosen
+     * @param grindOn what the plan does the big shaping on: the id of a machine, or BY_HAND
      * @param refused why there is no plan on that machine, or empty
      */
     public record RepairView(
@@ -131,7 +145,8 @@ public final class RepairRecords {
             String by,
             @Nullable GrindView grind,
             String refused,
-            @Nullable BackView back) {}
+            @Nullable BackView back,
+            String grindOn) {}
 
     /**
      * What was seen at the wheel.

@@ -7,9 +7,9 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import truekeen.app.houserule.HouseRuleService;
 import truekeen.app.kit.KitService;
 import truekeen.app.platform.Form;
+import truekeen.app.repair.RepairRecords.DecisionForm;
 import truekeen.app.repair.RepairRecords.GrindView;
 import truekeen.app.repair.RepairRecords.RepairView;
 import truekeen.app.repair.RepairRecords.SeenForm;
@@ -22,9 +22,9 @@ import truekeen.app.tool.SectionDrawing;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.condition.Shaping;
 import truekeen.core.heat.EdgeFin;
 import truekeen.core.heat.GrindHeat;
 import truekeen.core.message.MessageCode;
@@ -47,15 +47,12 @@ public class RepairService {
     private final ToolService tools;
     private final SurveyService surveys;
     private final KitService kit;
-    private final HouseRuleService houses;
     private final Grinding grinding;
 
-    RepairService(
-            ToolService tools, SurveyService surveys, KitService kit, HouseRuleService houses, Grinding grinding) {
+    RepairService(ToolService tools, SurveyService surveys, KitService kit, Grinding grinding) {
         this.tools = tools;
         this.surveys = surveys;
         this.kit = kit;
-        this.houses = houses;
         this.grinding = grinding;
     }
 
@@ -69,7 +66,8 @@ public class RepairService {
         CoreSurvey survey = surveys.core(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.SURVEY_FIRST, "", "")));
         TargetBevel target = surveys.target(tool);
-        Restoration r = Restorer.restore(tool.geometry(), survey.survey(), target);
+        Occasion occasion = surveys.occasion(tool, survey);
+        Restoration r = Restorer.restore(tool.geometry(), survey.survey(), target, occasion);
         PlanRules rules = grinding.rules(tool);
         List<Abrasive> shelf = kit.shelf();
         List<MeansEstimate> means =
@@ -88,7 +86,9 @@ public class RepairService {
         return new RepairView(
                 result,
                 SectionDrawing.of(tool.geometry(), target, r),
-                means.stream().map(m -> GrindViews.means(m, r)).toList(),
+                means.stream()
+                        .map(m -> GrindViews.means(m, r, rules.offerPowerAboveMm3()))
+                        .toList(),
                 house(rules, r),
                 chosen.map(m -> m.means().name()).orElse(""),
                 grind,
@@ -101,15 +101,48 @@ public class RepairService {
                                 shelf,
                                 rules,
                                 tool.trade(),
-                                houses.core(toolId).thinRule())
+                                target,
+                                occasion)
                         .map(b -> GrindViews.back(b, r, tool))
-                        .orElse(null));
+                        .orElse(null),
+                survey.grindOn()
+                        .or(() -> means.stream()
+                                .filter(m -> m.advised() && !m.means().byHand())
+                                .flatMap(m -> m.pieceId().stream())
+                                .findFirst())
+                        .orElse(SurveyService.BY_HAND));
+    }
+
+    /** Keeps what a person decided here: it is the plan's. */
+    @Transactional
+    public RepairView decide(UUID toolId, DecisionForm in) {
+        core(toolId);
+        Form form = new Form();
+        Occasion.BackDecision back = in.back() == null
+                ? null
+                : form.choice(
+                        "back",
+                        RepairWords.A_DECISION.words(),
+                        in.back(),
+                        Arrays.stream(Occasion.BackDecision.values())
+                                .filter(d -> d.name().equals(in.back()))
+                                .findFirst(),
+                        Arrays.toString(Occasion.BackDecision.values()));
+        form.checks().orThrow();
+        if (in.grindOn() != null && !in.grindOn().isEmpty() && !in.grindOn().equals(SurveyService.BY_HAND)) {
+            UUID machine = Form.id("grindOn", in.grindOn());
+            if (kit.shelf().stream().noneMatch(a -> a.id().equals(machine.toString()))) {
+                throw Form.notFound("abrasive", machine);
+            }
+        }
+        surveys.decide(toolId, back, in.grindOn());
+        return repair(toolId, "");
     }
 
     /** From when on the house takes a machine, and how much there is to shape here. */
     private static String house(PlanRules rules, Restoration r) {
         double above = rules.offerPowerAboveMm3();
-        double volume = r.primary().map(Shaping::volumeMm3).orElse(0.0);
+        double volume = r.byMachine().map(j -> j.shaping().volumeMm3()).orElse(0.0);
         String here = volume > 0
                 ? RepairWords.TO_BE_GROUND.fill("volume", Numbers.plain(volume, 0))
                 : RepairWords.NOTHING_GROUND.words();

@@ -4,6 +4,7 @@ import truekeen.core.message.Wording;
 
 /** What the figures of grinding and heat are called, and what goes with them. */
 enum RepairWords implements Wording {
+    A_DECISION("a decision about the back"),
     SHARP_TOUCH("sharp edge, light touch"),
     BLUNT_TOUCH("ground blunt first, the same touch"),
     STEEL_TO_GO("steel to go"),

@@ -13,10 +13,12 @@ import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.condition.Demand;
 import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.MeanLoss;
+import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.condition.Shaping;
 import truekeen.core.condition.StationCut;
+import truekeen.core.job.Shaping;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -63,18 +65,18 @@ final class RestorationView {
     }
 
     /** Two figures are as much as can be said of an estimate. */
-    private static double rounded(int count) {
+    private static double rounded(double count) {
         double unit = Math.pow(10, Math.max(0, Math.floor(Math.log10(Math.max(1, count))) - 1));
         return Math.rint(count / unit) * unit;
     }
 
-    private static AdviceView sharpenings(Restoration r, List<Double> loggedMm) {
-        SharpeningsLeft left = SharpeningsLeft.of(r.steelLeftMm(), loggedMm);
-        return AdviceView.of(new Advice(
+    private static AdviceView sharpenings(Restoration r, CoreTool tool) {
+        SharpeningsLeft left = SharpeningsLeft.of(r.steelLeftMm(), tool.loss());
+        AdviceView view = AdviceView.of(new Advice(
                 SurveyWords.SHARPENINGS_LEFT.words(),
-                rounded(left.value()),
-                rounded(left.low()),
-                rounded(left.high()),
+                rounded(left.number().likely()),
+                rounded(left.number().low()),
+                rounded(left.number().high()),
                 "",
                 Formula.SHARPENINGS_LEFT,
                 List.of(
@@ -83,6 +85,23 @@ final class RestorationView {
                                 SurveyWords.EACH_TAKES.words(), Numbers.plain(left.eachMm() * 1000, 0) + " µm")),
                 left.evidence(),
                 SurveyWords.REPAIR_COSTS_MANY.words()));
+        return left.number().many()
+                ? view.saying(SurveyWords.MORE_THAN_ANYONE_NEEDS.fill("many", MeanLoss.Sharpenings.MANY))
+                : view;
+    }
+
+    private static AdviceView honings(Restoration r, CoreTool tool, List<Advice.Given> given) {
+        MeanLoss.Sharpenings left = tool.loss().in(r.honingRecessionMm());
+        return AdviceView.of(new Advice(
+                SurveyWords.HONINGS_BEFORE_REGRIND.words(),
+                Math.floor(left.likely()),
+                Math.floor(left.low()),
+                Math.floor(left.high()),
+                "",
+                Formula.HONINGS_LEFT,
+                given,
+                SharpeningsLeft.of(r.steelLeftMm(), tool.loss()).evidence(),
+                SurveyWords.LOG_KNOWS_BETTER.words()));
     }
 
     private static AdviceView thinning(Restoration r, CoreTool tool) {
@@ -128,13 +147,14 @@ final class RestorationView {
     }
 
     /** What would be spared if the deciding thing were left; null where it cannot be left or decides nothing. */
-    private static SparedView spared(Restoration r, EdgeSurvey survey, CoreTool tool, TargetBevel target) {
+    private static SparedView spared(
+            Restoration r, EdgeSurvey survey, CoreTool tool, TargetBevel target, Occasion occasion) {
         Demand decides =
                 r.demands().stream().filter(Demand::decides).findFirst().orElse(null);
         if (decides == null || !decides.subject().mayBeLeft()) {
             return null;
         }
-        Restoration without = Restorer.restore(tool.geometry(), survey.leaving(decides.subject()), target);
+        Restoration without = Restorer.restore(tool.geometry(), survey.leaving(decides.subject()), target, occasion);
         return new SparedView(
                 decides.subject().field(),
                 decides.words(),
@@ -142,7 +162,7 @@ final class RestorationView {
                 r.volumeMm3() - without.volumeMm3());
     }
 
-    static ResultView of(Restoration r, EdgeSurvey survey, CoreTool tool, TargetBevel target, List<Double> loggedMm) {
+    static ResultView of(Restoration r, EdgeSurvey survey, CoreTool tool, TargetBevel target, Occasion occasion) {
         List<Advice.Given> given = List.of(
                 new Advice.Given("edge", tool.geometry().edgeLengthMm() + " mm"),
                 new Advice.Given(
@@ -173,15 +193,8 @@ final class RestorationView {
                 r.back().volumeMm3(),
                 r.usableAfterMm(),
                 r.steelLeftMm(),
-                AdviceView.of(Advice.estimate(
-                        SurveyWords.HONINGS_BEFORE_REGRIND.words(),
-                        r.honingsLeft(),
-                        2,
-                        "",
-                        Formula.HONINGS_LEFT,
-                        given,
-                        SurveyWords.LOG_KNOWS_BETTER.words())),
-                r.honingsLeft() > 0
+                honings(r, tool, given),
+                r.honingRecessionMm() > 0
                         || !EdgeShape.of(tool.geometry(), target).ground().isEmpty(),
                 r.honedWidthMm(),
                 target.primary().degrees(),
@@ -189,12 +202,12 @@ final class RestorationView {
                 behindEdge(r, tool, target),
                 thinning(r, tool),
                 squaring(survey, tool),
-                sharpenings(r, loggedMm),
+                sharpenings(r, tool),
                 r.demands().stream()
                         .map(d -> new DemandView(
                                 d.subject().field(), d.words(), d.ownMm(), d.lineMm(), d.decides(), d.left()))
                         .toList(),
-                spared(r, survey, tool, target),
+                spared(r, survey, tool, target, occasion),
                 r.regions().stream()
                         .map(g -> new RegionView(g.name(), g.fromMm(), g.toMm(), g.volumeMm3()))
                         .toList(),

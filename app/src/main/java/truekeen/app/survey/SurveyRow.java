@@ -16,6 +16,7 @@ import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
+import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Scope;
 import truekeen.core.condition.ShapeDeviations;
 import truekeen.core.quantity.Angle;
@@ -63,6 +64,13 @@ class SurveyRow {
 
     double lostMm;
     double volumeMm3;
+
+    /** What a person decided of the back; null where the house does. */
+    @Enumerated(EnumType.STRING)
+    Occasion.BackDecision backDecision;
+
+    /** Id of the machine that a person chose for the shaping, or {@link SurveyService#BY_HAND}; null where the house does. */
+    String grindOn;
 
     protected SurveyRow() {}
 

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -37,6 +38,7 @@ import truekeen.core.angle.AngleHistory;
 import truekeen.core.angle.EdgeOutcome;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
+import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.StationCut;
@@ -46,6 +48,7 @@ import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
+import truekeen.core.repair.BroadFaceDue;
 import truekeen.core.rule.HouseRules;
 import truekeen.core.section.Cut;
 import truekeen.core.section.EdgeShape;
@@ -83,8 +86,60 @@ public class SurveyService implements HistorySource {
         this.clock = clock;
     }
 
-    /** A survey as the core knows it. */
-    public record CoreSurvey(UUID id, Instant takenAt, EdgeSurvey survey) {}
+    /** The choice to do the big shaping on stones although a machine is owned. */
+    public static final String BY_HAND = "BY_HAND";
+
+    /**
+     * A survey as the core knows it.
+     *
+     * @param back what a person decided of the back; empty where the house does
+     * @param grindOn machine that a person chose for the shaping, or {@link #BY_HAND}; empty where the house chooses
+     */
+    public record CoreSurvey(
+            UUID id,
+            Instant takenAt,
+            EdgeSurvey survey,
+            Optional<Occasion.BackDecision> back,
+            Optional<String> grindOn) {}
+
+    /** What decides, beside the edge itself, which jobs a sharpening of a tool is made of. */
+    @Transactional(readOnly = true)
+    public Occasion occasion(CoreTool tool, EdgeSurvey survey, Optional<Occasion.BackDecision> decided) {
+        double thinAt = tool.trade().thinAtMm();
+        boolean thinRule = rules.core(tool.id()).thinRule();
+        return new Occasion(
+                thinRule,
+                thinAt > 0 ? OptionalDouble.of(thinAt) : OptionalDouble.empty(),
+                BroadFaceDue.of(tool.sinceBroadFace(), tool.loss()).due(),
+                decided.orElseGet(() -> Occasion.BackDecision.usual(tool.geometry(), survey, thinRule)),
+                true);
+    }
+
+    /** The same for the edge as it was kept, with what a person decided about it. */
+    @Transactional(readOnly = true)
+    public Occasion occasion(CoreTool tool, CoreSurvey survey) {
+        return occasion(tool, survey.survey(), survey.back());
+    }
+
+    /**
+     * Keeps what a person decided on the repair page about the newest survey.
+     *
+     * @param back what becomes of the back; null to leave that as it is
+     * @param grindOn machine, {@link #BY_HAND}, or empty for the house; null to leave that as it is
+     */
+    public void decide(UUID toolId, Occasion.BackDecision back, String grindOn) {
+        SurveyRow row = newest(toolId)
+                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.SURVEY_FIRST, "", "")))
+                .row;
+        if (back != null) {
+            row.backDecision = back;
+        }
+        if (grindOn != null) {
+            row.grindOn = grindOn.isEmpty() ? null : grindOn;
+        }
+        surveys.saveAndFlush(row);
+        publisher.publishEvent(new ToolChanged(toolId));
+    }
 
     /** The bevels a tool is to have: its set-up's, else those that the tables advise. */
     @Transactional(readOnly = true)
@@ -186,7 +241,10 @@ public class SurveyService implements HistorySource {
         TargetBevel target = target(tool);
         Restoration restoration = read.survey == null
                 ? null
-                : read.form.checks().attempt(() -> Restorer.restore(tool.geometry(), read.survey, target));
+                : read.form
+                        .checks()
+                        .attempt(() -> Restorer.restore(
+                                tool.geometry(), read.survey, target, occasion(tool, read.survey, Optional.empty())));
         return new SurveyPreview(
                 Echo.of(read.form),
                 FaultView.of(read.form),
@@ -212,10 +270,12 @@ public class SurveyService implements HistorySource {
     /** What must go, for the screens. */
     @Transactional(readOnly = true)
     public ResultView result(CoreTool tool, EdgeSurvey survey, TargetBevel target, Restoration restoration) {
-        List<Double> lost = tools.wear(tool.id()).stream()
-                .map(w -> w.usableBeforeMm() - w.usableAfterMm())
-                .toList();
-        return RestorationView.of(restoration, survey, tool, target, lost);
+        return RestorationView.of(
+                restoration,
+                survey,
+                tool,
+                target,
+                occasion(tool, survey, core(tool.id()).flatMap(CoreSurvey::back)));
     }
 
     /** The blade cut through at one place, before and after what a survey asks. */
@@ -227,7 +287,8 @@ public class SurveyService implements HistorySource {
         read.form.checks().within("at", SurveyWords.A_PLACE.words(), atMm, 0, blade.edgeLengthMm(), " mm");
         read.form.checks().orThrow();
         TargetBevel target = target(tool);
-        StationSection at = Restorer.section(blade, read.survey, target, atMm);
+        StationSection at =
+                Restorer.section(blade, read.survey, target, occasion(tool, read.survey, Optional.empty()), atMm);
         return new StationSectionView(
                 atMm,
                 Cut.area(at.removed()),
@@ -238,7 +299,7 @@ public class SurveyService implements HistorySource {
     /** What must go by the newest survey and the bevels chosen; nothing where there is no survey. */
     @Transactional(readOnly = true)
     public Optional<Restoration> restoration(CoreTool tool) {
-        return core(tool.id()).map(s -> Restorer.restore(tool.geometry(), s.survey(), target(tool)));
+        return core(tool.id()).map(s -> Restorer.restore(tool.geometry(), s.survey(), target(tool), occasion(tool, s)));
     }
 
     /** Keeps a survey. One that was based on an older survey than the newest is refused. */
@@ -250,7 +311,8 @@ public class SurveyService implements HistorySource {
         if (!newest.equals(Form.orEmpty(in.basedOn()))) {
             throw new RefusedException(Refusal.of(MessageCode.CHANGED_MEANWHILE, "", in.basedOn()));
         }
-        Restoration restoration = Restorer.restore(tool.geometry(), read.survey, target(tool));
+        Restoration restoration = Restorer.restore(
+                tool.geometry(), read.survey, target(tool), occasion(tool, read.survey, Optional.empty()));
         SurveyRow row = new SurveyRow(toolId, clock.instant(), in, read.survey);
         row.scope = restoration.scope();
         row.lostMm = restoration.lostMm();
@@ -303,7 +365,11 @@ public class SurveyService implements HistorySource {
         CoreTool tool = tools.core(toolId);
         List<Finding> findings = newest.get().survey.findings();
         try {
-            Restoration r = Restorer.restore(tool.geometry(), newest.get().survey, target(tool));
+            Restoration r = Restorer.restore(
+                    tool.geometry(),
+                    newest.get().survey,
+                    target(tool),
+                    occasion(tool, newest.get().survey, Optional.ofNullable(newest.get().row.backDecision)));
             return new EdgeSeen(findings, r.stations());
         } catch (RefusedException noLongerFits) {
             // The tool was changed at the door since; its marks are shown, what must go is not.
@@ -314,7 +380,13 @@ public class SurveyService implements HistorySource {
     /** The newest survey, for the core. */
     @Transactional(readOnly = true)
     public Optional<CoreSurvey> core(UUID toolId) {
-        return newest(toolId).map(s -> new CoreSurvey(s.row.id, s.row.takenAt, s.survey));
+        return newest(toolId)
+                .map(s -> new CoreSurvey(
+                        s.row.id,
+                        s.row.takenAt,
+                        s.survey,
+                        Optional.ofNullable(s.row.backDecision),
+                        Optional.ofNullable(s.row.grindOn)));
     }
 
     @Override

@@ -32,6 +32,7 @@ enum SurveyWords implements Wording {
     STEEL_TO_REMOVE("steel to remove"),
     STEEL_CHANGES("Angles, thickness and everything marked on the strip."),
     HONINGS_BEFORE_REGRIND("honings before a re-grind"),
+    MORE_THAN_ANYONE_NEEDS("more than {many}: longer than anyone will need"),
     LOG_KNOWS_BETTER("How much each honing takes: the log will know better."),
     SCOPE_STROP("Strop only"),
     SCOPE_FINE("Fine stone only"),

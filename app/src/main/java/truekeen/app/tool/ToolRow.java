@@ -1,5 +1,6 @@
 package truekeen.app.tool;
 
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -49,6 +50,13 @@ class ToolRow {
     /** JSON of {@link ToolStore#TYPED}: the same as they were typed. */
     @JdbcTypeCode(SqlTypes.JSON)
     String typed;
+
+    /** What was measured of its length, to learn what a sharpening takes. */
+    @Embedded
+    MeasuredLoss measured = new MeasuredLoss();
+
+    /** Sharpenings since the broad face of a single-bevel knife was worked, or since it came. */
+    int sharpeningsSinceBroadFace;
 
     Instant takenInAt;
 

@@ -27,6 +27,7 @@ import truekeen.app.tool.ToolRecords.ToolForm;
 import truekeen.app.tool.ToolRecords.ToolPreview;
 import truekeen.app.tool.ToolRecords.ToolView;
 import truekeen.app.tool.ToolRecords.TradeView;
+import truekeen.core.condition.MeanLoss;
 import truekeen.core.message.Numbers;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.tool.Blade;
@@ -64,6 +65,8 @@ public class ToolService {
      * @param steel its class of steel
      * @param hardnessHrc hardness of the blade (HRC), if it is known
      * @param scratchUm scratch that the last session left (µm), if one is logged
+     * @param loss what a sharpening takes off it, by what was measured
+     * @param sinceBroadFace sharpenings since its broad face was worked, or since it came
      */
     public record CoreTool(
             UUID id,
@@ -72,7 +75,9 @@ public class ToolService {
             ToolUse trade,
             SteelClass steel,
             OptionalDouble hardnessHrc,
-            OptionalDouble scratchUm) {}
+            OptionalDouble scratchUm,
+            MeanLoss loss,
+            int sinceBroadFace) {}
 
     /** What a session took off: usable length before and after, and the secondary it left (mm). */
     public record Wear(UUID sessionId, Instant at, double usableBeforeMm, double usableAfterMm, double secondaryMm) {}
@@ -219,7 +224,9 @@ public class ToolService {
                 row.use(),
                 row.steelClass(),
                 row.hardnessHrc == null ? OptionalDouble.empty() : OptionalDouble.of(row.hardnessHrc),
-                row.scratchUm == null ? OptionalDouble.empty() : OptionalDouble.of(row.scratchUm));
+                row.scratchUm == null ? OptionalDouble.empty() : OptionalDouble.of(row.scratchUm),
+                row.measured.loss(),
+                row.sharpeningsSinceBroadFace);
     }
 
     /**
@@ -227,20 +234,23 @@ public class ToolService {
      *
      * @param after dimensions afterwards, by field
      * @param honedWidthMm width of the honed facet it left
+     * @param loss what went off the length, and whether somebody measured it
+     * @param broadFace whether the broad face of a single-bevel knife was worked
      */
     public void wear(
             UUID toolId,
             UUID sessionId,
             Map<String, Double> after,
             double honedWidthMm,
-            double lostMm,
-            OptionalDouble scratchUm) {
+            Lost loss,
+            OptionalDouble scratchUm,
+            boolean broadFace) {
         ToolRow row = row(toolId);
         double before = row.blade().usable().mm();
         Map<String, Double> was = row.dimensions();
         Map<String, Double> worn = new TreeMap<>(was);
         if (after.isEmpty()) {
-            worn.put("usableLength", before - lostMm);
+            worn.put("usableLength", before - loss.mm());
         } else {
             worn = new TreeMap<>(after);
         }
@@ -258,8 +268,18 @@ public class ToolService {
         row.dimensions = ToolStore.DIMENSIONS.write(worn);
         row.typed = ToolStore.TYPED.write(typed);
         scratchUm.ifPresent(um -> row.scratchUm = um);
+        row.measured.afterSession(before, loss);
+        row.sharpeningsSinceBroadFace = broadFace ? 0 : row.sharpeningsSinceBroadFace + 1;
         wears.save(new WearRow(toolId, sessionId, clock.instant(), before, worn.get("usableLength"), honedWidthMm));
     }
+
+    /**
+     * What went off the length.
+     *
+     * @param mm how much (mm)
+     * @param measured whether somebody measured it; else it is what the plan foresaw
+     */
+    public record Lost(double mm, boolean measured) {}
 
     /** What sessions took off a tool, oldest first. */
     @Transactional(readOnly = true)
@@ -284,6 +304,10 @@ public class ToolService {
         read.form.checks().orThrow();
         // A blade whose section cannot be cut is refused here rather than found out at every later stage.
         ToolViews.section(read.blade);
+        row.measured.lengthTyped(
+                read.typed.get("usableLength"),
+                row.typed == null ? null : row.typed().get("usableLength"),
+                read.blade.usable().mm());
         row.name = in.name().strip();
         row.crewId = crew.id();
         row.trade = read.trade.key();

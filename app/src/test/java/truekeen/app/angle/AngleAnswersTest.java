@@ -107,7 +107,7 @@ class AngleAnswersTest extends ApiTest {
         assertThat(figure(a, "at the heel")).isCloseTo(27.17, within(5e-3));
         assertThat(figure(a, "depth of the hollow")).isCloseTo(71.7, within(0.05));
         assertThat(figure(a, "honings until it is gone"))
-                .isEqualTo(Math.floor(0.0717 / Math.sin(Math.toRadians(25)) / 0.008));
+                .isEqualTo(Math.floor(0.0717 / Math.sin(Math.toRadians(25)) / 0.05));
         assertThat(a.path("figures").toString()).contains("you cut with this");
         assertThat(fault(advice(tool, form.put("wheelDiameter", "7")), "wheelDiameter"))
                 .contains("7.572 mm");

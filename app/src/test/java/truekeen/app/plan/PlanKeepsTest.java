@@ -91,7 +91,7 @@ class PlanKeepsTest extends ApiTest {
         planned(tool, survey);
         JsonNode found =
                 post("/api/v1/tools/" + tool + "/survey/preview", survey).body().path("result");
-        JsonNode plan = preview(tool, "");
+        JsonNode plan = preview(tool, "BY_HAND");
         assertThat(plan.path("jobs")).hasSize(2);
         assertThat(plan.path("jobs").get(0).path("volumeMm3").asDouble())
                 .isCloseTo(found.path("primaryMm3").asDouble(), within(1e-9));
@@ -111,8 +111,10 @@ class PlanKeepsTest extends ApiTest {
         ObjectNode survey = survey();
         mark(survey, "CHIP", "8", "9", "0.9");
         planned(tool, survey);
-        JsonNode byHand = preview(tool, "");
+        JsonNode byHand = preview(tool, "BY_HAND");
         assertThat(byHand.path("offers")).hasSize(1);
+        // Where one is owned the plan begins with it; one choice changes that.
+        assertThat(preview(tool, "").path("steps").get(0).path("kind").asText()).isEqualTo("GRIND");
         // How soon the edge draws its temper there, with its why, and more time where it is ground blunt first.
         JsonNode heat = byHand.path("offers").get(0).path("heat");
         assertThat(heat.path("limitC").asDouble()).isEqualTo(140);
@@ -131,7 +133,7 @@ class PlanKeepsTest extends ApiTest {
     }
 
     @Test
-    void aToolAtItsEndGetsNoPlanAndTheReason() {
+    void aToolAtItsEndIsAdvisedToRetireAndThePersonMayGoOn() {
         ObjectNode stub = chisel();
         typed(typed(stub, "usableLength", "21"), "retireLength", "20.5");
         String tool = takeIn(stub);
@@ -141,11 +143,11 @@ class PlanKeepsTest extends ApiTest {
         post("/api/v1/tools/" + tool + "/surveys", survey);
         post("/api/v1/tools/" + tool + "/setups", angle());
         assertThat(preview(tool, "").path("scope").asText()).isEqualTo("RETIRE");
-        Answer refused = post("/api/v1/tools/" + tool + "/plans", Map.of("grindOn", ""));
-        assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body().path("detail").asText())
-                .contains("come to its end")
-                .contains("retire limit");
+        assertThat(preview(tool, "").path("reasons").get(0).asText()).contains("retire limit");
+        Answer chosen = post("/api/v1/tools/" + tool + "/plans", Map.of("grindOn", ""));
+        assertThat(chosen.status()).isEqualTo(200);
+        assertThat(chosen.body().path("plan").path("scope").asText()).isEqualTo("RETIRE");
+        assertThat(chosen.body().path("plan").path("steps").size()).isPositive();
     }
 
     /** The first number in words. */

@@ -47,7 +47,7 @@ class SurveyAnswersTest extends ApiTest {
                 .isCloseTo(Math.toDegrees(Math.atan(0.79375 / 24)), within(1e-9));
         assertThat(answer.path("echoes").toString()).contains("over the width is 1.89°");
         assertThat(answer.path("result").path("scope").asText()).isEqualTo("REPAIR");
-        assertThat(answer.path("result").path("newEdgeMm").asDouble()).isCloseTo(0.79375 + 0.008, within(1e-9));
+        assertThat(answer.path("result").path("newEdgeMm").asDouble()).isCloseTo(0.79375 + 0.025, within(1e-9));
     }
 
     @Test

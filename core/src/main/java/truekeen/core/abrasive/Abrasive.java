@@ -198,9 +198,9 @@ public record Abrasive(
         return new Abrasive(id, name, kind, grain, d50Um, grainGuessed, shape, lubricant, state, nature, other);
     }
 
-    /** Depth of the scratch it leaves (µm). */
+    /** Depth of the scratch it leaves (µm). A file has teeth and no grain: it leaves what files leave. */
     public double scratchUm() {
-        return kind.scratchRatio() * d50Um;
+        return kind == AbrasiveKind.FILE ? Prior.FILE_SCRATCH_UM.value() : kind.scratchRatio() * d50Um;
     }
 
     /**
@@ -208,12 +208,14 @@ public record Abrasive(
      * whose length is known is used to {@link Prior#ENDS_LEFT_MM} less than that; else priors hold.
      */
     public double strokeMm() {
-        boolean small = shape == Shape.POCKET || shape == Shape.ROD || shape == Shape.ROUND || shape == Shape.STRIP;
-        double thereAndBack = small
-                ? Prior.POCKET_STROKE_MM.value()
-                : nature.lengthMm().isPresent()
-                        ? 2 * Math.max(20, nature.lengthMm().getAsDouble() - Prior.ENDS_LEFT_MM.value())
-                        : Prior.BENCH_STROKE_MM.value();
+        boolean small = shape == Shape.POCKET || shape == Shape.ROD || shape == Shape.STRIP;
+        double thereAndBack = shape == Shape.ROUND
+                ? Prior.CIRCLE_STROKE_MM.value()
+                : small
+                        ? Prior.POCKET_STROKE_MM.value()
+                        : nature.lengthMm().isPresent()
+                                ? 2 * Math.max(20, nature.lengthMm().getAsDouble() - Prior.ENDS_LEFT_MM.value())
+                                : Prior.BENCH_STROKE_MM.value();
         return kind.trailingOnly() ? thereAndBack / 2 : thereAndBack;
     }
 

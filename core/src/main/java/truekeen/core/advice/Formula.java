@@ -291,7 +291,7 @@ public enum Formula {
             "derived here"),
     STROKES(
             "Strokes that a removal takes",
-            "n = V/(k·F·ℓ), k = k₀·√(d50/11.5)/resistance",
+            "n = V/(k·F·ℓ), k = k₀·(min(d50, 100)/11.5)^0.7/resistance",
             "V volume (mm³), k specific wear (mm²/N), F force (N), ℓ sliding distance of a stroke (mm), d50 grain (µm)",
             "an estimate: hands and stones differ by a factor of two either way",
             "workshop prior"),
@@ -311,14 +311,14 @@ public enum Formula {
             "Honings before the bevel is reground",
             "(e at the widest secondary − e now)/e per honing, e = m·sin(β₂ − β₁)/sin β₁",
             "m width of the secondary, e recession (mm); β from the back (°)",
-            "with 8 µm a honing until the log knows better",
+            "with 50 µm a honing until somebody measures",
             "derived here"),
     SHARPENINGS_LEFT(
             "Sharpenings that the steel will last",
             "n = steel left/recession per sharpening",
             "steel left down to the retire limit, recession along the back (mm)",
-            "8 µm each until something is logged, then the middle one of what was logged; a range of a factor of two, or one"
-                    + " and a half after three",
+            "the mean of what was measured on this tool, together with five sharpenings of 50 µm; a range of"
+                    + " exp(0.9/√(1 + n/3)) either way",
             "derived here"),
     THINNING(
             "Steel that thinning takes",

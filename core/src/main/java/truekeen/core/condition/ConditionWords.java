@@ -6,6 +6,7 @@ import truekeen.core.message.Wording;
 enum ConditionWords implements Wording {
     OUT_OF_SQUARE("out of square by {off}"),
     CAMBER_CHANGES("the camber changes"),
+    PAST_THE_PITS("pits at the edge, to be passed"),
     OLD_BACK_BEVEL("old back bevel"),
     THE_WIDTH("The width"),
     THIS_MARK("This mark"),

@@ -17,6 +17,7 @@ public record Demand(Subject subject, String words, double ownMm, double lineMm,
         SQUARENESS("square"),
         CAMBER("camber"),
         OLD_BACK_BEVEL("oldBack"),
+        PITS("back"),
         FINDING("findings");
 
         private final String field;
@@ -41,6 +42,9 @@ public record Demand(Subject subject, String words, double ownMm, double lineMm,
         public static final Subject CAMBER = new Subject(Kind.CAMBER, 0);
         /** An old back bevel. */
         public static final Subject OLD_BACK_BEVEL = new Subject(Kind.OLD_BACK_BEVEL, 0);
+
+        /** Pits of the back that the edge is moved past. */
+        public static final Subject PITS = new Subject(Kind.PITS, 0);
 
         /** A finding of the survey, counted from 0. */
         public static Subject finding(int index) {

@@ -62,6 +62,22 @@ final class EdgeLine {
         return camberGain.applyAsDouble(x);
     }
 
+    /**
+     * How deep the honing goes at so many stations from corner to corner (mm): the recession, and the camber that is still
+     * missing there.
+     *
+     * @param recession of the middle (mm)
+     * @param ground whether the curve was ground already, so that the same goes everywhere
+     */
+    List<Double> depthsAt(int stations, double recession, boolean ground) {
+        List<Double> depths = new ArrayList<>();
+        for (int i = 0; i < stations; i++) {
+            double x = length * i / (stations - 1);
+            depths.add(Math.max(0, recession + (ground ? 0 : gain(x))));
+        }
+        return depths;
+    }
+
     /** The most of it along the edge (mm), not below zero. */
     double mostGain() {
         return Math.max(0, Math.max(gain(0), gain(length / 2)));
@@ -88,7 +104,7 @@ final class EdgeLine {
                 .orElse(0);
     }
 
-    /** What each thing asks, in the order of wear, squareness, camber, old back bevel, findings; one decides. */
+    /** What each thing asks, in the order of wear, squareness, camber, old back bevel, pits to be passed, findings; one decides. */
     List<Demand> demands() {
         List<Demand> asked = new ArrayList<>();
         if (worn > 0) {
@@ -127,6 +143,16 @@ final class EdgeLine {
                     false,
                     !byEdge));
         });
+        if (survey.pastThePits() && survey.pitsAtEdgeMm() > 0) {
+            double deep = survey.pitsAtEdgeMm();
+            asked.add(new Demand(
+                    Demand.Subject.PITS,
+                    ConditionWords.PAST_THE_PITS.words(),
+                    deep,
+                    greatest(x -> tilt(x) + deep - gain(x)),
+                    false,
+                    false));
+        }
         for (int i = 0; i < survey.findings().size(); i++) {
             asked.add(of(i, survey.findings().get(i)));
         }

@@ -20,6 +20,7 @@ import truekeen.core.tool.Blade;
  * @param back state of the back
  * @param backDepthMm depth of ridges, pits or dubbing (mm); 0 to take the usual one
  * @param departures how the blade's shape departs from what was noted at the door
+ * @param pastThePits whether the edge is moved back past the pits of the back that are at it, instead of flattening
  */
 public record EdgeSurvey(
         List<Finding> findings,
@@ -28,12 +29,25 @@ public record EdgeSurvey(
         boolean stropTried,
         BackState back,
         double backDepthMm,
-        ShapeDeviations departures) {
+        ShapeDeviations departures,
+        boolean pastThePits) {
     private static final int MOST_FINDINGS = 60;
 
     /** Keeps the findings from changing. */
     public EdgeSurvey {
         findings = List.copyOf(findings);
+    }
+
+    /** A survey after which nothing else is decided of the back. */
+    public EdgeSurvey(
+            List<Finding> findings,
+            Squareness square,
+            Dullness dullness,
+            boolean stropTried,
+            BackState back,
+            double backDepthMm,
+            ShapeDeviations departures) {
+        this(findings, square, dullness, stropTried, back, backDepthMm, departures, false);
     }
 
     /** A survey of a blade that is otherwise as it was noted. */
@@ -84,41 +98,73 @@ public record EdgeSurvey(
         }
     }
 
-    /**
-     * Depth to be taken off the back (mm): of its state where that was measured, of the deepest pit that is not left, of
-     * an old back bevel that is to go by the back.
-     */
+    /** Depth to be taken off the back while the edge stands where it does (mm). */
     public double effectiveBackDepthMm() {
+        return effectiveBackDepthMm(0);
+    }
+
+    /**
+     * Depth to be taken off the back (mm): of its state where that was measured, of the deepest pit at the edge that is not
+     * left, of an old back bevel that is to go by the back. A pit behind the edge asks nothing until the edge comes to it.
+     *
+     * @param newEdgeMm where the edge will stand
+     */
+    public double effectiveBackDepthMm(double newEdgeMm) {
         double state = !back.needsFlattening() ? 0 : backDepthMm > 0 ? backDepthMm : back.usualDepthMm();
-        double pits = findings.stream()
-                .filter(f -> f.kind() == Finding.Kind.PIT_BACK && !f.leave())
-                .mapToDouble(Finding::depthMm)
-                .max()
-                .orElse(0);
-        double measured = back == BackState.PITTED && backDepthMm <= 0 && pits > 0 ? 0 : state;
+        double pits = pits(newEdgeMm);
+        boolean byPits = back == BackState.PITTED && (pastThePits || backDepthMm <= 0 && anyPits());
         double old = departures
                 .oldBack()
                 .filter(o -> o.goes() == ShapeDeviations.OldBackGoes.BY_THE_BACK)
                 .map(ShapeDeviations.OldBack::depthMm)
                 .orElse(0.0);
-        return Math.max(Math.max(measured, pits), old);
+        return Math.max(Math.max(byPits ? 0 : state, pastThePits ? 0 : pits), old);
+    }
+
+    private boolean anyPits() {
+        return findings.stream().anyMatch(f -> f.kind() == Finding.Kind.PIT_BACK && !f.leave() && f.depthMm() > 0);
+    }
+
+    private double pits(double newEdgeMm) {
+        return findings.stream()
+                .filter(f -> f.kind() == Finding.Kind.PIT_BACK && !f.leave() && f.behindMm() <= newEdgeMm)
+                .mapToDouble(Finding::depthMm)
+                .max()
+                .orElse(0);
     }
 
     /** Depth of the pits of the back that reach the edge (mm); 0 where there are none. */
     public double pitsAtEdgeMm() {
-        double state = back == BackState.PITTED ? effectiveBackDepthMm() : 0;
-        return Math.max(
-                state,
-                findings.stream()
-                        .filter(f -> f.kind() == Finding.Kind.PIT_BACK && !f.leave() && f.behindMm() <= 0)
-                        .mapToDouble(Finding::depthMm)
-                        .max()
-                        .orElse(0));
+        boolean marked = anyPits();
+        double state = back == BackState.PITTED && !(marked && backDepthMm <= 0)
+                ? backDepthMm > 0 ? backDepthMm : back.usualDepthMm()
+                : 0;
+        return Math.max(state, pits(0));
+    }
+
+    /** The same survey once it is decided what becomes of a back that is not ready. */
+    EdgeSurvey decided(Occasion.BackDecision decision) {
+        if (decision == Occasion.BackDecision.FLATTEN) {
+            return this;
+        }
+        if (decision == Occasion.BackDecision.PAST_THE_PITS) {
+            return new EdgeSurvey(findings, square, dullness, stropTried, back, backDepthMm, departures, true);
+        }
+        List<Finding> left = findings.stream()
+                .map(f -> f.kind() == Finding.Kind.PIT_BACK ? f.left() : f)
+                .toList();
+        return new EdgeSurvey(left, square, dullness, stropTried, BackState.POLISHED, 0, departures);
     }
 
     /** Whether the back wants work before it can carry an edge. */
     public boolean backWantsWork() {
-        return back != BackState.POLISHED || effectiveBackDepthMm() > 0;
+        return backWantsWork(0);
+    }
+
+    /** Whether it does once the edge stands so far back (mm). */
+    boolean backWantsWork(double newEdgeMm) {
+        boolean state = back == BackState.PITTED ? effectiveBackDepthMm(newEdgeMm) > 0 : back != BackState.POLISHED;
+        return state || effectiveBackDepthMm(newEdgeMm) > 0;
     }
 
     /** The same survey with the subject of a demand left in place on purpose. */
@@ -131,7 +177,7 @@ public record EdgeSurvey(
         }
         Squareness kept =
                 subject.kind() == Demand.Kind.SQUARENESS ? new Squareness(square.high, square.off, false) : square;
-        return new EdgeSurvey(some, kept, dullness, stropTried, back, backDepthMm, departures);
+        return new EdgeSurvey(some, kept, dullness, stropTried, back, backDepthMm, departures, pastThePits);
     }
 
     /** Notes every fault; fields are named {@code findings[i].fromMm} and so on. */

@@ -114,6 +114,11 @@ public record Finding(Kind kind, double fromMm, double toMm, double depthMm, dou
         };
     }
 
+    /** The same, left in place on purpose. */
+    Finding left() {
+        return new Finding(kind, fromMm, toMm, depthMm, behindMm, true);
+    }
+
     /** Whether a rounded corner is the left one. */
     public boolean atLeft(double edgeLengthMm) {
         return fromMm + toMm < edgeLengthMm;

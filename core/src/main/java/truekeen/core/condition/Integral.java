@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.TreeSet;
 import java.util.function.DoubleFunction;
 import java.util.function.DoubleUnaryOperator;
+import truekeen.core.job.JobKind;
+import truekeen.core.job.Shaping;
 import truekeen.core.section.Cut;
 import truekeen.core.section.Cutter;
 import truekeen.core.section.Facet;
@@ -56,18 +58,23 @@ final class Integral {
                 .orElse(0);
     }
 
-    /** What grinding or honing takes, the ground face counted as ground, before the honing takes its strip of it. */
-    Shaping shaping(boolean ofGround, StationCutter cutter, double groundLine) {
+    /** What a job takes, its face counted as it leaves it, before later jobs take their strips of it. */
+    Shaping shaping(JobKind job, StationCutter cutter, double groundLine) {
         double volume = 0;
         double area = 0;
         double depth = 0;
         for (Weighed w : all) {
             StationCutter.Station s = w.station;
-            Cut cut = ofGround ? s.ground() : s.honed();
-            Facet facet = ofGround ? Facet.PRIMARY : s.shape().honedFacet();
+            Cut cut = s.cut(job).orElseThrow();
+            Facet facet =
+                    switch (job) {
+                        case PRIMARY -> Facet.PRIMARY;
+                        case BACK_BEVEL -> Facet.BACK_BEVEL;
+                        default -> s.shape().honedFacet();
+                    };
             volume += w.weight() * cut.removedArea();
             area += w.weight() * Cut.lengthOf(cut.kept(), facet);
-            depth = Math.max(depth, cut.removedDepthFrom(cutter.facesBefore(s, ofGround, groundLine)));
+            depth = Math.max(depth, cut.removedDepthFrom(cutter.facesBefore(s, job, groundLine)));
         }
         return new Shaping(volume, area, depth);
     }

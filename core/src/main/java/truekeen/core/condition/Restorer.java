@@ -1,8 +1,9 @@
 package truekeen.core.condition;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.TreeSet;
+import truekeen.core.job.Job;
+import truekeen.core.job.Shaping;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -17,6 +18,7 @@ import truekeen.core.section.Section;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
+import truekeen.core.tool.ConvexBlade;
 import truekeen.core.tool.Operation;
 
 /**
@@ -32,6 +34,9 @@ public final class Restorer {
     /** The same strip on a long blade (mm). */
     public static final double BACK_STRIP_MM = Prior.RESTORER_BACK_STRIP_MM.value();
 
+    /** Widest facet at the corners of a camber that is still honed (mm). */
+    private static final double CORNER_MM = Prior.CAMBER_CORNER_MM.value();
+
     /** A fresh secondary takes no more than this share of the face it lies on. */
     private static final double FRESH_SHARE = Prior.RESTORER_FRESH_SHARE.value();
     /** Nor is one honed that takes more than this share. */
@@ -46,17 +51,24 @@ public final class Restorer {
     private final List<Demand> demands;
     private final double line;
     private final boolean strop;
+    private final Occasion occasion;
 
-    private Restorer(Blade blade, EdgeSurvey survey, TargetBevel target) {
+    private Restorer(Blade blade, EdgeSurvey found, TargetBevel asked, Occasion occasion) {
         this.blade = blade;
-        this.survey = survey;
-        this.target = target;
+        this.occasion = occasion;
+        this.survey = found.decided(occasion.back());
+        boolean saving = occasion.back() == Occasion.BackDecision.BACK_BEVEL && found.pitsAtEdgeMm() > 0;
+        TargetBevel wanted = saving ? SavingBackBevel.into(asked, found.pitsAtEdgeMm()) : asked;
+        // A curve is worked as a curve: whatever is wanted at the apex, no flat facet is laid on it.
+        this.target = blade instanceof ConvexBlade
+                ? new TargetBevel(wanted.last(), wanted.last(), wanted.back(), wanted.wheel(), wanted.camber())
+                : wanted;
         EdgeLine unworn = new EdgeLine(survey, blade, target, 0);
         StationCutter looked = new StationCutter(blade, survey, target, unworn, true);
         this.shape = looked.extremes().get(0);
         this.strop = stropOnly(looked, unworn);
         this.edge = new EdgeLine(
-                survey, blade, target, strop ? 0 : survey.dullness().recessionMm());
+                survey, blade, target, strop ? 0 : survey.dullness().recessionMm(blade.kind()));
         this.cutter = new StationCutter(blade, survey, target, edge, !strop);
         this.demands = edge.demands();
         this.line = edge.newEdge();
@@ -69,8 +81,16 @@ public final class Restorer {
      *     what is wanted
      */
     public static Restoration restore(Blade blade, EdgeSurvey survey, TargetBevel target) {
+        return restore(blade, survey, target, Occasion.PLAIN);
+    }
+
+    /** The same on an occasion that decides which jobs it is made of. */
+    public static Restoration restore(Blade blade, EdgeSurvey survey, TargetBevel target, Occasion occasion) {
         require(blade, target);
-        return new Restorer(blade, survey, target).restore();
+        if (occasion.back() == Occasion.BackDecision.BACK_BEVEL) {
+            blade.kind().require(Operation.BACK_BEVEL, "back");
+        }
+        return new Restorer(blade, survey, target, occasion).restore();
     }
 
     /**
@@ -79,9 +99,10 @@ public final class Restorer {
      * @param xMm the place along the edge (mm), within it
      * @throws RefusedException as {@link #restore}
      */
-    public static StationSection section(Blade blade, EdgeSurvey survey, TargetBevel target, double xMm) {
+    public static StationSection section(
+            Blade blade, EdgeSurvey survey, TargetBevel target, Occasion occasion, double xMm) {
         require(blade, target);
-        Restorer all = new Restorer(blade, survey, target);
+        Restorer all = new Restorer(blade, survey, target, occasion);
         String grind = all.strop ? null : all.grindReason();
         StationCutter.Station at = all.cutter.cut(xMm, all.line, all.finalLine(grind), grind != null);
         return new StationSection(xMm, at.before(), at.after(), at.removed());
@@ -113,20 +134,24 @@ public final class Restorer {
         double width = strop ? StationCutter.facetWidth(shape, List.of(shape.now())) : cuts.widestHoned();
         double after = blade.usable().mm() - last;
         double left = after - blade.retire().mm();
+        List<Job> jobs = strop
+                ? List.of()
+                : new JobList(blade, survey, target, occasion, shape, edge)
+                        .of(cuts, cutter, ground, line, last, width, deepest.after());
+        Blade afterwards = Job.after(blade, jobs);
         ScopeChoice choice = ScopeChoice.of(survey, blade.kind(), left, grindReason, damaged(), strop, bevelChange());
         return new Restoration(
                 choice.scope(),
                 choice.reasons(),
                 line,
                 last,
-                ground ? Optional.of(cuts.shaping(true, cutter, line)) : Optional.empty(),
-                strop ? Optional.empty() : Optional.of(cuts.shaping(false, cutter, line)),
+                jobs,
                 back(),
                 width,
                 after,
                 left,
-                honingsLeft(width),
-                WornBlade.of(blade, target, last, width, deepest.after()),
+                honingRecessionMm(width),
+                afterwards.measures(),
                 cuts.stations().stream()
                         .map(s -> new StationCut(
                                 s.x(),
@@ -168,7 +193,7 @@ public final class Restorer {
 
     /** What a fresh honing takes after the grinding: a new secondary, or the first lands of a hollow. */
     private double freshRecession() {
-        return shape.honedSteeper() ? recessionFor(freshWidth()) : Dullness.DULL.recessionMm();
+        return shape.honedSteeper() ? recessionFor(freshWidth()) : Dullness.DULL.recessionMm(blade.kind());
     }
 
     /** Recession from a freshly ground edge to a honed facet of that width: on flat bevels closed, else by the kernel. */
@@ -228,8 +253,14 @@ public final class Restorer {
         if (target.wheel().isPresent() && blade.wheel().isEmpty()) {
             return ConditionWords.TO_BE_GROUND_HOLLOW.words();
         }
-        double width = cutter.honedWidthAt(honedLine() + edge.mostGain());
+        double even = honedLine();
         double most = widest(blade, shape, target);
+        double width = cutter.honedWidthAt(even);
+        if (width <= most && edge.mostGain() > 0) {
+            // A camber is honed into the secondary: its corners may be far wider than the rest.
+            width = cutter.honedWidthAt(even + edge.mostGain());
+            most = Math.max(most, CORNER_MM);
+        }
         if (width > most) {
             return ConditionWords.SECONDARY_TOO_WIDE.fill(
                     "width", Numbers.plain(width, 1), "most", Numbers.plain(most, 1));
@@ -238,17 +269,11 @@ public final class Restorer {
     }
 
     private Shaping back() {
-        if (!blade.kind().back()) {
-            return Shaping.none(0);
-        }
-        double strip = blade.kind().square() ? BACK_ZONE_MM : BACK_STRIP_MM;
-        double area = Math.min(strip, blade.usable().mm()) * blade.edgeLengthMm();
-        double depth = survey.effectiveBackDepthMm();
-        return new Shaping(depth * area, area, depth);
+        return blade.kind().back() ? JobList.flattening(blade, survey, line) : Shaping.none(0);
     }
 
-    /** Dull edges that can be honed before the honed facet is too wide, or the hollow gone; none where it has no limit. */
-    private int honingsLeft(double width) {
+    /** How far the edge can go back before the honed facet is too wide, or the hollow gone; 0 where it has no limit (mm). */
+    private double honingRecessionMm(double width) {
         if (shape.ground().isEmpty()) {
             return 0;
         }
@@ -261,7 +286,7 @@ public final class Restorer {
                                 shape.ground().get(0).angle())
                         .recessionUntilGone()
                         .mm();
-        return (int) Math.max(0, Math.floor(left / Dullness.DULL.recessionMm()));
+        return Math.max(0, left);
     }
 
     /** How the last bevel changes, in words, or null where it stays. */
@@ -280,7 +305,8 @@ public final class Restorer {
 
     /** A strop will do: nothing but a touch-up is wanted, no strop has failed at it, and no bevel is to change. */
     private boolean stropOnly(StationCutter looked, EdgeLine unworn) {
-        return !blade.kind().powered()
+        return occasion.strop()
+                && !blade.kind().powered()
                 && survey.dullness() == Dullness.TOUCH_UP
                 && !survey.stropTried()
                 && unworn.demands().stream().allMatch(Demand::left)

@@ -1,10 +1,12 @@
 package truekeen.core.condition;
 
-import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import truekeen.core.job.JobKind;
 import truekeen.core.quantity.Angle;
 import truekeen.core.section.BevelCut;
 import truekeen.core.section.Cut;
@@ -42,20 +44,27 @@ final class StationCutter {
         this.noted = EdgeShape.of(survey.departures().at(blade, 0), target);
     }
 
-    /** One place: what was there, the grinding where there is any, the honing. */
-    record Station(double x, double present, EdgeShape shape, List<Section> before, Cut ground, Cut honed) {
+    /** One place: what was there, and what each job in its turn cuts there, on what the one before left. */
+    record Station(double x, double present, EdgeShape shape, List<Section> before, Map<JobKind, Cut> cuts) {
+        /** What a job cuts there, where it is one of those that are done. */
+        Optional<Cut> cut(JobKind job) {
+            return Optional.ofNullable(cuts.get(job));
+        }
+
         List<Section> after() {
-            return honed.kept();
+            List<Section> left = before;
+            for (Cut cut : cuts.values()) {
+                left = cut.kept();
+            }
+            return left;
         }
 
         double removedArea() {
-            return (ground == null ? 0 : ground.removedArea()) + honed.removedArea();
+            return cuts.values().stream().mapToDouble(Cut::removedArea).sum();
         }
 
         List<Section> removed() {
-            List<Section> all = new ArrayList<>(ground == null ? List.of() : ground.removed());
-            all.addAll(honed.removed());
-            return all;
+            return cuts.values().stream().flatMap(c -> c.removed().stream()).toList();
         }
     }
 
@@ -121,10 +130,31 @@ final class StationCutter {
                 .flatMap(s -> s.movedAlongBack(tilt).within(Cutter.blunt(present), Facet.BLUNT).stream())
                 .toList();
         double gain = edge.gain(x);
-        Cut first = grind ? shape.cut(before, shape.ground(), ground + gain) : null;
-        List<Section> rest = grind ? first.kept() : before;
-        Cut honed = honing ? shape.cut(rest, shape.honed(), last + gain) : new Cut(rest, List.of());
-        return new Station(x, present, shape, before, first, honed);
+        Map<JobKind, Cut> cuts = new EnumMap<>(JobKind.class);
+        List<Section> left = before;
+        if (grind) {
+            left = next(cuts, JobKind.PRIMARY, shape.cut(left, shape.ground(), ground + gain));
+        }
+        if (honing) {
+            List<BevelCut> behind = of(shape, true);
+            if (!behind.isEmpty()) {
+                left = next(cuts, JobKind.BACK_BEVEL, shape.cut(left, behind, last + gain));
+            }
+            next(cuts, JobKind.SECONDARY, shape.cut(left, of(shape, false), last + gain));
+        }
+        return new Station(x, present, shape, before, cuts);
+    }
+
+    private static List<Section> next(Map<JobKind, Cut> cuts, JobKind job, Cut cut) {
+        cuts.put(job, cut);
+        return cut.kept();
+    }
+
+    /** What is honed of a shape on its back, or all the rest of it. */
+    private static List<BevelCut> of(EdgeShape shape, boolean back) {
+        return shape.honed().stream()
+                .filter(b -> (b.facet() == Facet.BACK_BEVEL) == back)
+                .toList();
     }
 
     /** Width of the honed facet on one side where an undamaged edge is moved back so far (mm), at the widest. */
@@ -142,9 +172,13 @@ final class StationCutter {
     }
 
     /** The lines of the bevels as they were before a cut of this station. */
-    List<Cutter> facesBefore(Station at, boolean ofGround, double groundLine) {
+    List<Cutter> facesBefore(Station at, JobKind job, double groundLine) {
         EdgeShape shape = at.shape();
-        if (!ofGround && at.ground() != null) {
+        if (job == JobKind.BACK_BEVEL) {
+            return List.of(Cutter.bevel(0, Angle.ZERO).mirrored());
+        }
+        boolean ofGround = job == JobKind.PRIMARY;
+        if (!ofGround && at.cut(JobKind.PRIMARY).isPresent()) {
             double line = groundLine + edge.gain(at.x());
             return shape.ground().stream().map(b -> b.chordAt(line)).toList();
         }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Restoration;
-import truekeen.core.condition.Shaping;
+import truekeen.core.job.Shaping;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;

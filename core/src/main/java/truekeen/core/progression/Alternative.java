@@ -9,10 +9,11 @@ import java.util.List;
  * @param legs its abrasives in order; empty where there is no such path
  * @param seconds its time (s)
  * @param volumeMm3 steel that goes (mm³)
- * @param tooWide steps wider than the house likes
+ * @param penaltySeconds what steps wider than the house likes count beyond its time (s)
  * @param note why there is none, or what to know; else empty
  */
-public record Alternative(Answer answer, List<Leg> legs, double seconds, double volumeMm3, int tooWide, String note) {
+public record Alternative(
+        Answer answer, List<Leg> legs, double seconds, double volumeMm3, double penaltySeconds, String note) {
     /** Whole strokes in all. */
     public int strokes() {
         return legs.stream().mapToInt(Leg::wholeStrokes).sum();

@@ -15,7 +15,7 @@ import java.util.List;
  * @param freelySeconds least time if nothing were asked for (s)
  */
 public record JobPath(
-        Job job,
+        StoneWork job,
         List<Leg> legs,
         List<PassedOver> passedOver,
         List<String> flags,

@@ -14,7 +14,7 @@ import truekeen.core.steel.SteelClass;
 final class JobPlanner {
     private final List<Abrasive> shelf;
     private final List<Abrasive> usable;
-    private final Job job;
+    private final StoneWork job;
     private final SteelClass steel;
     private final PlanRules rules;
     private final Wish wish;
@@ -22,7 +22,7 @@ final class JobPlanner {
     private final boolean oilOnTool;
     private final List<String> notes = new ArrayList<>();
 
-    JobPlanner(List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oilOnTool, Wish wish) {
+    JobPlanner(List<Abrasive> shelf, StoneWork job, SteelClass steel, PlanRules rules, boolean oilOnTool, Wish wish) {
         this.shelf = shelf;
         this.job = job;
         this.steel = steel;
@@ -91,7 +91,8 @@ final class JobPlanner {
     }
 
     /** The path of least time: to the finish wanted, or of one abrasive where another bevel will cover the face. */
-    static Optional<Label> quickest(LabelSettingSearch search, List<Abrasive> usable, Job job, List<Abrasive> through) {
+    static Optional<Label> quickest(
+            LabelSettingSearch search, List<Abrasive> usable, StoneWork job, List<Abrasive> through) {
         if (job.finish().isPresent()) {
             return search.best(last(usable, job, through), through);
         }
@@ -100,13 +101,11 @@ final class JobPlanner {
         if (through.size() > 1) {
             return Optional.empty();
         }
-        int least = single.stream().mapToInt(Label::tooWide).min().orElseThrow();
-        return Optional.of(search.nearestToLeast(
-                single.stream().filter(l -> l.tooWide() == least).toList()));
+        return Optional.of(search.nearestToLeast(single));
     }
 
     /** The abrasive to end on: as the finish asks, unless a finer one was asked for by name. */
-    private static Abrasive last(List<Abrasive> usable, Job job, List<Abrasive> through) {
+    private static Abrasive last(List<Abrasive> usable, StoneWork job, List<Abrasive> through) {
         Abrasive wanted = ProgressionPlanner.finishing(usable, job.finish().orElseThrow());
         return through.stream()
                 .filter(a -> a.d50Um() < wanted.d50Um())
@@ -119,7 +118,7 @@ final class JobPlanner {
     }
 
     private static Alternative alternative(Answer answer, Label label) {
-        return new Alternative(answer, label.legs(), label.seconds(), label.steelMm3(), label.tooWide(), "");
+        return new Alternative(answer, label.legs(), label.seconds(), label.steelMm3(), label.penaltySeconds(), "");
     }
 
     /** The saved way, scored as the others are; what of it cannot be used is left out and named. */
@@ -144,17 +143,17 @@ final class JobPlanner {
         String note = missing.isEmpty()
                 ? ""
                 : ProgressionWords.WITHOUT.fill("missing", String.join(ProgressionWords.AND_THE.words(), missing));
-        alternatives.add(
-                path.map(l -> new Alternative(Answer.MY_WAY, l.legs(), l.seconds(), l.steelMm3(), l.tooWide(), note))
-                        .orElseGet(() -> new Alternative(
-                                Answer.MY_WAY,
-                                List.of(),
-                                0,
-                                0,
-                                0,
-                                stones.isEmpty()
-                                        ? ProgressionWords.SAVED_NOT_ALLOWED.words()
-                                        : ProgressionWords.SAVED_NOT_IN_ORDER.words())));
+        alternatives.add(path.map(l ->
+                        new Alternative(Answer.MY_WAY, l.legs(), l.seconds(), l.steelMm3(), l.penaltySeconds(), note))
+                .orElseGet(() -> new Alternative(
+                        Answer.MY_WAY,
+                        List.of(),
+                        0,
+                        0,
+                        0,
+                        stones.isEmpty()
+                                ? ProgressionWords.SAVED_NOT_ALLOWED.words()
+                                : ProgressionWords.SAVED_NOT_IN_ORDER.words())));
         return path;
     }
 
@@ -181,7 +180,7 @@ final class JobPlanner {
             if (a.d50Um() < search.leastFirstUm()) {
                 return new PassedOver(a, 0, false, ProgressionWords.TOO_FINE_TO_SHAPE.words(), true);
             }
-            double more = search.only(a).seconds() - least.seconds();
+            double more = search.only(a).cost() - least.cost();
             return new PassedOver(a, more, true, costWords(more), true);
         }
         Abrasive last = least.leg().abrasive();
@@ -193,11 +192,11 @@ final class JobPlanner {
         return search.best(last, also)
                 .map(path -> new PassedOver(
                         a,
-                        path.seconds() - least.seconds(),
+                        path.cost() - least.cost(),
                         true,
-                        path.tooWide() > least.tooWide()
+                        path.penaltySeconds() > least.penaltySeconds()
                                 ? ProgressionWords.STEP_TOO_WIDE.words()
-                                : costWords(path.seconds() - least.seconds()),
+                                : costWords(path.cost() - least.cost()),
                         true))
                 .orElseGet(() -> new PassedOver(a, 0, false, ProgressionWords.DOES_NOT_FOLLOW.words(), false));
     }

@@ -14,7 +14,7 @@ import java.util.List;
  * @param seconds time so far (s)
  * @param steelMm3 steel gone so far (mm³)
  * @param oil whether the tool is oily now
- * @param tooWide steps wider than the house likes
+ * @param penaltySeconds what steps wider than the house likes count beyond their time (s)
  */
 record Label(
         Label before,
@@ -24,7 +24,12 @@ record Label(
         double seconds,
         double steelMm3,
         boolean oil,
-        int tooWide) {
+        double penaltySeconds) {
+
+    /** What paths are compared by (s): their time, and what steps too wide count beyond it. */
+    double cost() {
+        return seconds + penaltySeconds;
+    }
 
     /** Number of abrasives. */
     int count() {

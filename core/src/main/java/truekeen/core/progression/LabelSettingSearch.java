@@ -14,7 +14,7 @@ import truekeen.core.steel.SteelClass;
 /** The abrasives that may be used for a job, what a leg on each costs, and the best paths over them. Exact. */
 final class LabelSettingSearch {
     private final List<Abrasive> shelf;
-    private final Job job;
+    private final StoneWork job;
     private final PlanRules rules;
     private final boolean oilAtStart;
     private final Map<Abrasive, Integer> place = new IdentityHashMap<>();
@@ -35,7 +35,7 @@ final class LabelSettingSearch {
      * @param shelf what may be used, in the shelf's order
      * @param oilAtStart whether the tool is oily at the start
      */
-    LabelSettingSearch(List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oilAtStart) {
+    LabelSettingSearch(List<Abrasive> shelf, StoneWork job, SteelClass steel, PlanRules rules, boolean oilAtStart) {
         this.shelf = shelf;
         this.job = job;
         this.rules = rules;
@@ -70,34 +70,33 @@ final class LabelSettingSearch {
         return job.shaping().depthMm() * 1000 / rules.startRule() - 1e-9;
     }
 
-    /** The path to {@code last} of fewest steps too wide and then least time, of those that use all of {@code through}. */
+    /** The path to {@code last} that costs least, of those that use all of {@code through}. */
     Optional<Label> best(Abrasive last, List<Abrasive> through) {
         PathNet net = new PathNet(this, last, through);
-        return net.least()
-                .map(l -> nearestToLeast(net.ends(l.tooWide(), l.seconds() + rules.tieSeconds(), PathNet.QUICK)));
+        return net.least().map(l -> nearestToLeast(net.ends(l.cost() + rules.tieSeconds(), PathNet.QUICK)));
     }
 
-    /** Of the same paths the one of fewest abrasives within so many times the least time. */
+    /** Of the same paths the one of fewest abrasives within so many times the least cost. */
     Optional<Label> fewest(Abrasive last, List<Abrasive> through, double within) {
         PathNet net = new PathNet(this, last, through);
         return net.least().map(l -> {
-            double most = within * l.seconds();
-            Label few = net.ends(l.tooWide(), most, PathNet.COUNT).stream()
-                    .min(Comparator.comparingInt(Label::count).thenComparingDouble(Label::seconds))
+            double most = within * l.cost();
+            Label few = net.ends(most, PathNet.COUNT).stream()
+                    .min(Comparator.comparingInt(Label::count).thenComparingDouble(Label::cost))
                     .orElseThrow();
-            double near = Math.min(most, few.seconds() + rules.tieSeconds());
-            return nearestToLeast(net.ends(l.tooWide(), near, PathNet.QUICK).stream()
+            double near = Math.min(most, few.cost() + rules.tieSeconds());
+            return nearestToLeast(net.ends(near, PathNet.QUICK).stream()
                     .filter(e -> e.count() == few.count())
                     .toList());
         });
     }
 
-    /** Of the same paths the one that takes least steel within so many times the least time; of equals the quickest. */
+    /** Of the same paths the one that takes least steel within so many times the least cost; of equals the quickest. */
     Optional<Label> gentlest(Abrasive last, List<Abrasive> through, double within) {
         PathNet net = new PathNet(this, last, through);
-        return net.least().map(l -> net.ends(l.tooWide(), within * l.seconds(), PathNet.GENTLE).stream()
+        return net.least().map(l -> net.ends(within * l.cost(), PathNet.GENTLE).stream()
                 .min(Comparator.comparingDouble(Label::steelMm3)
-                        .thenComparingDouble(Label::seconds)
+                        .thenComparingDouble(Label::cost)
                         .thenComparing(ORDER))
                 .orElseThrow());
     }
@@ -114,11 +113,11 @@ final class LabelSettingSearch {
         return Optional.of(label);
     }
 
-    /** Of paths within a tie of the least time the one of fewest abrasives, then the house's favourites, then the shelf's. */
+    /** Of paths within a tie of the least cost the one of fewest abrasives, then the house's favourites, then the shelf's. */
     Label nearestToLeast(List<Label> paths) {
-        double least = paths.stream().mapToDouble(Label::seconds).min().orElseThrow();
+        double least = paths.stream().mapToDouble(Label::cost).min().orElseThrow();
         return paths.stream()
-                .filter(l -> l.seconds() <= least + rules.tieSeconds())
+                .filter(l -> l.cost() <= least + rules.tieSeconds())
                 .min(ORDER)
                 .orElseThrow();
     }
@@ -139,27 +138,31 @@ final class LabelSettingSearch {
 
     Label start(Abrasive to, boolean only) {
         double s0 = job.startScratchUm();
-        double volume = job.shaping().volumeMm3() + replacing(s0);
-        double force = job.forces().baseN() * (only ? 1 : job.forces().shaping());
-        boolean deep = job.shaping().depthMm() * 1000 >= 2 * s0;
-        Leg leg = leg(to, volume, force, s0, 0, oilAtStart, only);
-        boolean tooWide = !deep && s0 > rules.widestStep() * to.d50Um();
+        boolean drowned = job.drownsScratches();
+        double volume = job.shaping().volumeMm3()
+                + (drowned ? 0 : StockRemoval.replacingMm3(s0, job.shaping().workedAreaMm2()));
+        Leg leg = leg(to, volume, job.forces().shapingN(), s0, 0, oilAtStart, only);
         return new Label(
                 null,
                 leg,
                 new int[] {place.get(to)},
                 to.nature().favourite() ? 1 : 0,
                 leg.seconds(),
-                volume,
+                leg.volumeMm3(),
                 Degreasing.oilyAfter(oilAtStart, to),
-                tooWide ? 1 : 0);
+                drowned ? 0 : rules.penaltySeconds(s0, to.d50Um()));
     }
 
     Label extend(Label from, Abrasive to, boolean last) {
         double scratch = from.leg().abrasive().scratchUm();
-        double volume = replacing(scratch);
-        Leg leg = leg(to, volume, force(last), scratch, from.seconds() + rules.changeSeconds(), from.oil(), last);
-        boolean tooWide = scratch > rules.widestStep() * to.d50Um();
+        Leg leg = leg(
+                to,
+                replacing(scratch),
+                job.forces().refiningN(),
+                scratch,
+                from.seconds() + rules.changeSeconds(),
+                from.oil(),
+                last);
         int[] places = Arrays.copyOf(from.places(), from.places().length + 1);
         places[places.length - 1] = place.get(to);
         return new Label(
@@ -168,31 +171,31 @@ final class LabelSettingSearch {
                 places,
                 from.favourites() + (to.nature().favourite() ? 1 : 0),
                 from.seconds() + leg.seconds(),
-                from.steelMm3() + volume,
+                from.steelMm3() + leg.volumeMm3(),
                 Degreasing.oilyAfter(from.oil(), to),
-                from.tooWide() + (tooWide ? 1 : 0));
+                from.penaltySeconds() + rules.penaltySeconds(scratch, to.d50Um()));
     }
 
-    /** Time that going on from one abrasive to another takes at the very least (s): nothing soaks, nothing falls due. */
-    double leastSeconds(Abrasive from, Abrasive to, boolean last) {
+    /** What going on from one abrasive to another costs at the very least (s): nothing soaks, nothing falls due. */
+    double leastCost(Abrasive from, Abrasive to) {
+        double asked = replacing(from.scratchUm()) / job.forces().refiningN() * strokesPerMm3[place.get(to)];
         return rules.changeSeconds()
-                + replacing(from.scratchUm()) / force(last) * strokesPerMm3[place.get(to)] * rules.secondsPerStroke();
+                + Math.max(job.leastStrokes(), asked) * rules.secondsPerStroke()
+                + rules.penaltySeconds(from.scratchUm(), to.d50Um());
     }
 
-    private double force(boolean last) {
-        return job.forces().baseN() * (last ? job.forces().finish() : 1);
-    }
-
-    /** Volume that goes until scratches of that depth are gone everywhere (mm³). */
+    /** Volume that goes until scratches of that depth are gone wherever finer abrasives follow (mm³). */
     double replacing(double scratchUm) {
-        return 2 * scratchUm / 1000 * job.shaping().workedAreaMm2();
+        return StockRemoval.replacingMm3(scratchUm, job.refinedMm2());
     }
 
-    /** One leg, taken up at {@code reached}, which counts the change to it where there is one. */
     private Leg leg(
-            Abrasive to, double volume, double force, double scratch, double reached, boolean oil, boolean last) {
+            Abrasive to, double asked, double force, double scratch, double reached, boolean oil, boolean last) {
         int at = place.get(to);
-        double strokes = volume / force * strokesPerMm3[at];
+        double wanted = asked / force * strokesPerMm3[at];
+        boolean least = wanted < job.leastStrokes();
+        double strokes = least ? job.leastStrokes() : wanted;
+        double volume = least ? strokes * force / strokesPerMm3[at] : asked;
         boolean degrease = Degreasing.needed(oil, to);
         List<ShelfPenalty> penalties = (last ? atTheEnd : onTheWay).get(at);
         double costs = degrease ? rules.degreaseSeconds() : 0;
@@ -204,7 +207,7 @@ final class LabelSettingSearch {
         int flattenings = flattenings(to, strokes);
         double seconds =
                 first + costs + wait + flattenings * rules.flattenSeconds() + strokes * rules.secondsPerStroke();
-        return new Leg(to, volume, force, strokes, scratch, seconds, wait, flattenings, degrease, penalties);
+        return new Leg(to, volume, force, strokes, least, scratch, seconds, wait, flattenings, degrease, penalties);
     }
 
     private static int flattenings(Abrasive a, double strokes) {

@@ -10,6 +10,7 @@ import truekeen.core.abrasive.Abrasive;
  * @param volumeMm3 what it takes off (mm³)
  * @param forceN force on it (N)
  * @param strokes strokes there and back that this takes; not yet whole
+ * @param leastCount whether the strokes are the fewest a tool is set down for, more than the steel asks
  * @param scratchBeforeUm scratch it finds (µm)
  * @param seconds time in all, its share of changes, flattening, degreasing and waiting included
  * @param waitSeconds of these, waiting for it to soak
@@ -22,6 +23,7 @@ public record Leg(
         double volumeMm3,
         double forceN,
         double strokes,
+        boolean leastCount,
         double scratchBeforeUm,
         double seconds,
         double waitSeconds,

@@ -11,7 +11,7 @@ import truekeen.core.steel.SteelClass;
 final class PathFlags {
     private PathFlags() {}
 
-    static List<String> of(Label taken, Job job, SteelClass steel, double leastFirstUm) {
+    static List<String> of(Label taken, StoneWork job, SteelClass steel, double leastFirstUm) {
         List<String> flags = new ArrayList<>();
         List<Leg> legs = taken.legs();
         Abrasive first = legs.get(0).abrasive();
@@ -21,7 +21,7 @@ final class PathFlags {
             flags.add(ProgressionWords.TOO_FINE_FOR_THE_DEPTH.fill(
                     "depth", micrometres(job.shaping().depthMm() * 1000)));
         }
-        if (taken.tooWide() > 0) {
+        if (taken.penaltySeconds() > 0) {
             flags.add(ProgressionWords.WIDE_STEP.words());
         }
         if (steel.resistanceOxide() >= ShelfRule.OXIDE_WARNS_AT

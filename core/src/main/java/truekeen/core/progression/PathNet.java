@@ -25,7 +25,7 @@ final class PathNet {
     private final List<Abrasive> firsts;
     private final List<Abrasive> through;
     private final boolean[][] leads;
-    /** Least time from each to the end (s). */
+    /** Least cost from each to the end (s). */
     private final double[] ahead;
 
     /** What keeps two labels apart, and which of two that are not apart makes the other needless. */
@@ -35,26 +35,31 @@ final class PathNet {
         boolean drops(Label better, Label worse);
     }
 
-    private record Oil(boolean oil, int tooWide) {}
+    private record Counted(boolean oil, int count) {}
 
-    private record Counted(boolean oil, int count, int tooWide) {}
+    private record Full(boolean oil, int count, int favourites) {}
 
-    private record Full(boolean oil, int count, int favourites, int tooWide) {}
-
-    /** Least time, and nothing else. */
-    static final Dominance TIME = of(l -> new Oil(l.oil(), l.tooWide()), (a, b) -> a.seconds() <= b.seconds());
-    /** Least time for each number of abrasives. */
-    static final Dominance COUNT =
-            of(l -> new Counted(l.oil(), l.count(), l.tooWide()), (a, b) -> a.seconds() <= b.seconds());
-    /** Least time, and all that decides between equals. */
-    static final Dominance QUICK =
-            of(PathNet::full, (a, b) -> a.seconds() <= b.seconds() && Label.shelfOrder(a, b) <= 0);
-    /** Least steel or least time. */
+    /** Least cost, and nothing else. */
+    static final Dominance COST = of(Label::oil, PathNet::noDearer);
+    /** Least cost for each number of abrasives. */
+    static final Dominance COUNT = of(l -> new Counted(l.oil(), l.count()), PathNet::noDearer);
+    /** Least cost, and all that decides between equals. */
+    static final Dominance QUICK = of(
+            l -> new Full(l.oil(), l.count(), l.favourites()), (a, b) -> noDearer(a, b) && Label.shelfOrder(a, b) <= 0);
+    /** Least steel or least cost. */
     static final Dominance GENTLE = of(
-            l -> new Oil(l.oil(), l.tooWide()),
-            (a, b) -> a.seconds() <= b.seconds()
+            Label::oil,
+            (a, b) -> noDearer(a, b)
                     && a.steelMm3() <= b.steelMm3()
-                    && (a.seconds() < b.seconds() || a.steelMm3() < b.steelMm3() || Label.shelfOrder(a, b) <= 0));
+                    && (a.cost() < b.cost() || a.steelMm3() < b.steelMm3() || Label.shelfOrder(a, b) <= 0));
+
+    /**
+     * Whether a path stays no dearer whatever follows. Cost alone does not say so: the one that arrives earlier waits
+     * longer for a stone that soaks, so that less of its cost may be penalty only if none of it is more.
+     */
+    private static boolean noDearer(Label a, Label b) {
+        return a.cost() <= b.cost() && a.penaltySeconds() <= b.penaltySeconds();
+    }
 
     PathNet(LabelSettingSearch search, Abrasive last, List<Abrasive> through) {
         this.search = search;
@@ -79,7 +84,7 @@ final class PathNet {
                 Abrasive to = falling.get(j);
                 leads[i][j] = LabelSettingSearch.follows(from, to) && !leapsOver(from, to);
                 if (leads[i][j]) {
-                    ahead[i] = Math.min(ahead[i], search.leastSeconds(from, to, to == last) + ahead[j]);
+                    ahead[i] = Math.min(ahead[i], search.leastCost(from, to) + ahead[j]);
                 }
             }
         }
@@ -89,24 +94,17 @@ final class PathNet {
         return through.stream().anyMatch(t -> LabelSettingSearch.follows(from, t) && LabelSettingSearch.follows(t, to));
     }
 
-    /** The path of fewest steps too wide and then least time, whatever decides between equals. */
+    /** The path of least cost, whatever decides between equals. */
     Optional<Label> least() {
-        for (int tooWide = 0; tooWide <= falling.size(); tooWide++) {
-            List<Label> ends = ends(tooWide, Double.POSITIVE_INFINITY, TIME);
-            if (!ends.isEmpty()) {
-                return ends.stream().min(Comparator.comparingInt(Label::tooWide).thenComparingDouble(Label::seconds));
-            }
-        }
-        return Optional.empty();
+        return ends(Double.POSITIVE_INFINITY, COST).stream().min(Comparator.comparingDouble(Label::cost));
     }
 
     /**
      * Paths to the end that no other makes needless.
      *
-     * @param tooWide most steps too wide
-     * @param within most time (s)
+     * @param within most cost (s)
      */
-    List<Label> ends(int tooWide, double within, Dominance dominance) {
+    List<Label> ends(double within, Dominance dominance) {
         if (!falling.containsAll(through)) {
             return List.of();
         }
@@ -117,13 +115,13 @@ final class PathNet {
             Map<Object, List<Label>> here = new HashMap<>();
             double most = within - ahead[j] + EPS;
             if (firsts.contains(to) && through.stream().noneMatch(t -> LabelSettingSearch.follows(t, to))) {
-                keep(here, search.start(to, to == last), tooWide, most, dominance);
+                keep(here, search.start(to, to == last), most, dominance);
             }
             for (int i = 0; i < j; i++) {
                 if (leads[i][j]) {
                     for (List<Label> labels : at.get(i).values()) {
                         for (Label l : labels) {
-                            keep(here, search.extend(l, to, to == last), tooWide, most, dominance);
+                            keep(here, search.extend(l, to, to == last), most, dominance);
                         }
                     }
                 }
@@ -134,9 +132,8 @@ final class PathNet {
         return at.get(end).values().stream().flatMap(List::stream).toList();
     }
 
-    private static void keep(
-            Map<Object, List<Label>> here, Label label, int tooWide, double most, Dominance dominance) {
-        if (label.tooWide() > tooWide || label.seconds() > most) {
+    private static void keep(Map<Object, List<Label>> here, Label label, double most, Dominance dominance) {
+        if (label.cost() > most) {
             return;
         }
         List<Label> same = here.computeIfAbsent(dominance.key(label), k -> new ArrayList<>());
@@ -147,10 +144,6 @@ final class PathNet {
         }
         same.removeIf(l -> dominance.drops(label, l));
         same.add(label);
-    }
-
-    private static Object full(Label l) {
-        return new Full(l.oil(), l.count(), l.favourites(), l.tooWide());
     }
 
     private static Dominance of(

@@ -3,6 +3,7 @@ package truekeen.core.progression;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import truekeen.core.job.JobKind;
 import truekeen.core.section.TargetBevel;
 
 /**
@@ -12,12 +13,14 @@ import truekeen.core.section.TargetBevel;
  * @param grindOn id of the wheel or belt chosen to shape the primary; ignored where none is wanted
  * @param wishes what is wished of single jobs; those not named are planned for least time
  * @param target the bevels that are to be, as far as they decide what lies well on a stone
+ * @param hardnessHrc hardness of the blade (HRC), if it is known: a file skates over what is hard
  */
 public record PlanAsk(
         OptionalDouble loggedScratchUm,
         Optional<String> grindOn,
-        Map<Job.Kind, Wish> wishes,
-        Optional<TargetBevel> target) {
+        Map<JobKind, Wish> wishes,
+        Optional<TargetBevel> target,
+        OptionalDouble hardnessHrc) {
     /** Keeps the wishes from changing. */
     public PlanAsk {
         wishes = Map.copyOf(wishes);
@@ -26,5 +29,24 @@ public record PlanAsk(
     /** Nothing beyond what is logged and where it is ground. */
     public PlanAsk(OptionalDouble loggedScratchUm, Optional<String> grindOn) {
         this(loggedScratchUm, grindOn, Map.of(), Optional.empty());
+    }
+
+    /** The same with the shaping done on another machine, or on none. */
+    public PlanAsk groundOn(Optional<String> machine) {
+        return new PlanAsk(loggedScratchUm, machine, wishes, target, hardnessHrc);
+    }
+
+    /** The same for other bevels. */
+    public PlanAsk at(TargetBevel other) {
+        return new PlanAsk(loggedScratchUm, grindOn, wishes, Optional.of(other), hardnessHrc);
+    }
+
+    /** The same of a blade whose hardness is not known. */
+    public PlanAsk(
+            OptionalDouble loggedScratchUm,
+            Optional<String> grindOn,
+            Map<JobKind, Wish> wishes,
+            Optional<TargetBevel> target) {
+        this(loggedScratchUm, grindOn, wishes, target, OptionalDouble.empty());
     }
 }

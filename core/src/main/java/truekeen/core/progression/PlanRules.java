@@ -6,7 +6,8 @@ import truekeen.core.table.Prior;
  * House rules and priors of the plan.
  *
  * @param startRule most a first abrasive is asked to shape, in grains: depth ÷ d50
- * @param widestStep most the last scratch may be, in grains of the next abrasive
+ * @param widestStep the last scratch in grains of the next abrasive, from which on a step is too wide
+ * @param wideStepSeconds what a path pays for each doubling of a step beyond the widest
  * @param secondsPerStroke one stroke there and back
  * @param changeSeconds taking up another abrasive
  * @param flattenSeconds one flattening
@@ -19,6 +20,7 @@ import truekeen.core.table.Prior;
 public record PlanRules(
         double startRule,
         double widestStep,
+        double wideStepSeconds,
         double secondsPerStroke,
         double changeSeconds,
         double flattenSeconds,
@@ -31,6 +33,7 @@ public record PlanRules(
     public static final PlanRules USUAL = new PlanRules(
             Prior.START_RULE.value(),
             Prior.WIDEST_STEP.value(),
+            Prior.WIDE_STEP_SECONDS.value(),
             Prior.STROKE_SECONDS.value(),
             Prior.CHANGE_SECONDS.value(),
             Prior.FLATTENING_SECONDS.value(),
@@ -40,11 +43,18 @@ public record PlanRules(
             Prior.BY_MACHINE_ABOVE_MM3.value(),
             StoneHabits.USUAL);
 
+    /** What a step costs beyond its time (s): so much for each doubling beyond the widest; 0 up to that. */
+    public double penaltySeconds(double scratchUm, double nextUm) {
+        double times = scratchUm / (widestStep * nextUm);
+        return times <= 1 + 1e-9 ? 0 : wideStepSeconds * Math.log(times) / Math.log(2);
+    }
+
     /** The same rules with another volume above which a wheel or belt is offered (mm³). */
     public PlanRules withPowerAbove(double mm3) {
         return new PlanRules(
                 startRule,
                 widestStep,
+                wideStepSeconds,
                 secondsPerStroke,
                 changeSeconds,
                 flattenSeconds,
@@ -60,6 +70,7 @@ public record PlanRules(
         return new PlanRules(
                 startRule,
                 widestStep,
+                wideStepSeconds,
                 secondsPerStroke,
                 changeSeconds,
                 flattenSeconds,

@@ -20,7 +20,8 @@ public final class ProgressionPlanner {
      * @param oilOnTool whether the tool is oily at the start
      * @throws RefusedException when nothing on the shelf may be used for it
      */
-    public static JobPath plan(List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oilOnTool) {
+    public static JobPath plan(
+            List<Abrasive> shelf, StoneWork job, SteelClass steel, PlanRules rules, boolean oilOnTool) {
         return plan(shelf, job, steel, rules, oilOnTool, Wish.NONE);
     }
 
@@ -32,7 +33,7 @@ public final class ProgressionPlanner {
      * @throws RefusedException when nothing on the shelf may be used for it
      */
     public static JobPath plan(
-            List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oilOnTool, Wish wish) {
+            List<Abrasive> shelf, StoneWork job, SteelClass steel, PlanRules rules, boolean oilOnTool, Wish wish) {
         return new JobPlanner(shelf, job, steel, rules, oilOnTool, wish).plan();
     }
 
@@ -41,7 +42,7 @@ public final class ProgressionPlanner {
      * finds, without asking what each stone left out would have cost.
      */
     public static java.util.OptionalDouble leastSeconds(
-            List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules) {
+            List<Abrasive> shelf, StoneWork job, SteelClass steel, PlanRules rules) {
         List<Abrasive> usable = ShelfRule.allowed(shelf, job, steel, rules);
         if (usable.isEmpty()) {
             return java.util.OptionalDouble.empty();

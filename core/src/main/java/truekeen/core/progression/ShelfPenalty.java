@@ -18,7 +18,7 @@ public enum ShelfPenalty {
             15,
             (a, use) -> a.nature().firmness() == Abrasive.Firmness.SOFT && use.last);
 
-    private record Use(Job job, boolean last) {}
+    private record Use(StoneWork job, boolean last) {}
 
     private final String reason;
     private final double seconds;
@@ -41,7 +41,7 @@ public enum ShelfPenalty {
     }
 
     /** What applies to an abrasive in a job. */
-    public static List<ShelfPenalty> of(Abrasive abrasive, Job job, boolean last) {
+    public static List<ShelfPenalty> of(Abrasive abrasive, StoneWork job, boolean last) {
         Use use = new Use(job, last);
         return Arrays.stream(values())
                 .filter(p -> p.applies.test(abrasive, use))

@@ -37,7 +37,7 @@ public enum ShelfRule {
     /** From this resistance on, oxide grain is warned of; from 4 on it is refused. */
     static final double OXIDE_WARNS_AT = Prior.SHELF_RULE_OXIDE_WARNS_AT.value();
 
-    private record Case(Abrasive abrasive, Job job, SteelClass steel, PlanRules rules) {}
+    private record Case(Abrasive abrasive, StoneWork job, SteelClass steel, PlanRules rules) {}
 
     private final String reason;
     private final Predicate<Case> bars;
@@ -53,23 +53,23 @@ public enum ShelfRule {
     }
 
     /** The first rule that keeps an abrasive from a job in a house of the usual rules. */
-    public static Optional<ShelfRule> barring(Abrasive abrasive, Job job, SteelClass steel) {
+    public static Optional<ShelfRule> barring(Abrasive abrasive, StoneWork job, SteelClass steel) {
         return barring(abrasive, job, steel, PlanRules.USUAL);
     }
 
     /** The first rule that keeps an abrasive from a job. */
-    public static Optional<ShelfRule> barring(Abrasive abrasive, Job job, SteelClass steel, PlanRules rules) {
+    public static Optional<ShelfRule> barring(Abrasive abrasive, StoneWork job, SteelClass steel, PlanRules rules) {
         Case asked = new Case(abrasive, job, steel, rules);
         return Arrays.stream(values()).filter(rule -> rule.bars.test(asked)).findFirst();
     }
 
     /** The pieces of a shelf that may be used for a job in a house of the usual rules. */
-    public static List<Abrasive> allowed(List<Abrasive> shelf, Job job, SteelClass steel) {
+    public static List<Abrasive> allowed(List<Abrasive> shelf, StoneWork job, SteelClass steel) {
         return allowed(shelf, job, steel, PlanRules.USUAL);
     }
 
     /** The pieces of a shelf that cut in strokes and may be used for a job, in the shelf's order. */
-    public static List<Abrasive> allowed(List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules) {
+    public static List<Abrasive> allowed(List<Abrasive> shelf, StoneWork job, SteelClass steel, PlanRules rules) {
         return shelf.stream()
                 .filter(a -> a.kind().cutsInStrokes() && a.kind().use() != AbrasiveKind.Use.STROP)
                 .filter(a -> barring(a, job, steel, rules).isEmpty())

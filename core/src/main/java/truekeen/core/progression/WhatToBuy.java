@@ -28,7 +28,7 @@ public final class WhatToBuy {
      * @param steel its steel
      * @param rules the house's for it
      */
-    public record Need(String tool, List<Job> jobs, SteelClass steel, PlanRules rules) {}
+    public record Need(String tool, List<StoneWork> jobs, SteelClass steel, PlanRules rules) {}
 
     /**
      * What one abrasive would do.
@@ -48,7 +48,7 @@ public final class WhatToBuy {
             double savedSeconds,
             List<String> quicker) {}
 
-    private record Now(Job job, Need need, Optional<Label> path) {
+    private record Now(StoneWork job, Need need, Optional<Label> path) {
         boolean met() {
             return path.filter(p -> job.finish()
                             .filter(w -> w.holds(p.leg().abrasive().d50Um()))
@@ -154,7 +154,7 @@ public final class WhatToBuy {
                         Abrasive.State.READY));
     }
 
-    private static Optional<Label> path(List<Abrasive> shelf, Job job, Need need) {
+    private static Optional<Label> path(List<Abrasive> shelf, StoneWork job, Need need) {
         List<Abrasive> usable = ShelfRule.allowed(shelf, job, need.steel, need.rules);
         return usable.isEmpty()
                 ? Optional.empty()

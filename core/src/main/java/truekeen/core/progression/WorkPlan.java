@@ -3,37 +3,47 @@ package truekeen.core.progression;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.job.Job;
+import truekeen.core.job.JobKind;
 import truekeen.core.table.Prior;
 
 /**
- * All jobs of a tool, each with its path.
+ * All jobs of a tool, with the abrasives that each is worked on.
  *
- * @param jobs in order: back, primary, secondary
- * @param offers wheels and belts that could shape the primary, where there is enough to shape
- * @param grind the wheel or belt that was chosen for it; the primary then has no path of its own
- * @param strop what to strop on, if the shelf has one
- * @param stropNote what to know about that strop, or empty
- * @param resets settings of the guide between jobs
- * @param stropStrokes strokes a side on the strop; 0 where the house finishes off the stone
- * @param seconds time in all (s), strop included, grinding at the middle of its range
+ * @param all every job in its order, those that no stones are chosen for among them
+ * @param jobs paths of the jobs that are worked on stones, in the same order
+ * @param offers wheels, belts and files that could do the big shaping
+ * @param grind the one that was chosen for it
+ * @param ground what it does; of a job that is covered nothing is then left for the stones, of another its scratches
+ * @param strops what to strop on, coarse first, if the shelf has any
+ * @param stropNote what to know about them, or empty
+ * @param settings settings of what holds the tool
+ * @param stropStrokes strokes a side on each strop; 0 where the house finishes off the stone
  */
 public record WorkPlan(
+        List<Job> all,
         List<JobPath> jobs,
         List<PowerOffer> offers,
         Optional<PowerOffer> grind,
-        Optional<Abrasive> strop,
+        Optional<JobKind> ground,
+        List<Abrasive> strops,
         String stropNote,
-        int resets,
-        int stropStrokes,
-        double seconds) {
+        int settings,
+        int stropStrokes) {
 
     /** Strokes a side on the strop after honing. Source: workshop prior, 5 to 10. */
     public static final int STROP_STROKES = Prior.WORK_PLAN_STROP_STROKES.whole();
 
+    /** Nothing is done. */
+    public static final WorkPlan NOTHING =
+            new WorkPlan(List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), List.of(), "", 0, 0);
+
     /** Keeps the lists from changing. */
     public WorkPlan {
+        all = List.copyOf(all);
         jobs = List.copyOf(jobs);
         offers = List.copyOf(offers);
+        strops = List.copyOf(strops);
     }
 
     /** Steel that goes in all, scratches included (mm³). */
@@ -42,23 +52,9 @@ public record WorkPlan(
                 + grind.map(PowerOffer::volumeMm3).orElse(0.0);
     }
 
-    /**
-     * Time in all (s) if every stroke count were as far off as the log leaves open, one standard deviation each, as it
-     * would be for one hand: what is fixed (changes, flattening, soaking) stays.
-     *
-     * @param more whether it takes more strokes, else fewer
-     */
-    public double secondsAtWorst(boolean more, double secondsPerStroke) {
-        double off = 0;
-        for (JobPath job : jobs) {
-            for (Leg leg : job.legs()) {
-                double spread = leg.abrasive().effort().spread();
-                off += leg.strokes() * ((more ? spread : 1 / spread) - 1);
-            }
-        }
-        double grinding = grind.map(g -> (more ? g.mostSeconds() : g.leastSeconds()) - middle(g))
-                .orElse(0.0);
-        return seconds + off * secondsPerStroke + grinding;
+    /** The first strop, if there is one. */
+    public Optional<Abrasive> strop() {
+        return strops.stream().findFirst();
     }
 
     /** Sessions of the hand that the strokes rest on: those of the stone of which least is known. */
@@ -70,12 +66,18 @@ public record WorkPlan(
                 .orElse(0);
     }
 
-    private static double middle(PowerOffer g) {
-        return (g.leastSeconds() + g.mostSeconds()) / 2;
+    /** The path of a job, if it is part of the plan. */
+    public Optional<JobPath> path(JobKind kind) {
+        return jobs.stream().filter(p -> p.job().kind() == kind).findFirst();
     }
 
-    /** The path of a job, if it is part of the plan. */
-    public Optional<JobPath> path(Job.Kind kind) {
-        return jobs.stream().filter(p -> p.job().kind() == kind).findFirst();
+    /** The path of the job at the very edge, if the edge is worked on stones. */
+    public Optional<JobPath> edgePath() {
+        return all.stream().filter(Job::edge).findFirst().flatMap(j -> path(j.kind()));
+    }
+
+    /** The finest stone that the edge is worked on, if it is. */
+    public Optional<Abrasive> finest() {
+        return edgePath().map(p -> p.legs().get(p.legs().size() - 1).abrasive());
     }
 }

@@ -10,9 +10,16 @@ import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
-import truekeen.core.condition.Shaping;
+import truekeen.core.condition.Scope;
+import truekeen.core.job.BackFlat;
+import truekeen.core.job.Hold;
+import truekeen.core.job.Job;
+import truekeen.core.job.JobKind;
+import truekeen.core.job.Shaping;
 import truekeen.core.message.Numbers;
+import truekeen.core.removal.Filing;
 import truekeen.core.removal.PowerRate;
+import truekeen.core.setup.Camber;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
@@ -27,6 +34,8 @@ public final class WorkPlanner {
     public static final double UNKNOWN_SCRATCH_UM = Prior.WORK_PLANNER_UNKNOWN_SCRATCH_UM.value();
     /** A strop finer than the last stone by more than this takes off the burr but replaces no scratches. */
     private static final double STROP_STEP = Prior.WORK_PLANNER_STROP_STEP.value();
+    /** A strop follows another that is at most so many times coarser. */
+    private static final double STROP_FOLLOWS = Prior.STROP_FOLLOWS.value();
 
     private static final Set<Abrasive.Shape> FLAT_SHAPES =
             Set.of(Abrasive.Shape.BENCH, Abrasive.Shape.NARROW, Abrasive.Shape.POCKET, Abrasive.Shape.STRIP);
@@ -37,6 +46,9 @@ public final class WorkPlanner {
             Abrasive.Shape.POCKET,
             Abrasive.Shape.ROUND,
             Abrasive.Shape.STRIP);
+    /** What is held in the hand and moved over a tool that lies still. */
+    private static final Set<Abrasive.Shape> HAND_SHAPES =
+            Set.of(Abrasive.Shape.ROUND, Abrasive.Shape.POCKET, Abrasive.Shape.STRIP);
     /** What reaches into a hollow edge. */
     private static final Set<Abrasive.Shape> NARROW_SHAPES =
             Set.of(Abrasive.Shape.NARROW, Abrasive.Shape.POCKET, Abrasive.Shape.ROD, Abrasive.Shape.STRIP);
@@ -46,6 +58,7 @@ public final class WorkPlanner {
     private final PlanRules rules;
     private final FinishWindow window;
     private final GeometryKind kind;
+    private OptionalDouble hardness = OptionalDouble.empty();
 
     private WorkPlanner(List<Abrasive> shelf, SteelClass steel, PlanRules rules, ToolUse trade) {
         this.shelf = new ArrayList<>(shelf);
@@ -95,10 +108,9 @@ public final class WorkPlanner {
     }
 
     /** The jobs that stones are asked for, each with its volume, area, depth and finish. */
-    public static List<Job> jobs(
+    public static List<StoneWork> jobs(
             Restoration restoration, EdgeSurvey survey, ToolUse trade, SteelClass steel, PlanRules rules, PlanAsk ask) {
-        return new WorkPlanner(List.of(), steel, rules, trade)
-                .jobs(restoration, survey, ask.loggedScratchUm().orElse(UNKNOWN_SCRATCH_UM), false, ask);
+        return new WorkPlanner(List.of(), steel, rules, trade).works(restoration, ask);
     }
 
     /** Shapes of abrasives that can work the edge of a family. */
@@ -110,32 +122,45 @@ public final class WorkPlanner {
     /** The stone of a shelf nearest the finish a trade wants, for a touch-up that a strop could not do. */
     public static Optional<Abrasive> finishingStone(List<Abrasive> shelf, ToolUse trade, SteelClass steel) {
         WorkPlanner planner = new WorkPlanner(shelf, steel, PlanRules.USUAL, trade);
-        Job touchUp = planner.job(Job.Kind.SECONDARY, Shaping.none(1), 0, true);
+        StoneWork touchUp = new StoneWork(
+                JobKind.SECONDARY,
+                Shaping.none(1),
+                0,
+                Optional.of(planner.window),
+                StoneWork.Forces.of(1),
+                false,
+                shapes(trade.geometry()));
         List<Abrasive> usable = ShelfRule.allowed(shelf, touchUp, steel);
         return usable.isEmpty() ? Optional.empty() : Optional.of(ProgressionPlanner.finishing(usable, planner.window));
     }
 
     private WorkPlan plan(Restoration restoration, EdgeSurvey survey, PlanAsk ask) {
-        List<JobPath> paths = new ArrayList<>();
-        List<PowerOffer> offers = restoration.primary().map(this::offers).orElse(List.of());
+        hardness = ask.hardnessHrc();
+        List<PowerOffer> offers = big(restoration).map(j -> offers(j.shaping())).orElse(List.of());
         Optional<PowerOffer> grind = offers.stream()
                 .filter(o -> ask.grindOn().filter(o.machine().id()::equals).isPresent())
                 .findFirst();
-        double clock = 0;
+        Optional<Job> ground = grind.flatMap(g -> big(restoration));
+        List<JobPath> paths = new ArrayList<>();
         boolean oil = false;
-        double start = ask.loggedScratchUm()
-                .orElse(grind.map(g -> g.machine().scratchUm()).orElse(UNKNOWN_SCRATCH_UM));
-        for (Job job : jobs(restoration, survey, start, grind.isPresent(), ask)) {
-            Wish wish = ask.wishes().getOrDefault(job.kind(), Wish.NONE);
-            JobPath path = ProgressionPlanner.plan(shelf, job, steel, rules, oil, wish);
+        Scratches scratches =
+                new Scratches(ask.loggedScratchUm(), restoration.scope() == Scope.FINE_STONE_ONLY, window);
+        for (Job job : restoration.jobs()) {
+            boolean byMachine = ground.filter(g -> g == job).isPresent();
+            if (byMachine) {
+                scratches.left(job, grind.get().machine().scratchUm());
+            }
+            if (job.hold() == Hold.RULE || byMachine && job.covered()) {
+                continue;
+            }
+            StoneWork work = work(job, restoration, scratches.on(job), byMachine, ask);
+            JobPath path = ProgressionPlanner.plan(
+                    shelf, work, steel, rules, oil, ask.wishes().getOrDefault(job.kind(), Wish.NONE));
             paths.add(path);
-            clock += path.seconds();
             oil = path.oilOnTool();
+            scratches.left(job, path.scratchLeftUm());
             carryOn(path);
         }
-        int guided = (int)
-                paths.stream().filter(p -> p.job().kind() != Job.Kind.BACK).count();
-        int resets = Math.max(0, guided - 1);
         double last = paths.isEmpty()
                 ? 0
                 : paths.get(paths.size() - 1)
@@ -143,65 +168,124 @@ public final class WorkPlanner {
                         .get(paths.get(paths.size() - 1).legs().size() - 1)
                         .abrasive()
                         .d50Um();
-        Optional<Abrasive> strop = rules.habits().strop() ? strop(last) : Optional.empty();
-        double grinding =
-                grind.map(g -> (g.leastSeconds() + g.mostSeconds()) / 2).orElse(0.0);
-        double stropping = strop.isEmpty()
-                ? 0
-                : rules.changeSeconds() + 2 * rules.habits().stropStrokes() * rules.secondsPerStroke();
+        boolean house = rules.habits().strop();
+        List<Abrasive> strops = house ? strops(last) : List.of();
         return new WorkPlan(
+                restoration.jobs(),
                 paths,
                 offers,
                 grind,
-                strop,
-                rules.habits().strop() ? stropNote(strop, last) : ProgressionWords.OFF_THE_STONE.words(),
-                resets,
-                rules.habits().strop() ? rules.habits().stropStrokes() : 0,
-                clock + grinding + stropping + resets * rules.resetSeconds());
+                ground.map(Job::kind),
+                strops,
+                house ? stropNote(strops.stream().findFirst(), last) : ProgressionWords.OFF_THE_STONE.words(),
+                (int) restoration.jobs().stream()
+                        .filter(j -> j.hold() == Hold.SETTING)
+                        .count(),
+                house ? rules.habits().stropStrokes() : 0);
     }
 
-    private List<Job> jobs(Restoration restoration, EdgeSurvey survey, double startUm, boolean ground, PlanAsk ask) {
-        List<Job> jobs = new ArrayList<>();
-        if (kind.back() && restoration.secondary().isPresent() && survey.backWantsWork()) {
-            jobs.add(job(Job.Kind.BACK, restoration.back(), UNKNOWN_SCRATCH_UM, true));
+    /** What is on the faces while the jobs go on: each begins on what the one before left on the face under it. */
+    private static final class Scratches {
+        private static final double LAPPED_UM = Prior.LAPPED_SCRATCH_UM.value();
+        private static final double TOUCHED_UP_RATIO = Prior.TOUCHED_UP_SCRATCH_RATIO.value();
+
+        private final double atEdge;
+        private OptionalDouble under = OptionalDouble.empty();
+
+        Scratches(OptionalDouble logged, boolean touchUp, FinishWindow window) {
+            this.atEdge = logged.orElse(touchUp ? TOUCHED_UP_RATIO * window.usualUm() : UNKNOWN_SCRATCH_UM);
         }
-        if (restoration.primary().isPresent() && !ground) {
-            jobs.add(job(Job.Kind.PRIMARY, restoration.primary().get(), startUm, false));
+
+        double on(Job job) {
+            if (job instanceof BackFlat back && back.shaping().depthMm() <= 0) {
+                return LAPPED_UM;
+            }
+            return job.edge()
+                    ? under.orElse(atEdge)
+                    : job.byMachine() ? under.orElse(UNKNOWN_SCRATCH_UM) : UNKNOWN_SCRATCH_UM;
         }
-        Job.Bevel honed = ask.target()
-                .map(t -> new Job.Bevel(t.last().degrees(), restoration.honedWidthMm()))
-                .orElse(Job.Bevel.UNKNOWN);
-        restoration
-                .secondary()
-                .ifPresent(
-                        s -> jobs.add(job(Job.Kind.SECONDARY, s, startUm, true).on(honed)));
-        return jobs;
+
+        void left(Job job, double um) {
+            if (!job.backSide() && (job.covered() || job.edge())) {
+                under = OptionalDouble.of(um);
+            }
+        }
     }
 
-    private Job job(Job.Kind kind, Shaping shaping, double startUm, boolean finished) {
-        return new Job(
-                kind,
-                shaping,
-                startUm,
-                finished ? Optional.of(window) : Optional.empty(),
-                Job.Forces.of(this.kind),
-                kind == Job.Kind.BACK && this.kind == GeometryKind.SINGLE_BEVEL_KNIFE,
-                shapes(this.kind));
+    /** The job that a machine would do: the one that takes most, where it takes more than the house does by hand. */
+    private Optional<Job> big(Restoration restoration) {
+        return restoration.byMachine().filter(j -> j.shaping().volumeMm3() > rules.offerPowerAboveMm3());
+    }
+
+    private List<StoneWork> works(Restoration restoration, PlanAsk ask) {
+        Scratches scratches =
+                new Scratches(ask.loggedScratchUm(), restoration.scope() == Scope.FINE_STONE_ONLY, window);
+        return restoration.jobs().stream()
+                .filter(j -> j.hold() != Hold.RULE)
+                .map(j -> work(j, restoration, scratches.on(j), false, ask))
+                .toList();
+    }
+
+    /** What a job asks of the stones; of one that a machine has shaped only its scratches are left. */
+    private StoneWork work(Job job, Restoration restoration, double scratchUm, boolean shaped, PlanAsk ask) {
+        StoneWork.Bevel bevel = job.edge() && ask.target().isPresent()
+                ? new StoneWork.Bevel(ask.target().get().last().degrees(), restoration.honedWidthMm())
+                : StoneWork.Bevel.UNKNOWN;
+        return new StoneWork(
+                job.kind(),
+                shaped ? Shaping.none(job.shaping().workedAreaMm2()) : job.shaping(),
+                scratchUm,
+                finish(job),
+                StoneWork.Forces.of(kind, restoration.edgeLengthMm()),
+                job.kind() == JobKind.BACK && kind == GeometryKind.SINGLE_BEVEL_KNIFE,
+                shapes(job),
+                bevel,
+                leastStrokes(job, restoration),
+                job.refinedMm2());
+    }
+
+    /** What a face ends on: one that another covers, and a broad face, on what shaped it; the cheeks need not be as fine. */
+    private Optional<FinishWindow> finish(Job job) {
+        return job.covered() || job.kind() == JobKind.BROAD_FACE
+                ? Optional.empty()
+                : Optional.of(job.kind() == JobKind.THINNING ? window.coarser() : window);
+    }
+
+    /** The fewest strokes in all that are set down for: so many a side, or at each station of a cambered edge. */
+    private int leastStrokes(Job job, Restoration restoration) {
+        boolean cambered = restoration.measuresAfter().values().containsKey("camber");
+        boolean alongBevel = !job.backSide() && job.kind() != JobKind.BROAD_FACE;
+        return alongBevel && cambered
+                ? Prior.LEAST_STROKES_STATION.whole() * Camber.STATIONS
+                : StoneWork.LEAST_STROKES * (alongBevel && kind.bothSides() ? 2 : 1);
+    }
+
+    /** A curve is followed by a small stone in the hand; only a shelf that has none does it on what lies on the bench. */
+    private Set<Abrasive.Shape> shapes(Job job) {
+        boolean inHand = job.hold() == Hold.STONE_IN_CIRCLES
+                && shelf.stream()
+                        .anyMatch(a -> HAND_SHAPES.contains(a.shape())
+                                && a.kind().cutsInStrokes()
+                                && !a.state().retired());
+        return inHand ? HAND_SHAPES : shapes(kind);
     }
 
     private List<PowerOffer> offers(Shaping shaping) {
-        if (shaping.volumeMm3() <= rules.offerPowerAboveMm3()) {
-            return List.of();
-        }
         return shelf.stream()
                 .filter(a -> !a.state().retired())
-                .flatMap(a -> PowerRate.of(a.kind()).stream()
-                        .map(rate -> new PowerOffer(
-                                a,
-                                rate.leastSeconds(shaping.volumeMm3()),
-                                rate.mostSeconds(shaping.volumeMm3()),
-                                shaping.volumeMm3())))
+                .flatMap(a -> offer(a, shaping).stream())
                 .toList();
+    }
+
+    private Optional<PowerOffer> offer(Abrasive a, Shaping shaping) {
+        double volume = shaping.volumeMm3();
+        if (a.kind() == AbrasiveKind.FILE) {
+            return Filing.bites(Filing.hardness(hardness, steel))
+                    ? Optional.of(new PowerOffer(a, Filing.leastSeconds(volume), Filing.mostSeconds(volume), volume))
+                    : Optional.empty();
+        }
+        return PowerRate.of(a.kind())
+                .map(rate -> new PowerOffer(a, rate.leastSeconds(volume), rate.mostSeconds(volume), volume));
     }
 
     /** Leaves the shelf as the job leaves it: strokes counted, flattened where due, soaking under way. */
@@ -238,13 +322,25 @@ public final class WorkPlanner {
         }
     }
 
-    /** The strop nearest below the last stone: one with compound before a bare one. */
-    private Optional<Abrasive> strop(double lastUm) {
-        return shelf.stream()
+    /** The strop nearest below the last stone, one with compound before a bare one, and those that may follow it. */
+    private List<Abrasive> strops(double lastUm) {
+        List<Abrasive> all = shelf.stream()
                 .filter(a ->
                         a.kind().use() == AbrasiveKind.Use.STROP && !a.state().retired())
+                .toList();
+        Optional<Abrasive> first = all.stream()
                 .min(Comparator.comparingDouble(a ->
                         a.d50Um() <= 0 ? Double.MAX_VALUE : Math.abs(Math.log(a.d50Um() / Math.max(lastUm, 0.1)))));
+        List<Abrasive> row = new ArrayList<>(first.stream().toList());
+        for (Abrasive a : all.stream()
+                .sorted(Comparator.comparingDouble(Abrasive::d50Um).reversed())
+                .toList()) {
+            double before = row.get(row.size() - 1).d50Um();
+            if (a.d50Um() > 0 && a.d50Um() < before && before <= STROP_FOLLOWS * a.d50Um()) {
+                row.add(a);
+            }
+        }
+        return row;
     }
 
     private static String stropNote(Optional<Abrasive> strop, double lastUm) {

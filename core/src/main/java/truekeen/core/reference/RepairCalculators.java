@@ -4,7 +4,6 @@ import static truekeen.core.reference.Calculator.gives;
 import static truekeen.core.reference.Calculator.in;
 import static truekeen.core.reference.Calculator.num;
 import static truekeen.core.reference.Calculator.nums;
-import static truekeen.core.reference.Calculator.opt;
 import static truekeen.core.reference.Calculator.out;
 import static truekeen.core.reference.Calculator.text;
 import static truekeen.core.reference.Calculator.to;
@@ -17,6 +16,7 @@ import java.util.List;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.advice.Formula;
+import truekeen.core.condition.MeanLoss;
 import truekeen.core.condition.Restorer;
 import truekeen.core.hand.HandLog;
 import truekeen.core.hand.StrokeRatio;
@@ -52,13 +52,14 @@ final class RepairCalculators {
                 "How many sharpenings the steel will last",
                 in(
                         num("steel", "Steel left to the retire limit", "mm", 0, 200, 20),
-                        opt("each", "What one sharpening takes, where it is known", "mm", 0.0005, 10, null)),
+                        num("lost", "Lost by sharpenings that were measured, in all", "mm", 0, 100, 0),
+                        whole("sharpenings", "Sharpenings that were measured", 0, 1000, 0)),
                 to(out("sharpenings", "Sharpenings", ""), out("least", "At least", ""), out("most", "At most", "")),
                 v -> {
-                    SharpeningsLeft left =
-                            SharpeningsLeft.of(v.num("steel"), v.has("each") ? List.of(v.num("each")) : List.of());
-                    return gives("sharpenings", (double) left.value(), "least", (double) left.low(), "most", (double)
-                            left.high());
+                    MeanLoss.Sharpenings left = SharpeningsLeft.of(
+                                    v.num("steel"), MeanLoss.of(v.num("lost"), v.whole("sharpenings")))
+                            .number();
+                    return gives("sharpenings", left.likely(), "least", left.low(), "most", left.high());
                 });
     }
 

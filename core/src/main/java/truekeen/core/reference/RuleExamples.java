@@ -12,15 +12,16 @@ import truekeen.core.abrasive.Lubricant;
 import truekeen.core.angle.AngleChoice;
 import truekeen.core.angle.AngleChooser;
 import truekeen.core.angle.AngleHistory;
-import truekeen.core.condition.Shaping;
+import truekeen.core.job.JobKind;
+import truekeen.core.job.Shaping;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.FinishWindow;
 import truekeen.core.progression.HouseStones;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.ProgressionPlanner;
 import truekeen.core.progression.ShelfRule;
 import truekeen.core.progression.StoneHabits;
+import truekeen.core.progression.StoneWork;
 import truekeen.core.quantity.Angle;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
@@ -55,7 +56,7 @@ public final class RuleExamples {
         SteelClass hard = Steels.all().stream()
                 .max((a, b) -> Double.compare(a.resistanceOxide(), b.resistanceOxide()))
                 .orElseThrow();
-        Job bench = job(false);
+        StoneWork bench = job(false);
         return switch (rule) {
             case RETIRED ->
                 tried(
@@ -168,11 +169,11 @@ public final class RuleExamples {
         }
         ToolUse trade = ToolUses.all().get(0);
         PlanRules house = PlanRules.USUAL.with(HouseStones.of(rules));
-        Job job = job(false);
+        StoneWork job = job(false);
         FinishWindow window = house.habits()
                 .finish()
                 .of(new FinishWindow(trade.finishFinestUm(), trade.finishUsualUm(), trade.finishCoarsestUm()));
-        Job wanted = new Job(
+        StoneWork wanted = new StoneWork(
                 job.kind(),
                 job.shaping(),
                 job.startScratchUm(),
@@ -186,7 +187,7 @@ public final class RuleExamples {
                         .collect(java.util.stream.Collectors.joining(", then "));
     }
 
-    private static List<Line> houseLubricant(AbrasiveKind kind, Job job, SteelClass steel) {
+    private static List<Line> houseLubricant(AbrasiveKind kind, StoneWork job, SteelClass steel) {
         Abrasive oily = stone(kind, 9.5, Abrasive.Shape.BENCH, Abrasive.State.READY, Lubricant.OIL);
         StoneHabits water = new StoneHabits(StoneHabits.HouseLubricant.WATER, StoneHabits.Finish.PURPOSE, true, 8);
         return List.of(
@@ -209,13 +210,13 @@ public final class RuleExamples {
         return new Abrasive("example", "example", kind, kind.grain(), um, false, shape, lubricant, state);
     }
 
-    private static Job job(boolean fineOnly) {
-        return new Job(
-                Job.Kind.SECONDARY,
+    private static StoneWork job(boolean fineOnly) {
+        return new StoneWork(
+                JobKind.SECONDARY,
                 Shaping.none(10),
                 3,
                 Optional.of(new FinishWindow(1, 2, 10)),
-                Job.Forces.CHISEL,
+                StoneWork.Forces.of(20),
                 fineOnly,
                 EnumSet.of(Abrasive.Shape.BENCH));
     }
@@ -224,8 +225,8 @@ public final class RuleExamples {
             String barring,
             Abrasive barred,
             Abrasive free,
-            Job one,
-            Job other,
+            StoneWork one,
+            StoneWork other,
             SteelClass steel,
             SteelClass otherSteel) {
         return List.of(

@@ -225,7 +225,7 @@ final class SectionCalculators {
                         num("secondary", "Secondary", "°", 5, 75, 30),
                         num("width", "Width of the secondary now", "mm", 0.001, 30, 0.6),
                         num("widest", "Widest that is still honed", "mm", 0.001, 30, 1.5),
-                        num("each", "Recession of a honing", "mm", 0.0005, 1, 0.008)),
+                        num("each", "Recession of a honing", "mm", 0.0005, 1, 0.05)),
                 to(out("honings", "Honings left", "")),
                 v -> {
                     Angle one = deg(v.num("primary"));
@@ -282,7 +282,7 @@ final class SectionCalculators {
                         num("thickness", "Thickness", "mm", 0.5, 25, 3.2),
                         num("wheel", "Diameter of the wheel", "mm", 20, 1000, 200),
                         num("chord", "Chord", "°", 5, 75, 25),
-                        num("each", "Recession of a honing", "mm", 0.0005, 1, 0.008)),
+                        num("each", "Recession of a honing", "mm", 0.0005, 1, 0.05)),
                 to(out("recession", "Recession until then", "mm"), out("honings", "Honings", "")),
                 v -> {
                     HollowGrind h = hollow(v);

@@ -73,7 +73,7 @@ public final class Typeset {
         TEX.put(Formula.GRIT_SIZE, "\\ln d_{50} = \\text{linear in}\\ \\ln n \\ \\text{between rows}");
         TEX.put(
                 Formula.STROKES,
-                "n = \\frac{V}{k F \\ell}, \\quad k = k_0\\,\\frac{\\sqrt{d_{50}/11.5}}{\\text{resistance}}");
+                "n = \\frac{V}{k F \\ell}, \\quad k = k_0\\,\\frac{(\\min(d_{50}, 100)/11.5)^{0.7}}{\\text{resistance}}");
         TEX.put(
                 Formula.LEAST_TIME,
                 "\\min_{\\text{paths}} \\sum \\left(1.2\\,n_i + 25 + \\text{flattening} + \\text{soaking}\\right)");

@@ -28,17 +28,18 @@ import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.condition.Shaping;
 import truekeen.core.heat.EdgeFin;
 import truekeen.core.heat.HeatModel;
 import truekeen.core.heat.HeatRun;
+import truekeen.core.job.JobKind;
+import truekeen.core.job.Shaping;
 import truekeen.core.keenness.EdgeTest;
 import truekeen.core.keenness.Reading;
 import truekeen.core.progression.FinishWindow;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.ProgressionPlanner;
+import truekeen.core.progression.StoneWork;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
@@ -222,12 +223,12 @@ final class WorkCalculators {
                                 Abrasive.State.READY));
                     }
                     double f = v.num("finish");
-                    Job job = new Job(
-                            Job.Kind.PRIMARY,
+                    StoneWork job = new StoneWork(
+                            JobKind.PRIMARY,
                             new Shaping(v.num("volume"), v.num("area"), v.num("depth")),
                             3,
                             Optional.of(new FinishWindow(f / 2, f, f * 2)),
-                            Job.Forces.CHISEL,
+                            StoneWork.Forces.of(20),
                             false,
                             EnumSet.of(Abrasive.Shape.BENCH));
                     JobPath path = ProgressionPlanner.plan(

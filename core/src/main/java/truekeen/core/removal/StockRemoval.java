@@ -13,10 +13,15 @@ public final class StockRemoval {
     /** The grain the priors were taken at (µm). */
     private static final double REFERENCE_GRAIN_UM = Prior.STOCK_REMOVAL_REFERENCE_GRAIN_UM.value();
 
+    private static final double GRAIN_EXPONENT = Prior.STOCK_REMOVAL_GRAIN_EXPONENT.value();
+    private static final double SCRATCH_SHARE = Prior.SCRATCH_SHARE.value();
+    private static final double COARSEST_UM = Prior.STOCK_REMOVAL_COARSEST_UM.value();
+
     private StockRemoval() {}
 
     /**
-     * Specific wear of an abrasive on a steel (mm²/N): {@code k₀·√(d50/11.5) / resistance}, less as it wears out.
+     * Specific wear of an abrasive on a steel (mm²/N): {@code k₀·(min(d50, 100)/11.5)^0.7 / resistance}, less as it
+     * wears out. Coarser cuts faster up to the critical size of grain, from which on it levels off.
      *
      * @throws IllegalArgumentException for one that is not worked in strokes or does not cut
      */
@@ -25,7 +30,8 @@ public final class StockRemoval {
                 .specificWear()
                 .orElseThrow(() -> new IllegalArgumentException(abrasive.kind().key() + " goes by volume in time"));
         double bite = 1 - Prior.WORN_BITE.value() * abrasive.state().worn();
-        return bite * k0 * Math.sqrt(abrasive.d50Um() / REFERENCE_GRAIN_UM) / resistance(abrasive, steel);
+        double grains = Math.min(abrasive.d50Um(), COARSEST_UM) / REFERENCE_GRAIN_UM;
+        return bite * k0 * Math.pow(grains, GRAIN_EXPONENT) / resistance(abrasive, steel);
     }
 
     /** Volume one stroke takes (mm³) under so much force (N). */
@@ -43,6 +49,14 @@ public final class StockRemoval {
         return volumeMm3
                 / perStroke(abrasive, steel, forceN)
                 * abrasive.effort().factor();
+    }
+
+    /**
+     * Volume that goes until scratches of a depth (µm) are gone from an area (mm²), in mm³: only a share of the depth lies
+     * between the mean plane of the face and its valleys.
+     */
+    public static double replacingMm3(double scratchUm, double areaMm2) {
+        return SCRATCH_SHARE * scratchUm / 1000 * areaMm2;
     }
 
     /** Resistance of a steel to the grain of an abrasive. */

@@ -7,20 +7,26 @@ import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.EdgeSurvey;
-import truekeen.core.condition.Finding;
+import truekeen.core.condition.Occasion;
+import truekeen.core.condition.Occasion.BackDecision;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
+import truekeen.core.condition.SavingBackBevel;
 import truekeen.core.condition.ShapeDeviations;
+import truekeen.core.job.Job;
+import truekeen.core.job.JobKind;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.FinishWindow;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.ProgressionPlanner;
+import truekeen.core.progression.StoneWork;
 import truekeen.core.progression.WorkPlanner;
 import truekeen.core.quantity.Angle;
 import truekeen.core.removal.StockRemoval;
+import truekeen.core.section.EdgeShape;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
@@ -41,22 +47,21 @@ import truekeen.core.tool.ToolUse;
 public record BackWork(double stripMm, double depthMm, List<String> acts, List<Option> options) {
     /** A tool narrower than this rocks on the stone when worked along it (mm). Source: workshop prior. */
     public static final double NARROW_MM = Prior.BACK_WORK_NARROW_MM.value();
-    /** Width of a back bevel that saves a pitted back (mm). Source: workshop prior. */
-    public static final double SAVING_BEVEL_MM = Prior.THIN_BACK_BEVEL_MM.value();
 
     /**
      * A way to deal with a damaged back.
      *
-     * @param key FLATTEN, BACK_BEVEL, PAST_THE_PITS or RETIRE
+     * @param key FLATTEN, BACK_BEVEL, PAST_THE_PITS, LEAVE, PAST_THE_BEVEL or RETIRE
      * @param words what it is
      * @param allowed whether it may be done
      * @param reason why not, or what to know
      * @param depthMm steel off the back (mm)
-     * @param volumeMm3 steel to go (mm³)
-     * @param lostMm off the length (mm)
+     * @param volumeMm3 steel to go in all (mm³)
+     * @param lostMm off the length in all (mm)
      * @param angleDeg angle of a back bevel (°), where it is one
      * @param leastSeconds least time (s), an estimate, where it can be told
      * @param mostSeconds most time (s)
+     * @param decided whether the plan goes this way
      */
     public record Option(
             String key,
@@ -68,7 +73,8 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
             double lostMm,
             OptionalDouble angleDeg,
             OptionalDouble leastSeconds,
-            OptionalDouble mostSeconds) {}
+            OptionalDouble mostSeconds,
+            boolean decided) {}
 
     /** Keeps the lists from changing. */
     public BackWork {
@@ -79,8 +85,9 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
     /**
      * The work on the back of a tool; empty on families that have none.
      *
+     * @param target bevels it is to have
      * @param trade its work, which says how fine the back is to end
-     * @param thinRule whether the house takes a thin rule to irons
+     * @param occasion what decides which jobs are done
      */
     public static Optional<BackWork> of(
             Restoration restoration,
@@ -90,7 +97,8 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
             List<Abrasive> shelf,
             PlanRules rules,
             ToolUse trade,
-            boolean thinRule) {
+            TargetBevel target,
+            Occasion occasion) {
         if (!blade.kind().back()) {
             return Optional.empty();
         }
@@ -98,12 +106,19 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
                 blade.kind().square() ? Restorer.BACK_ZONE_MM : Restorer.BACK_STRIP_MM,
                 blade.usable().mm());
         double depth = survey.effectiveBackDepthMm();
-        List<Option> options =
-                depth > 0 ? options(restoration, survey, blade, steel, shelf, rules, strip, depth) : List.of();
+        List<Option> options = depth > 0 || survey.pitsAtEdgeMm() > 0
+                ? options(restoration, survey, blade, steel, shelf, rules, strip, depth, target, occasion)
+                : List.of();
         return Optional.of(new BackWork(
                 strip,
                 depth,
-                acts(survey, blade, strip, depth, stones(restoration, blade, steel, shelf, rules, trade), thinRule),
+                acts(
+                        survey,
+                        blade,
+                        strip,
+                        depth,
+                        stones(restoration, blade, steel, shelf, rules, trade),
+                        occasion.thinRule()),
                 options));
     }
 
@@ -151,32 +166,50 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
             List<Abrasive> shelf,
             PlanRules rules,
             double strip,
-            double depth) {
+            double depth,
+            TargetBevel target,
+            Occasion occasion) {
         List<Option> all = new ArrayList<>();
         double pits = survey.pitsAtEdgeMm();
         boolean tooDeep = pits > Restorer.DEEPEST_PITS_MM;
         Optional<JobPath> path = flatten(restoration, blade, steel, shelf, rules);
         double spread = StockRemoval.firstEstimateSpread();
-        all.add(new Option(
-                "FLATTEN",
+        BackDecision decided = occasion.back();
+        Choice choice = new Choice(survey, blade, target, occasion);
+        all.add(choice.option(
+                BackDecision.FLATTEN,
                 RepairWords.OPTION_FLATTEN.fill("strip", Numbers.plain(strip, 0)),
-                path.isPresent(),
+                path.isEmpty() ? RepairWords.NOTHING_ALLOWED.words() : "",
                 path.isEmpty()
-                        ? RepairWords.NOTHING_ALLOWED.words()
+                        ? ""
                         : tooDeep
                                 ? RepairWords.PITS_TOO_DEAR.fill("deepest", Numbers.plain(Restorer.DEEPEST_PITS_MM, 2))
                                 : RepairWords.STONE_FIRST.fill(
                                         "stone",
                                         path.get().legs().get(0).abrasive().name()),
                 depth,
-                restoration.back().volumeMm3(),
-                0,
-                OptionalDouble.empty(),
                 path.map(p -> OptionalDouble.of(p.seconds() / spread)).orElse(OptionalDouble.empty()),
                 path.map(p -> OptionalDouble.of(p.seconds() * spread)).orElse(OptionalDouble.empty())));
         if (pits > 0) {
-            all.add(backBevel(blade, restoration, pits));
-            pastThePits(survey, blade).ifPresent(all::add);
+            all.add(backBevel(choice, blade, target, pits));
+            all.add(choice.option(
+                    BackDecision.PAST_THE_PITS,
+                    RepairWords.OPTION_PAST_PITS.words(),
+                    "",
+                    blade.steelLeftMm() > pits
+                            ? RepairWords.PAST_PITS_WHY.fill("left", Numbers.plain(blade.steelLeftMm() - pits, 1))
+                            : RepairWords.PAST_RETIRE_LIMIT.words(),
+                    pits,
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty()));
+            all.add(choice.option(
+                    BackDecision.LEAVE,
+                    RepairWords.OPTION_LEAVE_PITS.words(),
+                    "",
+                    RepairWords.LEAVE_PITS_WHY.words(),
+                    0,
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty()));
             boolean saved = blade.kind().allows(Operation.BACK_BEVEL);
             all.add(new Option(
                     "RETIRE",
@@ -188,7 +221,8 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
                     0,
                     OptionalDouble.empty(),
                     OptionalDouble.empty(),
-                    OptionalDouble.empty()));
+                    OptionalDouble.empty(),
+                    false));
         }
         survey.departures()
                 .oldBack()
@@ -203,8 +237,44 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
                         o.recessionMm(),
                         OptionalDouble.empty(),
                         OptionalDouble.empty(),
-                        OptionalDouble.empty())));
+                        OptionalDouble.empty(),
+                        o.goes() == ShapeDeviations.OldBackGoes.BY_THE_EDGE && decided == BackDecision.FLATTEN)));
         return all;
+    }
+
+    /** What each decision really comes to: the same edge worked out with it. */
+    private record Choice(EdgeSurvey survey, Blade blade, TargetBevel target, Occasion occasion) {
+        Option option(
+                BackDecision what,
+                String words,
+                String bar,
+                String reason,
+                double depth,
+                OptionalDouble least,
+                OptionalDouble most) {
+            Optional<Restoration> then = Optional.empty();
+            String refused = bar;
+            try {
+                then = Optional.of(Restorer.restore(blade, survey, target, occasion.deciding(what)));
+            } catch (RefusedException cannot) {
+                refused = cannot.getMessage();
+            }
+            return new Option(
+                    what.name(),
+                    words,
+                    refused.isEmpty(),
+                    refused.isEmpty() ? reason : refused,
+                    depth,
+                    then.map(Restoration::volumeMm3).orElse(0.0),
+                    then.map(Restoration::lostMm).orElse(0.0),
+                    then.flatMap(r -> r.job(JobKind.BACK_BEVEL))
+                            .flatMap(Job::angle)
+                            .map(back -> OptionalDouble.of(back.degrees()))
+                            .orElse(OptionalDouble.empty()),
+                    least,
+                    most,
+                    occasion.back() == what);
+        }
     }
 
     /** The stones for it by name, in order, ending on the finish that its work wants. */
@@ -235,12 +305,12 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
             List<Abrasive> shelf,
             PlanRules rules,
             Optional<FinishWindow> finish) {
-        Job job = new Job(
-                Job.Kind.BACK,
+        StoneWork job = new StoneWork(
+                JobKind.BACK,
                 restoration.back(),
                 WorkPlanner.UNKNOWN_SCRATCH_UM,
                 finish,
-                Job.Forces.of(blade.kind()),
+                StoneWork.Forces.of(blade.kind(), blade.edgeLengthMm()),
                 blade.kind() == GeometryKind.SINGLE_BEVEL_KNIFE,
                 WorkPlanner.shapes(blade.kind()));
         try {
@@ -250,58 +320,29 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         }
     }
 
-    private static Option backBevel(Blade blade, Restoration restoration, double pits) {
-        double sin = pits / SAVING_BEVEL_MM;
-        boolean fits = sin < Math.sin(Math.toRadians(30));
-        Angle angle = fits ? Angle.ofRadians(Math.asin(sin)) : Angle.ofDegrees(30);
+    private static Option backBevel(Choice choice, Blade blade, TargetBevel target, double pits) {
+        Angle angle = SavingBackBevel.angle(pits);
+        double width = EdgeShape.backBevelWidthMm(angle);
         String refused = blade.kind().refused().getOrDefault(Operation.BACK_BEVEL, "");
-        String clearance = "";
+        String clearance = RepairWords.NARROWER_IS_STEEPER.fill(
+                "narrower", Numbers.plain(width / 2, 0), "angle", Angle.ofRadians(Math.atan(2 * pits / width)));
         if (blade instanceof PlaneIron iron && refused.isEmpty()) {
-            double left = iron.clearance(iron.lastBevel(), angle).degrees();
+            double left = iron.clearance(target.last(), angle).degrees();
             clearance = iron.bevelUp()
                     ? RepairWords.LEAVES_CLEARANCE.fill("left", Numbers.plain(left, 1))
-                    : RepairWords.RAISES_CUTTING_ANGLE.fill("angle", iron.cutting(iron.lastBevel(), angle));
+                    : RepairWords.RAISES_CUTTING_ANGLE.fill("angle", iron.cutting(target.last(), angle));
             refused = iron.bevelUp() && left <= 0 ? RepairWords.NO_CLEARANCE_LEFT.words() : "";
         }
-        if (!fits && refused.isEmpty()) {
-            refused = RepairWords.PITS_WANT_MORE.fill("width", Numbers.plain(SAVING_BEVEL_MM, 0));
+        if (!SavingBackBevel.fits(pits) && refused.isEmpty()) {
+            refused = RepairWords.PITS_WANT_MORE.fill("width", Numbers.plain(width, 0));
         }
-        return new Option(
-                "BACK_BEVEL",
-                RepairWords.OPTION_BACK_BEVEL.fill("angle", angle, "width", Numbers.plain(SAVING_BEVEL_MM, 0)),
-                refused.isEmpty(),
-                refused.isEmpty() ? clearance : refused,
+        return choice.option(
+                BackDecision.BACK_BEVEL,
+                RepairWords.OPTION_BACK_BEVEL.fill("angle", angle, "width", Numbers.plain(width, 0)),
+                refused,
+                clearance,
                 pits,
-                SAVING_BEVEL_MM * SAVING_BEVEL_MM * angle.sin() * angle.cos() / 2 * blade.edgeLengthMm(),
-                0,
-                OptionalDouble.of(angle.degrees()),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
-    }
-
-    /** Pits that were marked are taken as round: they reach as far back as they are wide. */
-    private static Optional<Option> pastThePits(EdgeSurvey survey, Blade blade) {
-        double reach = survey.findings().stream()
-                .filter(f -> f.kind() == Finding.Kind.PIT_BACK && !f.leave() && f.behindMm() <= 0)
-                .mapToDouble(f -> f.toMm() - f.fromMm())
-                .max()
-                .orElse(0);
-        if (reach <= 0) {
-            return Optional.empty();
-        }
-        double left = blade.steelLeftMm() - reach;
-        return Optional.of(new Option(
-                "PAST_THE_PITS",
-                RepairWords.OPTION_PAST_PITS.words(),
-                left > 0,
-                left > 0
-                        ? RepairWords.PAST_PITS_WHY.fill("left", Numbers.plain(left, 1))
-                        : RepairWords.PAST_RETIRE_LIMIT.words(),
-                0,
-                0,
-                reach,
-                OptionalDouble.empty(),
-                OptionalDouble.empty(),
-                OptionalDouble.empty()));
     }
 }

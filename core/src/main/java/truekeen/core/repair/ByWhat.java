@@ -7,16 +7,20 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Restoration;
-import truekeen.core.condition.Shaping;
 import truekeen.core.heat.GrindHeat;
+import truekeen.core.job.Job;
+import truekeen.core.job.JobKind;
+import truekeen.core.job.Shaping;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.PowerOffer;
 import truekeen.core.progression.ProgressionPlanner;
+import truekeen.core.progression.StoneWork;
 import truekeen.core.progression.WorkPlanner;
 import truekeen.core.quantity.Angle;
+import truekeen.core.removal.Filing;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
@@ -46,7 +50,7 @@ public final class ByWhat {
         this.blade = blade;
         this.bevel = bevel;
         this.steel = steel;
-        this.hrc = hardnessHrc.orElse(steel.hardnessLow().orElse(60));
+        this.hrc = Filing.hardness(hardnessHrc, steel);
         this.shelf = shelf;
         this.rules = rules;
     }
@@ -66,15 +70,15 @@ public final class ByWhat {
             List<Abrasive> shelf,
             PlanRules rules) {
         ByWhat by = new ByWhat(blade, bevel, steel, hardnessHrc, shelf, rules);
-        Optional<Shaping> shaped = restoration.primary().or(restoration::secondary);
+        Optional<Shaping> shaped = restoration.byMachine().map(Job::shaping).or(restoration::secondary);
         if (shaped.isEmpty()) {
             return List.of();
         }
         List<MeansEstimate> all = new ArrayList<>();
         for (Means m : Means.values()) {
-            all.add(by.estimate(m, shaped.get(), restoration.primary().isPresent()));
+            all.add(by.estimate(m, shaped.get(), restoration.byMachine().isPresent()));
         }
-        boolean big = restoration.primary().isPresent() && shaped.get().volumeMm3() > rules.offerPowerAboveMm3();
+        boolean big = restoration.byMachine().isPresent() && shaped.get().volumeMm3() > rules.offerPowerAboveMm3();
         Optional<MeansEstimate> best = all.stream()
                 .filter(e -> e.allowed()
                         && e.pieceId().isPresent()
@@ -105,7 +109,7 @@ public final class ByWhat {
         Optional<Abrasive> piece =
                 shelf.stream().filter(a -> m.holds(a) && !a.state().retired()).findFirst();
         if (m == Means.FILE) {
-            boolean bites = hrc <= Prior.FILE_HRC.value();
+            boolean bites = Filing.bites(hrc);
             return row(
                     m,
                     piece,
@@ -115,17 +119,19 @@ public final class ByWhat {
                             : RepairWords.FILE_SKATES.fill(
                                     "hrc", Numbers.plain(hrc, 0), "bites", Numbers.plain(Prior.FILE_HRC.value(), 0)),
                     bites
-                            ? OptionalDouble.of(shaping.volumeMm3() / Prior.FILE_MOST_MM3.value())
+                            ? OptionalDouble.of(PowerOffer.clockSeconds(Filing.leastSeconds(shaping.volumeMm3())))
                             : OptionalDouble.empty(),
                     bites
-                            ? OptionalDouble.of(shaping.volumeMm3() / Prior.FILE_LEAST_MM3.value())
+                            ? OptionalDouble.of(PowerOffer.clockSeconds(Filing.mostSeconds(shaping.volumeMm3())))
                             : OptionalDouble.empty(),
                     MeansEstimate.Risk.NONE,
                     OptionalDouble.empty(),
                     profile);
         }
         PowerRate rate = m.rate().orElseThrow();
+        // Faces that run parallel have no thin wedge at their end to burn.
         OptionalDouble contact = m.heat()
+                .filter(source -> bevel.radians() > 0)
                 .map(source -> GrindHeat.of(blade, bevel, steel, source).sharp().leastSeconds())
                 .orElse(OptionalDouble.empty());
         MeansEstimate.Risk risk = m.heat().isEmpty() ? MeansEstimate.Risk.NONE : MeansEstimate.Risk.of(contact);
@@ -137,8 +143,8 @@ public final class ByWhat {
                 piece,
                 bar.isEmpty(),
                 bar.isEmpty() ? owned(piece) : bar,
-                OptionalDouble.of(rate.leastSeconds(shaping.volumeMm3())),
-                OptionalDouble.of(rate.mostSeconds(shaping.volumeMm3())),
+                OptionalDouble.of(PowerOffer.clockSeconds(rate.leastSeconds(shaping.volumeMm3()))),
+                OptionalDouble.of(PowerOffer.clockSeconds(rate.mostSeconds(shaping.volumeMm3()))),
                 risk,
                 contact,
                 profile);
@@ -146,12 +152,12 @@ public final class ByWhat {
 
     private MeansEstimate byHand(Means m, Shaping shaping, String profile) {
         List<Abrasive> own = shelf.stream().filter(m::holds).toList();
-        Job job = new Job(
-                Job.Kind.PRIMARY,
+        StoneWork job = new StoneWork(
+                JobKind.PRIMARY,
                 shaping,
                 WorkPlanner.UNKNOWN_SCRATCH_UM,
                 Optional.empty(),
-                Job.Forces.of(blade.kind()),
+                StoneWork.Forces.of(blade.kind(), blade.edgeLengthMm()),
                 false,
                 WorkPlanner.shapes(blade.kind()));
         try {

@@ -65,7 +65,7 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
             throw new RefusedException(Refusal.of(MessageCode.UNKNOWN_CHOICE, "by", by.means.words())
                     .with("allowed", RepairWords.BY_MACHINES.words()));
         }
-        if (restoration.primary().isEmpty()) {
+        if (restoration.byMachine().isEmpty()) {
             return Optional.empty();
         }
         by.wheel.ifPresent(Wheel::requireWithinMarking);
@@ -105,7 +105,7 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
         }
 
         GrindPlan plan() {
-            double all = restoration.primary().orElseThrow().volumeMm3();
+            double all = restoration.byMachine().orElseThrow().shaping().volumeMm3();
             double first = blunt ? Math.min(all, restoration.bluntMm3()) : 0;
             double light = (all - first) * LIGHT_SHARE;
             double bevel = all - first - light;

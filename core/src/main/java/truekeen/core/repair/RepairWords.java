@@ -114,8 +114,11 @@ enum RepairWords implements Wording {
     STONES_ONLY("the house works on stones only"),
     NONE_ON_THE_SHELF("none on the shelf"),
     NONE_IN_THE_KIT("none in the kit"),
-    LEFT_FIRST_ESTIMATE("first estimate: a dull edge loses {each} µm"),
-    LEFT_FROM_ITS_OWN("from {count}{sharpenings} of this tool");
+    OPTION_LEAVE_PITS("Leave them this time"),
+    LEAVE_PITS_WHY("The edge breaks out there; between the pits it cuts."),
+    NARROWER_IS_STEEPER("{narrower} mm wide it would be {angle}: less steel, a blunter wedge."),
+    LEFT_FIRST_ESTIMATE("first estimate: a sharpening takes {each} µm"),
+    LEFT_FROM_ITS_OWN("from {count} measured{sharpenings} of this tool");
 
     private final String words;
 

@@ -1,54 +1,34 @@
 package truekeen.core.repair;
 
-import java.util.List;
-import truekeen.core.condition.Dullness;
+import truekeen.core.condition.MeanLoss;
 import truekeen.core.message.Numbers;
-import truekeen.core.table.Prior;
 
 /**
  * How many sharpenings the steel will last, down to the retire limit: steel left over what one takes. An estimate.
- * Source: derived here; what one takes is a workshop prior until the log knows.
+ * Source: derived here; what one takes is a workshop prior until somebody measures.
  *
- * @param value sharpenings
- * @param low least to be expected
- * @param high most to be expected
+ * @param number sharpenings
  * @param eachMm what one takes (mm)
  * @param evidence where that comes from
  */
-public record SharpeningsLeft(int value, int low, int high, double eachMm, String evidence) {
-    /** One takes half or double what was thought, before anything is logged. */
-    private static final double SPREAD = Prior.SHARPENINGS_LEFT_SPREAD.value();
+public record SharpeningsLeft(MeanLoss.Sharpenings number, double eachMm, String evidence) {
 
     /**
      * The sharpenings left.
      *
      * @param steelLeftMm down to the retire limit (mm); nothing is left where it is not positive
-     * @param loggedMm what past sharpenings took off the length (mm), repairs among them
+     * @param loss what one takes on this tool
      */
-    public static SharpeningsLeft of(double steelLeftMm, List<Double> loggedMm) {
-        List<Double> taken = loggedMm.stream().filter(mm -> mm > 0).sorted().toList();
-        if (taken.isEmpty()) {
-            double each = Dullness.DULL.recessionMm();
-            return new SharpeningsLeft(
-                    whole(steelLeftMm / each),
-                    whole(steelLeftMm / each / SPREAD),
-                    whole(steelLeftMm / each * SPREAD),
-                    each,
-                    RepairWords.LEFT_FIRST_ESTIMATE.fill("each", Numbers.plain(each * 1000, 0)));
-        }
-        // The middle one: a repair among them says little about what an ordinary sharpening takes.
-        double each = taken.get((taken.size() - 1) / 2);
-        double spread = taken.size() < 3 ? SPREAD : 1.5;
+    public static SharpeningsLeft of(double steelLeftMm, MeanLoss loss) {
         return new SharpeningsLeft(
-                whole(steelLeftMm / each),
-                whole(steelLeftMm / each / spread),
-                whole(steelLeftMm / each * spread),
-                each,
-                RepairWords.LEFT_FROM_ITS_OWN.fill(
-                        "count", taken.size(), "sharpenings", (taken.size() == 1 ? " sharpening" : " sharpenings")));
-    }
-
-    private static int whole(double n) {
-        return (int) Math.max(0, Math.floor(n + 1e-9));
+                loss.in(steelLeftMm),
+                loss.mm(),
+                loss.measured() == 0
+                        ? RepairWords.LEFT_FIRST_ESTIMATE.fill("each", Numbers.plain(loss.mm() * 1000, 0))
+                        : RepairWords.LEFT_FROM_ITS_OWN.fill(
+                                "count",
+                                loss.measured(),
+                                "sharpenings",
+                                loss.measured() == 1 ? " sharpening" : " sharpenings"));
     }
 }

@@ -39,8 +39,14 @@ public record EdgeShape(
         double riseMm,
         double depthMm,
         double reachMm) {
-    /** Width given to a back bevel by a thin rule (mm). Source: workshop prior. */
-    public static final double BACK_BEVEL_WIDTH_MM = Prior.THIN_BACK_BEVEL_MM.value();
+    private static final double RULED_STRIP_MM = Prior.THIN_BACK_BEVEL_MM.value();
+    private static final double BACK_BEVEL_MM = Prior.BACK_BEVEL_MM.value();
+    private static final double RULE_MOST_DEG = Prior.THIN_RULE_MOST_DEG.value();
+
+    /** Width of a back bevel of that angle (mm): a narrow strip where a thin rule gives it, else wider. Source: workshop prior. */
+    public static double backBevelWidthMm(Angle back) {
+        return back.degrees() <= RULE_MOST_DEG ? RULED_STRIP_MM : BACK_BEVEL_MM;
+    }
 
     /**
      * Angles that the blade has now.

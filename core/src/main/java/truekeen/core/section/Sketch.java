@@ -57,7 +57,7 @@ final class Sketch {
                                         micro.get().angle())
                                 .mm();
         double lift = blade.backBevel()
-                .map(b -> EdgeShape.BACK_BEVEL_WIDTH_MM
+                .map(b -> EdgeShape.backBevelWidthMm(b)
                         * b.tan()
                         / (blade.lastBevel().tan() + b.tan()))
                 .orElse(0.0);
@@ -103,7 +103,7 @@ final class Sketch {
     }
 
     private static BevelCut back(Angle angle) {
-        return new BevelCut(Facet.BACK_BEVEL, false, angle, new BevelCut.Behind(EdgeShape.BACK_BEVEL_WIDTH_MM));
+        return new BevelCut(Facet.BACK_BEVEL, false, angle, new BevelCut.Behind(EdgeShape.backBevelWidthMm(angle)));
     }
 
     EdgeShape singleBevel(SingleBevelKnife k) {

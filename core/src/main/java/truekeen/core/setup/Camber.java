@@ -20,6 +20,10 @@ import truekeen.core.table.Prior;
  * @param belowSole c′, how far the middle stands below the corners as seen along the sole
  */
 public record Camber(Length width, Angle bed, Length belowSole) {
+    /** Places along a cambered edge that strokes are dealt to. */
+    public static final int STATIONS = 5;
+
+    private static final double LEAST_SHARE = Prior.CAMBER_LEAST_SHARE.value();
     private static final double CLEAR_OF_CUT = Prior.CAMBER_CLEAR_OF_CUT.value();
 
     /** Refuses a camber of nothing or less, and one so deep that its round would be less than half the iron. */
@@ -90,6 +94,25 @@ public record Camber(Length width, Angle bed, Length belowSole) {
         return wanted <= width.mm() / 2 * bed.sin()
                 ? Optional.of(new Camber(width, bed, Length.ofMm(wanted)))
                 : Optional.empty();
+    }
+
+    /**
+     * Strokes at the five stations, left corner to right corner, where the steel to go is known at each: shares go by its
+     * depth, none under a quarter of the mean, left as right. Where it is as deep everywhere they are near equal.
+     *
+     * @param strokes in all, not negative
+     * @param depthsMm at the five stations (mm)
+     */
+    public static List<Integer> strokesByDepth(int strokes, List<Double> depthsMm) {
+        double mean =
+                depthsMm.stream().mapToDouble(Double::doubleValue).average().orElse(0);
+        if (!(mean > 0)) {
+            return refiningStrokes(strokes);
+        }
+        double least = LEAST_SHARE * mean;
+        double corner = Math.max(least, (depthsMm.get(0) + depthsMm.get(4)) / 2);
+        double between = Math.max(least, (depthsMm.get(1) + depthsMm.get(3)) / 2);
+        return pairs(strokes, new double[] {2 * corner, 2 * between}, Math.max(least, depthsMm.get(2)));
     }
 
     /** Strokes at the five stations on the finer stones: as near equal as whole numbers and symmetry allow. */

@@ -5,10 +5,23 @@ import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.table.Prior;
 
 /** A thin rule laid under an iron's back: the back bevel it gives. Source: derived here. */
 public final class ThinRule {
+    private static final double MOST_DEG = Prior.THIN_RULE_MOST_DEG.value();
+
     private ThinRule() {}
+
+    /** The angle that the rule of most benches gives. Source: workshop prior. */
+    public static Angle usual() {
+        return angle(Length.ofMm(Prior.THIN_RULE_THICKNESS_MM.value()), Length.ofMm(Prior.THIN_RULE_REACH_MM.value()));
+    }
+
+    /** Whether an angle off the back is so small that a rule gives it; a steeper one is a back bevel with its own setting. */
+    public static boolean couldGive(Angle back) {
+        return back.degrees() <= MOST_DEG;
+    }
 
     /**
      * The angle off the back: {@code asin(thickness/reach)}.

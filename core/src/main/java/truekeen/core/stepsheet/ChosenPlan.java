@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import truekeen.core.condition.Scope;
-import truekeen.core.progression.Job;
+import truekeen.core.job.JobKind;
 import truekeen.core.quantity.Angle;
 
 /**
@@ -49,7 +49,7 @@ public record ChosenPlan(
      * @param volumeMm3 steel it removes (mm³)
      * @param legs the abrasives it goes through
      */
-    public record PlannedJob(Job.Kind kind, double volumeMm3, List<PlannedLeg> legs) {}
+    public record PlannedJob(JobKind kind, double volumeMm3, List<PlannedLeg> legs) {}
 
     /**
      * One abrasive's part as it was planned.
@@ -93,6 +93,11 @@ public record ChosenPlan(
                 .orElse(OptionalDouble.empty());
     }
 
+    /** Whether a job of that kind is part of it. */
+    public boolean works(JobKind kind) {
+        return jobs.stream().anyMatch(j -> j.kind() == kind);
+    }
+
     /** The same plan with its step sheet. */
     public ChosenPlan withSteps(List<Step> sheet) {
         return new ChosenPlan(
@@ -111,6 +116,6 @@ public record ChosenPlan(
     }
 
     private Optional<PlannedJob> honing() {
-        return jobs.stream().filter(j -> j.kind() == Job.Kind.SECONDARY).findFirst();
+        return jobs.stream().filter(j -> j.kind() == JobKind.SECONDARY).findFirst();
     }
 }

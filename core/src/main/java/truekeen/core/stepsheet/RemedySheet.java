@@ -11,9 +11,10 @@ import truekeen.core.condition.Dullness;
 import truekeen.core.fault.Diagnosis.Finding;
 import truekeen.core.fault.FaultRule;
 import truekeen.core.fault.Remedy;
+import truekeen.core.job.JobKind;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.Numbers;
-import truekeen.core.progression.Job;
+import truekeen.core.progression.StoneWork;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.quantity.Angle;
 import truekeen.core.removal.StockRemoval;
@@ -95,7 +96,7 @@ public final class RemedySheet {
         Map<Integer, List<Work>> byStone = byStone(chosen);
         if (byStone.keySet().stream()
                 .anyMatch(i -> i < honing.path().size() - 1 || honing.path().size() == 1)) {
-            steps.add(write.setGuide(Job.Kind.SECONDARY, honing.last(), edge));
+            steps.add(write.setGuide(JobKind.SECONDARY, honing.last(), edge));
         }
         chosen.stream().filter(c -> c.at(Remedy.Entry.BACK)).findFirst().ifPresent(c -> steps.add(back(c)));
         double scratch = finest().scratchUm();
@@ -172,13 +173,17 @@ public final class RemedySheet {
         return c.remedy().whole() ? edge : c.finding().where().widened(FEATHER_MM, honing.edgeLengthMm());
     }
 
+    private StoneWork.Forces forces() {
+        return StoneWork.Forces.of(honing.manner().kind(), honing.edgeLengthMm());
+    }
+
     private Abrasive finest() {
         return honing.path().get(honing.path().size() - 1);
     }
 
     private Step back(Chosen c) {
         String title = StepWords.POLISH_THE_BACK.fill("stone", finest().name());
-        return write.back(title, finest(), where(c), Job.Forces.CHISEL.baseN(), StepWriter.BACK_STROKES)
+        return write.back(title, finest(), where(c), forces().refiningN(), StepWriter.BACK_STROKES)
                 .look(StepWords.BACK_WITHOUT_SCRATCH.words())
                 .gate(StepWords.BACK_BRIGHT.words(), StepWords.A_FEW_MORE_FLAT.words())
                 .because(c.finding().title() + ". " + c.remedy().words())
@@ -187,10 +192,10 @@ public final class RemedySheet {
 
     private Step stretch(Abrasive stone, Work work, double scratchBefore) {
         String other = honing.manner().other();
-        double force = Job.Forces.CHISEL.baseN();
+        double force = forces().refiningN();
         double length = work.where.toMm() - work.where.fromMm();
         double area = honing.secondaryWidthMm() * length;
-        double volume = 2 * scratchBefore / 1000 * area
+        double volume = StockRemoval.replacingMm3(scratchBefore, area)
                 + work.recessionMm * honing.last().sin() * area;
         int least = work.raises ? 3 : FEW_STROKES;
         int strokes = Math.max(least, (int) Math.ceil(StockRemoval.strokes(stone, honing.steel(), force, volume)));

@@ -6,28 +6,19 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import truekeen.core.abrasive.Abrasive;
-import truekeen.core.condition.EdgeSurvey;
-import truekeen.core.condition.Restoration;
-import truekeen.core.condition.Restorer;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.HouseStones;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.JobPath;
-import truekeen.core.progression.PlanAsk;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WorkPlan;
-import truekeen.core.progression.WorkPlanner;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
 import truekeen.core.rule.RuleOption;
 import truekeen.core.rule.School;
 import truekeen.core.section.TargetBevel;
-import truekeen.core.steel.SteelClass;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Measures;
-import truekeen.core.tool.ToolUse;
 
 /**
  * The same tool, survey, angle and shelf in other schools: what each would do, in minutes and strokes, and why it differs.
@@ -49,27 +40,8 @@ public record SchoolTrial(
         List<String> because,
         String refused) {
 
-    /**
-     * What is tried.
-     *
-     * @param blade the tool
-     * @param target the bevels its set-up has
-     * @param manner how it is worked
-     * @param rules priors and house rules that no school changes
-     */
-    public record Case(
-            Blade blade,
-            EdgeSurvey survey,
-            TargetBevel target,
-            SteelClass steel,
-            ToolUse trade,
-            WorkingMethod manner,
-            List<Abrasive> shelf,
-            PlanRules rules,
-            PlanAsk ask) {}
-
     /** Every school on one case, in their own order. */
-    public static List<SchoolTrial> all(Case of) {
+    public static List<SchoolTrial> all(PlanCase of) {
         List<SchoolTrial> trials = new ArrayList<>();
         for (School school : School.values()) {
             SchoolTrial trial = of(school, of);
@@ -78,44 +50,49 @@ public record SchoolTrial(
         return List.copyOf(trials);
     }
 
-    private static SchoolTrial of(School school, Case on) {
+    private static SchoolTrial of(School school, PlanCase on) {
         HouseRules rules = school.rules();
         boolean flat = rules.of(HouseRule.BEVEL_FORM) == RuleOption.BEVEL_FORM_FLAT;
-        Blade blade = flat ? groundFlat(on.blade, on.target) : on.blade;
+        Blade blade = flat ? groundFlat(on.blade(), on.target()) : on.blade();
         TargetBevel target = flat
                 ? new TargetBevel(
-                        on.target.last(), on.target.last(), on.target.back(), Optional.empty(), on.target.camber())
-                : on.target;
+                        on.target().last(),
+                        on.target().last(),
+                        on.target().back(),
+                        Optional.empty(),
+                        on.target().camber())
+                : on.target();
         boolean byHand = rules.of(HouseRule.HOLDING) == RuleOption.HOLDING_FREEHAND;
         WorkingMethod manner = WorkingMethod.of(
                         blade.kind(),
                         target,
-                        byHand ? Optional.empty() : on.manner.guide(),
-                        on.manner.heldBy(),
-                        on.manner.camber())
+                        byHand ? Optional.empty() : on.manner().guide(),
+                        on.manner().heldBy(),
+                        on.manner().camber())
                 .with(SheetHabits.of(rules));
-        Restoration restoration = Restorer.restore(blade, on.survey, target);
-        PlanRules stones = on.rules.with(HouseStones.of(rules));
-        PlanAsk ask = new PlanAsk(on.ask.loggedScratchUm(), on.ask.grindOn(), on.ask.wishes(), Optional.of(target));
+        PlanRules stones = on.rules().with(HouseStones.of(rules));
         try {
-            WorkPlan plan = WorkPlanner.plan(restoration, on.survey, on.trade, on.steel, on.shelf, stones, ask);
-            List<Step> steps =
-                    StepSheet.of(plan, target, on.steel, blade.edgeLengthMm(), manner, Optional.empty(), on.shelf);
+            PlanCase.Worked worked = new PlanCase(
+                            blade,
+                            on.survey(),
+                            target,
+                            on.steel(),
+                            on.trade(),
+                            manner,
+                            on.shelf(),
+                            stones,
+                            on.ask().at(target),
+                            on.occasion())
+                    .worked();
+            WorkPlan plan = worked.plan();
+            List<Step> steps = worked.steps();
             int strokes =
                     steps.stream().mapToInt(s -> s.strokes() * s.sides().size()).sum();
-            double area = plan.path(Job.Kind.SECONDARY)
-                    .map(p -> p.job().shaping().workedAreaMm2())
-                    .orElse(0.0);
+            double area =
+                    plan.edgePath().map(p -> p.job().shaping().workedAreaMm2()).orElse(0.0);
             return new SchoolTrial(school, plan, steps, strokes, area, List.of(), "");
         } catch (RefusedException refused) {
-            return new SchoolTrial(
-                    school,
-                    new WorkPlan(List.of(), List.of(), Optional.empty(), Optional.empty(), "", 0, 0, 0),
-                    List.of(),
-                    0,
-                    0,
-                    List.of(),
-                    refused.getMessage());
+            return new SchoolTrial(school, WorkPlan.NOTHING, List.of(), 0, 0, List.of(), refused.getMessage());
         }
     }
 
@@ -148,19 +125,16 @@ public record SchoolTrial(
         if (!ends.equals(end(first.plan))) {
             why.add(StepWords.SCHOOL_ENDS.fill("here", ends, "there", end(first.plan)));
         }
-        difference(why, StepWords.SCHOOL_RESETTINGS.words(), plan.resets(), first.plan.resets(), 0);
+        difference(why, StepWords.SCHOOL_RESETTINGS.words(), plan.settings(), first.plan.settings(), 0);
         for (Step.Kind kind : Arrays.asList(Step.Kind.WORK, Step.Kind.DEBURR, Step.Kind.STROP)) {
             difference(why, words(kind), strokes(kind), first.strokes(kind), seconds(kind) - first.seconds(kind));
         }
         return new SchoolTrial(school, plan, steps, strokes, honedMm2, List.copyOf(why), refused);
     }
 
-    /** Time of all its steps but what is done away from stone and strop (s). */
+    /** Time of all its steps (s). */
     public double seconds() {
-        return steps.stream()
-                .filter(s -> s.kind() != Step.Kind.ADJUST)
-                .mapToDouble(Step::seconds)
-                .sum();
+        return steps.stream().mapToDouble(Step::seconds).sum();
     }
 
     private static void difference(List<String> why, String what, int here, int there, double moreSeconds) {

@@ -4,13 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.care.PrepAct;
 import truekeen.core.care.Preparation;
+import truekeen.core.job.BackFlat;
+import truekeen.core.job.Job;
+import truekeen.core.job.ThinRuleStrip;
 import truekeen.core.keenness.Stretch;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
 import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.PowerOffer;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.quantity.Angle;
 import truekeen.core.repair.GrindPlan;
@@ -86,44 +90,68 @@ public final class StepSheet {
     private List<Step> steps() {
         List<Step> steps = new ArrayList<>();
         prepare().ifPresent(steps::add);
-        plan.path(Job.Kind.BACK).ifPresent(path -> path.legs().forEach(leg -> steps.add(backLeg(path, leg))));
-        plan.grind()
-                .ifPresent(g -> grinding.ifPresentOrElse(
-                        acts -> acts.acts().forEach(a -> steps.add(GrindSteps.of(a, g, target.primary(), edge))),
-                        () -> steps.add(write.grind(g, target.primary(), edge))));
-        bevel(steps, Job.Kind.PRIMARY, target.primary());
-        bevel(steps, Job.Kind.SECONDARY, target.last());
-        Optional<JobPath> last = plan.path(Job.Kind.SECONDARY);
-        if (last.isPresent()) {
-            if (manner.back()
-                    && manner.kind() != GeometryKind.SINGLE_BEVEL_KNIFE
-                    && plan.path(Job.Kind.BACK).isEmpty()) {
-                steps.add(keepBack(end(last.get())));
+        for (Job job : plan.all()) {
+            if (plan.ground().filter(k -> k == job.kind()).isPresent()) {
+                plan.grind().ifPresent(g -> grind(steps, job, g));
             }
-            if (manner.kind() == GeometryKind.SINGLE_BEVEL_KNIFE) {
-                steps.add(write.lateBack(end(last.get()).abrasive(), edge));
-            } else {
-                steps.add(write.deburr(end(last.get()).abrasive(), edge, StepWriter.DEBURR_STROKES));
+            if (job instanceof ThinRuleStrip strip) {
+                plan.finest().ifPresent(finest -> steps.add(write.thinRule(strip, finest, edge)));
             }
-            if (plan.strop().isEmpty() && plan.stropStrokes() == 0) {
-                steps.add(write.offTheStone(edge));
-            }
+            plan.path(job.kind()).ifPresent(path -> onStones(steps, job, path));
         }
-        plan.strop().ifPresent(s -> steps.add(write.strop(s, plan.stropNote(), edge, plan.stropStrokes())));
+        plan.finest().ifPresent(finest -> burrOff(steps, finest));
+        if (plan.edgePath().isPresent() && plan.strops().isEmpty() && plan.stropStrokes() == 0) {
+            steps.add(write.offTheStone(edge));
+        }
+        for (Abrasive strop : plan.strops()) {
+            steps.add(write.strop(strop, plan.stropNote(), edge, plan.stropStrokes()));
+        }
         return List.copyOf(steps);
     }
 
-    private void bevel(List<Step> steps, Job.Kind kind, Angle angle) {
-        plan.path(kind).ifPresent(path -> {
-            steps.add(write.setGuide(kind, angle, edge));
-            boolean between = kind == Job.Kind.SECONDARY && manner.habits().burrEachStone(manner.kind());
-            for (int i = 0; i < path.legs().size(); i++) {
-                steps.add(write.work(path, i, angle, edge));
-                if (between && i < path.legs().size() - 1) {
-                    steps.add(write.deburrBetween(path.legs().get(i).abrasive(), edge));
-                }
+    private void grind(List<Step> steps, Job job, PowerOffer by) {
+        Angle angle = job.angle().orElse(target.primary());
+        grinding.ifPresentOrElse(
+                acts -> steps.addAll(GrindSteps.of(acts, by, angle, edge)),
+                () -> steps.add(
+                        by.machine().kind() == AbrasiveKind.FILE
+                                ? write.file(by, job, angle, edge)
+                                : write.grind(by, angle, edge)));
+    }
+
+    private void onStones(List<Step> steps, Job job, JobPath path) {
+        if (job instanceof BackFlat) {
+            path.legs().forEach(leg -> steps.add(backLeg(path, leg)));
+            return;
+        }
+        job.angle().ifPresent(angle -> steps.add(write.hold(job, angle, edge)));
+        boolean between = job.edge() && manner.habits().burrEachStone(manner.kind());
+        for (int i = 0; i < path.legs().size(); i++) {
+            steps.add(job.edge() || job.covered() ? write.work(path, i, job, edge) : write.face(path, i, job, edge));
+            if (between && i < path.legs().size() - 1) {
+                steps.add(write.deburrBetween(path.legs().get(i).abrasive(), edge));
             }
-        });
+        }
+    }
+
+    /** How the burr leaves: late and once on a single-bevel knife, under the rule where the back was laid over one. */
+    private void burrOff(List<Step> steps, Abrasive finest) {
+        Optional<ThinRuleStrip> ruled = plan.all().stream()
+                .filter(ThinRuleStrip.class::isInstance)
+                .map(ThinRuleStrip.class::cast)
+                .findFirst();
+        boolean own = plan.all().stream().anyMatch(Job::backSide);
+        if (manner.kind() == GeometryKind.SINGLE_BEVEL_KNIFE) {
+            steps.add(write.lateBack(finest, edge));
+            return;
+        }
+        if (manner.back() && !own) {
+            steps.add(keepBack(end(plan.edgePath().orElseThrow())));
+        }
+        steps.add(
+                ruled.isPresent()
+                        ? write.deburrUnderRule(ruled.get(), finest, edge)
+                        : write.deburr(finest, edge, StepWriter.DEBURR_STROKES));
     }
 
     /** What is made ready, in its order. Wetting is said at each stone. */
@@ -139,11 +167,11 @@ public final class StepSheet {
         boolean first = leg == path.legs().get(0);
         boolean last = leg == end(path);
         String stone = leg.abrasive().name();
-        String title = first
+        String title = first && path.job().shaping().depthMm() > 0
                 ? StepWords.FLATTEN_THE_BACK.fill("stone", stone)
                 : StepWords.POLISH_THE_BACK.fill("stone", stone);
         StepBuilder step = write.back(title, leg.abrasive(), edge, leg.forceN(), leg.wholeStrokes())
-                .lasting(leg.seconds())
+                .lasting(StepWriter.seconds(leg, leg.wholeStrokes()))
                 .burr(StepWords.NO_BURR_YET.words())
                 .because(StepWords.WHY_THE_BACK.words())
                 .how(manner.habits().lines(leg.abrasive(), first, last, false, leg.wholeStrokes()))

@@ -1,12 +1,16 @@
 package truekeen.core.stepsheet;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.care.PrepAct;
+import truekeen.core.job.Hold;
+import truekeen.core.job.Job;
+import truekeen.core.job.JobKind;
+import truekeen.core.job.ThinRuleStrip;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.Numbers;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
 import truekeen.core.progression.PowerOffer;
@@ -29,6 +33,17 @@ final class StepWriter {
     /** Prior: the weight of a chisel on the stone (N). */
     static final double TOOL_WEIGHT_N = Prior.STEP_WRITER_TOOL_WEIGHT_N.value();
 
+    /** Prior: strokes under the thin rule while its strip is new. */
+    private static final int RULE_FRESH_STROKES = Prior.THIN_RULE_FRESH_STROKES.whole();
+    /** Prior: the same once the strip is there. */
+    private static final int RULE_LATER_STROKES = Prior.THIN_RULE_LATER_STROKES.whole();
+
+    private static final double CIRCLE_ADVANCE_MM = Prior.CIRCLE_ADVANCE_MM.value();
+    /** Prior: how far from the edge something is laid under a back that is lifted (mm). */
+    private static final double BACK_LIFT_REACH_MM = Prior.BACK_LIFT_REACH_MM.value();
+
+    private static final double SECONDS_TO_CHANGE = Prior.CHANGE_SECONDS.value();
+
     static final double SECONDS_TO_SET = Prior.SETTING_SECONDS.value();
     private static final double SECONDS_OFF_STONE = Prior.STEP_WRITER_SECONDS_OFF_STONE.value();
 
@@ -38,11 +53,160 @@ final class StepWriter {
         this.manner = manner;
     }
 
-    Step work(JobPath path, int index, Angle angle, Stretch edge) {
+    /** Time of a leg when so many whole strokes are taken in all (s): what is fixed, and the strokes as a hand counts them. */
+    static double seconds(Leg leg, int strokes) {
+        return leg.seconds() + (strokes - leg.strokes()) * SECONDS_PER_STROKE;
+    }
+
+    /** Fingers, hand, rule or holder: what the angle of a job is found by. */
+    Step hold(Job job, Angle angle, Stretch edge) {
+        return switch (job.hold()) {
+            case HAND_LOWER -> lower(angle, edge);
+            case STONE_IN_CIRCLES -> alongTheCurve(angle, edge);
+            default -> job.backSide() ? liftBack(angle, edge) : setGuide(job.kind(), angle, edge);
+        };
+    }
+
+    private Step lower(Angle angle, Stretch edge) {
+        return Step.of(Step.Kind.SET_GUIDE, StepWords.LOWER_FOR_THE_CHEEKS.fill("angle", angle), edge)
+                .at(angle)
+                .lasting(SECONDS_TO_SET)
+                .look(StepWords.LOWER_HOW.words())
+                .gate(StepWords.LOWER_ASKED.words(), StepWords.LOWER_IF_NOT.words())
+                .because(StepWords.WHY_THINNING.words())
+                .done();
+    }
+
+    private Step alongTheCurve(Angle angle, Stretch edge) {
+        return Step.of(Step.Kind.SET_GUIDE, StepWords.FOLLOW_THE_CURVE.fill("angle", angle), edge)
+                .at(angle)
+                .lasting(SECONDS_TO_SET)
+                .look(StepWords.CURVE_HOW.words())
+                .gate(StepWords.CURVE_ASKED.words(), StepWords.CURVE_IF_NOT.words())
+                .because(StepWords.WHY_CURVE.words())
+                .caution(StepWords.CURVE_CAUTION.words())
+                .done();
+    }
+
+    private Step liftBack(Angle angle, Stretch edge) {
+        String lift = Numbers.plain(BACK_LIFT_REACH_MM * angle.sin(), 1);
+        return Step.of(Step.Kind.SET_GUIDE, StepWords.LIFT_THE_BACK.fill("angle", angle), edge)
+                .at(angle)
+                .lasting(SECONDS_TO_SET)
+                .look(StepWords.LIFT_HOW.fill("lift", lift, "reach", Numbers.plain(BACK_LIFT_REACH_MM, 0)))
+                .gate(StepWords.LIFT_ASKED.words(), StepWords.LIFT_IF_NOT.words())
+                .because(StepWords.WHY_BACK_BEVEL.words())
+                .done();
+    }
+
+    /** The back of an iron over a thin rule on the finest stone. */
+    Step thinRule(ThinRuleStrip strip, Abrasive finest, Stretch edge) {
+        int strokes = strip.fresh() ? RULE_FRESH_STROKES : RULE_LATER_STROKES;
+        double force = TOOL_WEIGHT_N;
+        return onStone(Step.Kind.WORK, StepWords.THIN_RULE_ON.fill("finest", finest.name()), finest, edge)
+                .at(strip.lift())
+                .pressed(Optional.of(force), pressure(force))
+                .counting(List.of(Step.Side.BACK), strokes)
+                .lasting(SECONDS_TO_SET + strokes * SECONDS_PER_STROKE)
+                .look(StepWords.THIN_RULE_LOOK.words())
+                .gate(StepWords.THIN_RULE_ASKED.words(), StepWords.THIN_RULE_IF_NOT.words())
+                .burr(StepWords.NO_BURR_YET.words())
+                .because(strip.fresh() ? StepWords.WHY_THIN_RULE_FRESH.words() : StepWords.WHY_THIN_RULE_LATER.words())
+                .how(List.of(StepWords.THIN_RULE_HOW.words()))
+                .done();
+    }
+
+    /** The burr off, the back laid over the same rule again. */
+    Step deburrUnderRule(ThinRuleStrip strip, Abrasive finest, Stretch edge) {
+        return light(
+                        Step.Kind.DEBURR,
+                        StepWords.DEBURR_UNDER_RULE.fill("finest", finest.name()),
+                        finest,
+                        edge,
+                        DEBURR_STROKES)
+                .look(StepWords.CLOTH_CATCHES_NOTHING.words())
+                .gate(StepWords.NAIL_SLIDES_OFF_ASKED.words(), StepWords.STUBBORN_BURR.words())
+                .burr(Step.BurrTask.TAKE_OFF, StepWords.BURR_OFF.words())
+                .because(StepWords.WHY_DEBURR.words())
+                .caution(StepWords.RULE_AGAIN.fill("angle", strip.lift()))
+                .how(List.of(manner.habits().lastLightStrokes()))
+                .done();
+    }
+
+    /** Work on a face that is neither the edge nor covered by one: evenly, with no burr to feel for. */
+    Step face(JobPath path, int index, Job job, Stretch edge) {
+        Leg leg = path.legs().get(index);
+        boolean first = index == 0;
+        List<Step.Side> sides = job.backSide()
+                ? List.of(Step.Side.BACK)
+                : job.kind() == JobKind.BROAD_FACE ? List.of(Step.Side.BEVEL) : manner.worked();
+        int each = (leg.wholeStrokes() + sides.size() - 1) / sides.size();
+        String face = faceOf(job.kind());
+        String stone = leg.abrasive().name();
+        StepBuilder step = onStone(
+                        Step.Kind.WORK,
+                        (first ? StepWords.WORK_THE_FACE : StepWords.FINER_ON_THE_FACE)
+                                .fill("face", face, "stone", stone),
+                        leg.abrasive(),
+                        edge)
+                .at(job.angle().map(Angle::degrees))
+                .pressed(Optional.of(leg.forceN()), pressure(leg.forceN()))
+                .lasting(seconds(leg, each * sides.size()))
+                .burr(StepWords.NO_BURR_YET.words())
+                .because(whyFace(job.kind()))
+                .how(manner.habits()
+                        .lines(leg.abrasive(), first, index == path.legs().size() - 1, sides.size() == 2, each))
+                .learned(learns(leg))
+                .inSetsOf(sides.size() == 2 ? manner.setOf() : 1);
+        learnedCount(step, leg.abrasive(), sides, each);
+        return step.look(first ? StepWords.FACE_EVENLY_SCRATCHED.words() : StepWords.SCRATCHES_GONE_EVERYWHERE.words())
+                .gate(
+                        first ? StepWords.FACE_EVEN_ASKED.words() : StepWords.SCRATCHES_GONE.words(),
+                        StepWords.STAY_ON_THE_FACE.words())
+                .done();
+    }
+
+    /** How it is done; a curve in rounds of so many circles. */
+    private List<String> how(Job job, Leg leg, boolean shapes, boolean last, int each, Stretch edge) {
+        List<String> lines = new ArrayList<>(manner.habits()
+                .lines(leg.abrasive(), shapes, last, manner.worked().size() == 2, each));
+        if (job.hold() == Hold.STONE_IN_CIRCLES && leg.abrasive().shape() == Abrasive.Shape.ROUND) {
+            int circles = (int) Math.max(1, Math.round((edge.toMm() - edge.fromMm()) / CIRCLE_ADVANCE_MM));
+            lines.add(StepWords.IN_ROUNDS.fill(
+                    "circles", circles, "rounds", Math.max(1, Math.round((double) each / circles))));
+        }
+        return lines;
+    }
+
+    private static String faceOf(JobKind kind) {
+        return switch (kind) {
+            case BACK_BEVEL -> StepWords.THE_BACK_BEVEL.words();
+            case THINNING -> StepWords.THE_CHEEKS.words();
+            default -> StepWords.BROAD_FACE.words();
+        };
+    }
+
+    private static String whyFace(JobKind kind) {
+        return switch (kind) {
+            case BACK_BEVEL -> StepWords.WHY_BACK_BEVEL.words();
+            case THINNING -> StepWords.WHY_THINNING.words();
+            default -> StepWords.WHY_BROAD_FACE.words();
+        };
+    }
+
+    /** What a leg teaches of the hand: a least count by rule teaches nothing. */
+    private static double learns(Leg leg) {
+        return leg.leastCount() ? 0 : leg.abrasive().effort().factor();
+    }
+
+    Step work(JobPath path, int index, Job job, Stretch edge) {
+        Angle angle = job.angle().orElseThrow();
         Leg leg = path.legs().get(index);
         boolean shapes = index == 0;
         boolean last = index == path.legs().size() - 1;
-        String bevel = face(path.job().kind());
+        String bevel = job.hold() == Hold.STONE_IN_CIRCLES
+                ? StepWords.THE_CURVE.words()
+                : face(path.job().kind());
         int each = manner.eachSide(leg.wholeStrokes());
         boolean late = manner.kind() == GeometryKind.SINGLE_BEVEL_KNIFE;
         boolean fresh = !late && (manner.habits().freshBurr() || manner.habits().burrEachStone(manner.kind()));
@@ -50,17 +214,17 @@ final class StepWriter {
         String title = shapes
                 ? StepWords.SHAPE_THE_BEVEL.fill("bevel", bevel, "stone", stone)
                 : StepWords.REFINE_THE_BEVEL.fill("bevel", bevel, "stone", stone);
+        List<Integer> dealt = manner.stationStrokes(leg.wholeStrokes(), shapes, job);
         StepBuilder step = onStone(Step.Kind.WORK, title, leg.abrasive(), edge)
                 .at(angle)
                 .pressed(Optional.of(leg.forceN()), pressure(leg.forceN()))
-                .lasting(leg.seconds())
-                .how(manner.habits()
-                        .lines(leg.abrasive(), shapes, last, manner.worked().size() == 2, each))
-                .learned(leg.abrasive().effort().factor())
-                .atStations(manner.stationStrokes(leg.wholeStrokes(), shapes))
+                .lasting(seconds(leg, each * manner.worked().size()))
+                .how(how(job, leg, shapes, last, each, edge))
+                .learned(learns(leg))
+                .atStations(dealt)
                 .inSetsOf(manner.setOf());
         learnedCount(step, leg.abrasive(), manner.worked(), each);
-        String stations = manner.stations(leg.wholeStrokes(), shapes);
+        String stations = manner.stations(dealt);
         if (shapes) {
             return step.look(StepWords.SHAPED.fill("other", manner.other(), "stations", stations))
                     .gate(StepWords.BURR_END_TO_END.words(), StepWords.STAY_FOR_THE_BURR.words())
@@ -123,7 +287,7 @@ final class StepWriter {
                 .on(offer.machine())
                 .at(primary)
                 .pressed(Optional.empty(), StepWords.LIGHT_HAND.words())
-                .lasting((offer.leastSeconds() + offer.mostSeconds()) / 2)
+                .lasting(PowerOffer.clockSeconds((offer.leastSeconds() + offer.mostSeconds()) / 2))
                 .look(StepWords.GRIND_TO_THE_LAND.words())
                 .gate(StepWords.LAND_GONE.words(), StepWords.LIGHT_PASSES_ONLY.words())
                 .burr(StepWords.NO_BURR_YET.words())
@@ -132,7 +296,24 @@ final class StepWriter {
                 .done();
     }
 
-    Step setGuide(Job.Kind kind, Angle angle, Stretch edge) {
+    Step file(PowerOffer offer, Job job, Angle angle, Stretch edge) {
+        String face = job.hold() == Hold.STONE_IN_CIRCLES ? StepWords.THE_CURVE.words() : manner.ground();
+        String title = StepWords.FILE_THE_FACE.fill(
+                "face", face, "file", offer.machine().name());
+        return Step.of(Step.Kind.GRIND, title, edge)
+                .on(offer.machine())
+                .at(angle)
+                .pressed(Optional.empty(), StepWords.FORCE_FIRM.words())
+                .lasting(PowerOffer.clockSeconds((offer.leastSeconds() + offer.mostSeconds()) / 2))
+                .look(StepWords.FILE_LOOK.words())
+                .gate(StepWords.FILE_ASKED.words(), StepWords.FILE_IF_NOT.words())
+                .burr(StepWords.NO_BURR_YET.words())
+                .because(StepWords.WHY_FILE.words())
+                .caution(StepWords.FILE_CAUTION.words())
+                .done();
+    }
+
+    Step setGuide(JobKind kind, Angle angle, Stretch edge) {
         return manner.guide().isPresent()
                 ? setGuide(face(kind), angle, manner.guide().get(), edge)
                 : holdByHand(face(kind), angle, edge);
@@ -149,8 +330,8 @@ final class StepWriter {
                 .done();
     }
 
-    private String face(Job.Kind kind) {
-        return kind == Job.Kind.PRIMARY ? manner.ground() : manner.honed();
+    private String face(JobKind kind) {
+        return kind == JobKind.PRIMARY ? manner.ground() : manner.honed();
     }
 
     private Step setGuide(String bevel, Angle angle, String guideName, Stretch edge) {
@@ -207,6 +388,7 @@ final class StepWriter {
 
     Step strop(Abrasive strop, String note, Stretch edge, int strokes) {
         return light(Step.Kind.STROP, StepWords.STROP_ON.fill("strop", strop.name()), strop, edge, strokes)
+                .lasting(SECONDS_TO_CHANGE + 2 * strokes * SECONDS_PER_STROKE)
                 .look(StepWords.STROP_FEW.words())
                 .burr(Step.BurrTask.SHED, StepWords.BURR_OFF.words())
                 .because(note.isEmpty() ? StepWords.WHY_STROP.words() : note)

@@ -4,9 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import truekeen.core.holding.HolderKind;
+import truekeen.core.job.EdgeBevel;
+import truekeen.core.job.Job;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.Camber;
-import truekeen.core.tool.Convention;
 import truekeen.core.tool.GeometryKind;
 
 /**
@@ -51,7 +52,7 @@ public record WorkingMethod(
     /** The manner of a family. */
     public static WorkingMethod of(
             GeometryKind kind, TargetBevel target, Optional<String> guide, HolderKind heldBy, Optional<Camber> camber) {
-        boolean both = kind.convention() == Convention.PER_SIDE || kind == GeometryKind.TURNSCREW;
+        boolean both = kind.bothSides();
         boolean single = kind == GeometryKind.SINGLE_BEVEL_KNIFE;
         String honed = single
                 ? StepWords.EDGE_BEVEL.words()
@@ -82,17 +83,24 @@ public record WorkingMethod(
     }
 
     /** How strokes are shared over a cambered edge, in words; empty on a straight one. */
-    String stations(int strokes, boolean shapes) {
-        return camber.map(c -> (shapes ? c.shapingStrokes(strokes) : Camber.refiningStrokes(strokes))
-                        .stream().map(String::valueOf).collect(Collectors.joining(", ")))
-                .map(dealt -> StepWords.CAMBER_STROKES.fill("dealt", dealt))
-                .orElse("");
+    String stations(List<Integer> dealt) {
+        return dealt.isEmpty()
+                ? ""
+                : StepWords.CAMBER_STROKES.fill(
+                        "dealt", dealt.stream().map(String::valueOf).collect(Collectors.joining(", ")));
     }
 
-    /** Strokes at each station of a cambered edge; none on a straight one. */
-    List<Integer> stationStrokes(int strokes, boolean shapes) {
-        return camber.map(c -> shapes ? c.shapingStrokes(strokes) : Camber.refiningStrokes(strokes))
-                .orElse(List.of());
+    /** Strokes at each station of a cambered edge, by the depth to go there; none on a straight one. */
+    List<Integer> stationStrokes(int strokes, boolean shapes, Job job) {
+        if (camber.isEmpty()) {
+            return List.of();
+        }
+        if (!shapes) {
+            return Camber.refiningStrokes(strokes);
+        }
+        return job instanceof EdgeBevel edge
+                ? Camber.strokesByDepth(strokes, edge.stationDepthsMm())
+                : camber.get().shapingStrokes(strokes);
     }
 
     /** Strokes one side gets before the other has its turn; 0 for a whole side at a time. */

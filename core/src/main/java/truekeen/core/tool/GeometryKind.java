@@ -246,6 +246,11 @@ public enum GeometryKind {
         return traits == Traits.SQUARE_END;
     }
 
+    /** Whether it has a bevel on either side that gets its own strokes. */
+    public boolean bothSides() {
+        return convention == Convention.PER_SIDE || this == TURNSCREW;
+    }
+
     /** Whether it is the iron of a plane, which is bedded, cambered and refitted. */
     public boolean iron() {
         return dimensions == Dimensions.PLANE_IRON || dimensions == Dimensions.SQUARE_IRON;

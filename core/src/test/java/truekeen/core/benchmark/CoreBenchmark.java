@@ -13,11 +13,11 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.ProgressionPlanner;
 import truekeen.core.progression.Shelves;
+import truekeen.core.progression.StoneWork;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Cut;
@@ -44,7 +44,7 @@ public class CoreBenchmark {
     private final List<Abrasive> twelve = Shelves.random(new Random(12), 12);
     private final List<Abrasive> forty = Shelves.random(new Random(40), 40);
     private final SteelClass steel = Steels.byName("plain carbon").orElseThrow();
-    private final Job job = Shelves.job(20, 200, 0.2, 3, 1.2, Job.Forces.CHISEL);
+    private final StoneWork job = Shelves.job(20, 200, 0.2, 3, 1.2, StoneWork.Forces.of(20));
 
     /** One cut through a section with a secondary. */
     @Benchmark

@@ -9,13 +9,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.condition.Shaping;
+import truekeen.core.job.JobKind;
+import truekeen.core.job.Shaping;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.FinishWindow;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.ProgressionPlanner;
 import truekeen.core.progression.Shelves;
+import truekeen.core.progression.StoneWork;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.steel.Steels;
 
@@ -104,17 +105,18 @@ class CareTest {
     }
 
     private static List<PrepAct> prepared(List<Abrasive> kit, boolean oil) {
-        Job job = new Job(
-                Job.Kind.SECONDARY,
+        StoneWork job = new StoneWork(
+                JobKind.SECONDARY,
                 new Shaping(6, 80, 0.2),
                 3,
                 Optional.of(new FinishWindow(1, 2, 4)),
-                Job.Forces.CHISEL,
+                StoneWork.Forces.of(20),
                 false,
                 java.util.EnumSet.of(Abrasive.Shape.BENCH));
         var path =
                 ProgressionPlanner.plan(kit, job, Steels.byName("plain carbon").orElseThrow(), PlanRules.USUAL, oil);
-        WorkPlan plan = new WorkPlan(List.of(path), List.of(), Optional.empty(), Optional.empty(), "", 0, 0, 0);
+        WorkPlan plan = new WorkPlan(
+                List.of(), List.of(path), List.of(), Optional.empty(), Optional.empty(), List.of(), "", 0, 0);
         return Preparation.of(plan, kit, PlanRules.USUAL);
     }
 

@@ -71,7 +71,7 @@ class ConservationTest {
             Restoration r = Restorer.restore(tool, survey(tool.edgeLengthMm()), TARGET);
             assertThat(r.usableAfterMm() + r.lostMm()).isCloseTo(tool.usable().mm(), within(1e-9));
             assertThat(r.steelLeftMm() + tool.retire().mm()).isCloseTo(r.usableAfterMm(), within(1e-9));
-            assertThat(r.honingsLeft()).isNotNegative();
+            assertThat(r.honingRecessionMm()).isNotNegative();
             r.after().forEach(piece -> assertThat(piece.area()).isPositive());
         }
     }

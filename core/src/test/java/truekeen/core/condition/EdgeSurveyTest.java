@@ -111,11 +111,11 @@ class EdgeSurveyTest {
     void theBackGoesAsDeepAsItsStateOrItsDeepestPit() {
         assertThat(of(BackState.POLISHED, 0.3).effectiveBackDepthMm()).isZero();
         assertThat(of(BackState.UNPOLISHED, 0.3).effectiveBackDepthMm()).isZero();
-        assertThat(of(BackState.RIDGED, 0).effectiveBackDepthMm()).isEqualTo(0.01);
+        assertThat(of(BackState.RIDGED, 0).effectiveBackDepthMm()).isEqualTo(0.025);
         assertThat(of(BackState.DUBBED, 0).effectiveBackDepthMm()).isEqualTo(0.02);
         assertThat(of(BackState.PITTED, 0).effectiveBackDepthMm()).isEqualTo(0.05);
         assertThat(of(BackState.PITTED, 0.12).effectiveBackDepthMm()).isEqualTo(0.12);
-        Finding pit = finding(Finding.Kind.PIT_BACK, 5, 6, 0.03, 3);
+        Finding pit = finding(Finding.Kind.PIT_BACK, 5, 6, 0.03, 0);
         // a pit that was measured is better known than the usual depth of pits
         assertThat(of(BackState.PITTED, 0, pit).effectiveBackDepthMm()).isEqualTo(0.03);
         assertThat(of(BackState.PITTED, 0.02, pit).effectiveBackDepthMm()).isEqualTo(0.03);
@@ -157,9 +157,15 @@ class EdgeSurveyTest {
     void aBackWantsWorkUntilItIsPolished() {
         assertThat(of(BackState.POLISHED, 0).backWantsWork()).isFalse();
         assertThat(of(BackState.UNPOLISHED, 0).backWantsWork()).isTrue();
-        assertThat(of(BackState.POLISHED, 0, finding(Finding.Kind.PIT_BACK, 5, 6, 0.1, 3))
+        assertThat(of(BackState.POLISHED, 0, finding(Finding.Kind.PIT_BACK, 5, 6, 0.1, 0))
                         .backWantsWork())
                 .isTrue();
+        // Behind the edge it asks nothing yet, until the edge comes to it.
+        EdgeSurvey behind = of(BackState.POLISHED, 0, finding(Finding.Kind.PIT_BACK, 5, 6, 0.1, 3));
+        assertThat(behind.backWantsWork()).isFalse();
+        assertThat(behind.backWantsWork(2.9)).isFalse();
+        assertThat(behind.backWantsWork(3)).isTrue();
+        assertThat(behind.effectiveBackDepthMm(3)).isEqualTo(0.1);
     }
 
     @Test

@@ -56,13 +56,13 @@ class FamiliesRestoreTest {
         Blade blade = Blades.blade(kind);
         double dull = asItIs(blade, survey(Dullness.DULL)).volumeMm3();
         double light = asItIs(blade, survey(Dullness.LIGHT_VISIBLE)).volumeMm3();
-        Restoration chipped = asItIs(blade, survey(Dullness.DULL, chip(1, 1.6, 0.2)));
+        Restoration chipped = asItIs(blade, survey(Dullness.DULL, chip(1, 1.6, 0.3)));
         assertThat(dull).isPositive();
         assertThat(light).isGreaterThan(dull);
-        assertThat(chipped.newEdgeMm()).isCloseTo(0.2, within(1e-9));
+        assertThat(chipped.newEdgeMm()).isCloseTo(0.3, within(1e-9));
         assertThat(chipped.volumeMm3()).isGreaterThan(light);
-        Finding left = new Finding(Finding.Kind.CHIP, 1, 1.6, 0.2, true);
-        assertThat(asItIs(blade, survey(Dullness.DULL, left)).newEdgeMm()).isLessThan(0.1);
+        Finding left = new Finding(Finding.Kind.CHIP, 1, 1.6, 0.3, true);
+        assertThat(asItIs(blade, survey(Dullness.DULL, left)).newEdgeMm()).isEqualTo(Dullness.DULL.recessionMm(kind));
     }
 
     @ParameterizedTest
@@ -154,7 +154,7 @@ class FamiliesRestoreTest {
         Restoration ground = Restorer.restore(flat, survey(Dullness.DULL), hollow);
         assertThat(ground.primary()).isPresent();
         assertThat(ground.reasons()).contains(ConditionWords.TO_BE_GROUND_HOLLOW.words());
-        assertThat(ground.honingsLeft()).isPositive();
+        assertThat(ground.honingRecessionMm()).isPositive();
         Blade worn = GeometryKind.CHISEL.build(ground.measuresAfter());
         assertThat(worn.wheel()).contains(Length.ofMm(200));
         Restoration honed = Restorer.restore(worn, survey(Dullness.DULL), hollow);

@@ -286,7 +286,7 @@ class StripInFullTest {
         EdgeSurvey survey = survey(List.of(new Finding(Finding.Kind.CHIP, 40, 44, 0.7, false)), ShapeDeviations.NONE);
         Restoration r = Restorer.restore(blade, survey, TargetBevel.of(blade));
         for (StationCut s : r.stations()) {
-            StationSection at = Restorer.section(blade, survey, TargetBevel.of(blade), s.xMm());
+            StationSection at = Restorer.section(blade, survey, TargetBevel.of(blade), Occasion.PLAIN, s.xMm());
             assertThat(Cut.area(at.removed())).isCloseTo(s.removedMm2(), within(1e-9));
             assertThat(EdgeShape.shoulderThickness(at.after())).isCloseTo(s.behindAfterMm(), within(1e-9));
         }

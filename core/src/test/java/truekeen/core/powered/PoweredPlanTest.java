@@ -169,7 +169,7 @@ class PoweredPlanTest {
         Finding left = new Finding(Finding.Kind.DENT, 10, 16, past, true);
         Restoration kept = restore(bar, Dullness.DULL, left);
         assertThat(kept.scope()).isNotEqualTo(Scope.RETIRE);
-        assertThat(kept.lostMm()).isLessThan(0.1);
+        assertThat(kept.lostMm()).isEqualTo(Dullness.DULL.recessionMm(GeometryKind.MOWER_BAR));
     }
 
     @Test

@@ -10,35 +10,40 @@ import truekeen.core.steel.SteelClass;
 final class BruteForce {
     private BruteForce() {}
 
-    record Walk(List<Abrasive> stones, List<Integer> places, double seconds, int tooWide, double steel) {}
+    record Walk(List<Abrasive> stones, List<Integer> places, double seconds, double penalty, double steel) {
+        double cost() {
+            return seconds + penalty;
+        }
+    }
 
-    static Walk best(List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oil, Abrasive through) {
+    static Walk best(
+            List<Abrasive> shelf, StoneWork job, SteelClass steel, PlanRules rules, boolean oil, Abrasive through) {
         return quickest(walks(shelf, job, steel, rules, oil, through == null ? List.of() : List.of(through)), rules);
     }
 
     /** Of walks within a tie of the least time: fewest stones, most favourites, the shelf's order. */
     static Walk quickest(List<Walk> walks, PlanRules rules) {
-        double least = walks.stream().mapToDouble(Walk::seconds).min().orElse(0);
+        double least = walks.stream().mapToDouble(Walk::cost).min().orElse(0);
         return walks.stream()
-                .filter(w -> w.seconds <= least + rules.tieSeconds())
+                .filter(w -> w.cost() <= least + rules.tieSeconds())
                 .min(BruteForce::order)
                 .orElse(null);
     }
 
     static Walk fewest(List<Walk> walks, PlanRules rules) {
-        double least = walks.stream().mapToDouble(Walk::seconds).min().orElse(0);
-        List<Walk> near = walks.stream().filter(w -> w.seconds <= 1.25 * least).toList();
+        double least = walks.stream().mapToDouble(Walk::cost).min().orElse(0);
+        List<Walk> near = walks.stream().filter(w -> w.cost() <= 1.25 * least).toList();
         int count = near.stream().mapToInt(w -> w.stones.size()).min().orElse(0);
         return quickest(near.stream().filter(w -> w.stones.size() == count).toList(), rules);
     }
 
     static Walk gentlest(List<Walk> walks) {
-        double least = walks.stream().mapToDouble(Walk::seconds).min().orElse(0);
+        double least = walks.stream().mapToDouble(Walk::cost).min().orElse(0);
         return walks.stream()
-                .filter(w -> w.seconds <= 1.5 * least)
+                .filter(w -> w.cost() <= 1.5 * least)
                 .min((a, b) -> Math.abs(a.steel - b.steel) > 1e-12
                         ? Double.compare(a.steel, b.steel)
-                        : Double.compare(a.seconds, b.seconds))
+                        : Double.compare(a.cost(), b.cost()))
                 .orElse(null);
     }
 
@@ -61,9 +66,14 @@ final class BruteForce {
         return w.stones.stream().filter(s -> s.nature().favourite()).count();
     }
 
-    /** Every subset that may be walked, with the fewest steps too wide. */
+    /** Every subset that may be walked. */
     static List<Walk> walks(
-            List<Abrasive> shelf, Job job, SteelClass steel, PlanRules rules, boolean oil, List<Abrasive> through) {
+            List<Abrasive> shelf,
+            StoneWork job,
+            SteelClass steel,
+            PlanRules rules,
+            boolean oil,
+            List<Abrasive> through) {
         Abrasive last = ProgressionPlanner.finishing(shelf, job.finish().orElseThrow());
         double depthUm = job.shaping().depthMm() * 1000;
         double coarsest = shelf.stream()
@@ -93,8 +103,6 @@ final class BruteForce {
                 walks.add(walk(shelf, stones, job, steel, rules, oil));
             }
         }
-        int tooWide = walks.stream().mapToInt(Walk::tooWide).min().orElse(-1);
-        walks.removeIf(w -> w.tooWide != tooWide);
         return walks;
     }
 
@@ -111,27 +119,30 @@ final class BruteForce {
     private static Walk walk(
             List<Abrasive> shelf,
             List<Abrasive> stones,
-            Job job,
+            StoneWork job,
             SteelClass steel,
             PlanRules rules,
             boolean oilBefore) {
         double clock = 0;
-        int tooWide = 0;
+        double penalty = 0;
         boolean oil = oilBefore;
         double scratch = job.startScratchUm();
         double gone = 0;
         int n = stones.size();
         for (int i = 0; i < n; i++) {
             Abrasive stone = stones.get(i);
-            double volume = 2 * scratch / 1000 * job.shaping().workedAreaMm2()
+            boolean drowned = i == 0 && job.shaping().depthMm() * 1000 >= 2 * scratch;
+            double volume = (drowned ? 0 : 0.6 * scratch / 1000 * job.shaping().workedAreaMm2())
                     + (i == 0 ? job.shaping().volumeMm3() : 0);
-            gone += volume;
-            double factor = n == 1 ? 1 : i == 0 ? 2 : i == n - 1 ? 0.5 : 1;
-            double strokes = volume
-                    / (StockRemoval.specificWear(stone, steel) * job.forces().baseN() * factor * stone.strokeMm())
-                    * stone.effort().factor();
-            boolean waived = i == 0 && job.shaping().depthMm() * 1000 >= 2 * scratch;
-            tooWide += !waived && scratch > rules.widestStep() * stone.d50Um() ? 1 : 0;
+            double force = Math.min(job.forces().mostN(), job.forces().baseN() * (i == 0 ? 2 : 1));
+            double perStroke = StockRemoval.specificWear(stone, steel)
+                    * force
+                    * stone.strokeMm()
+                    / stone.effort().factor();
+            double strokes = Math.max(job.leastStrokes(), volume / perStroke);
+            gone += strokes * perStroke;
+            double times = scratch / (1.5 * stone.d50Um());
+            penalty += drowned || times <= 1 ? 0 : 120 * Math.log(times) / Math.log(2);
             clock += i > 0 ? 25 : 0;
             if (oil && stone.wet()) {
                 clock += 60;
@@ -151,6 +162,6 @@ final class BruteForce {
             clock += 1.2 * strokes;
             scratch = stone.scratchUm();
         }
-        return new Walk(stones, stones.stream().map(shelf::indexOf).toList(), clock, tooWide, gone);
+        return new Walk(stones, stones.stream().map(shelf::indexOf).toList(), clock, penalty, gone);
     }
 }

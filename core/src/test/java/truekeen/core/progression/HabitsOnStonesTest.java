@@ -24,8 +24,8 @@ import truekeen.core.steel.Steels;
 /** Each rule and each penalty bites, and one case beside it where it does not. */
 class HabitsOnStonesTest {
     private static final SteelClass CARBON = Steels.byName("plain carbon").orElseThrow();
-    private static final Job HONE = Shelves.job(0.5, 16, 0.02, 1, 2, Job.Forces.CHISEL);
-    private static final Job STEEP = HONE.on(new Job.Bevel(32, 0.7));
+    private static final StoneWork HONE = Shelves.job(1.5, 16, 0.02, 1, 2, StoneWork.Forces.of(20));
+    private static final StoneWork STEEP = HONE.on(new StoneWork.Bevel(32, 0.7));
 
     private static Abrasive used(Abrasive a, Lubricant lubricant) {
         return new Abrasive(
@@ -113,9 +113,10 @@ class HabitsOnStonesTest {
     void aSoftStoneIsDugIntoBySteepNarrowBevelsOnly() {
         Abrasive soft = firm(Abrasive.Firmness.SOFT);
         assertThat(ShelfPenalty.of(soft, STEEP, false)).containsExactly(ShelfPenalty.DUG_INTO);
-        assertThat(ShelfPenalty.of(soft, HONE.on(new Job.Bevel(25, 0.7)), false))
+        assertThat(ShelfPenalty.of(soft, HONE.on(new StoneWork.Bevel(25, 0.7)), false))
                 .isEmpty();
-        assertThat(ShelfPenalty.of(soft, HONE.on(new Job.Bevel(32, 3)), false)).isEmpty();
+        assertThat(ShelfPenalty.of(soft, HONE.on(new StoneWork.Bevel(32, 3)), false))
+                .isEmpty();
         assertThat(ShelfPenalty.of(firm(Abrasive.Firmness.FIRM), STEEP, false)).isEmpty();
         assertThat(ShelfPenalty.of(soft, HONE, true)).containsExactly(ShelfPenalty.BURR_HANGS_ON);
         assertThat(ShelfPenalty.of(firm(Abrasive.Firmness.MEDIUM), HONE, true)).isEmpty();
@@ -146,7 +147,7 @@ class HabitsOnStonesTest {
                 .anyMatch(f -> f.contains("burr is hard to take off"));
     }
 
-    private static String first(List<Abrasive> shelf, Job job) {
+    private static String first(List<Abrasive> shelf, StoneWork job) {
         return ProgressionPlanner.plan(shelf, job, CARBON, PlanRules.USUAL, false)
                 .legs()
                 .get(0)
@@ -204,7 +205,7 @@ class HabitsOnStonesTest {
     @Test
     void whatToBuyIsWhatPlanningAnewSaysAndNothingWhereTheShelfIsGood() {
         List<Abrasive> shelf = List.of(Shelves.oxide("a", 30), Shelves.oxide("b", 2));
-        Job deep = Shelves.job(6, 80, 0.2, 1, 2, Job.Forces.CHISEL);
+        StoneWork deep = Shelves.job(6, 80, 0.2, 1, 2, StoneWork.Forces.of(20));
         WhatToBuy.Need need = new WhatToBuy.Need("iron", List.of(deep), CARBON, PlanRules.USUAL);
         List<WhatToBuy.Gain> gains = WhatToBuy.rank(List.of(need), shelf, 3);
         assertThat(gains).hasSize(3);
@@ -226,7 +227,7 @@ class HabitsOnStonesTest {
                 .orElseThrow();
         assertThat(best.savedSeconds()).isCloseTo(before - after, within(1e-9)).isPositive();
         assertThat(gains.get(1).savedSeconds()).isLessThanOrEqualTo(best.savedSeconds());
-        Job done = Shelves.job(0, 0.01, 0, 0.1, 2, Job.Forces.CHISEL);
+        StoneWork done = Shelves.job(0, 0.01, 0, 0.1, 2, StoneWork.Forces.of(20));
         assertThat(WhatToBuy.rank(
                         List.of(new WhatToBuy.Need("sharp", List.of(done), CARBON, PlanRules.USUAL)), shelf, 3))
                 .isEmpty();

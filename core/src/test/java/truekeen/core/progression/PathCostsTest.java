@@ -16,7 +16,7 @@ import truekeen.core.steel.Steels;
 class PathCostsTest {
     private static final SteelClass STEEL = Steels.byName("plain carbon").orElseThrow();
     private static final String WATER = "aluminium oxide water stone";
-    private static final Job JOB = Shelves.job(0.5, 16, 0.02, 1, 2, Job.Forces.even(20));
+    private static final StoneWork JOB = Shelves.job(1.5, 16, 0.0015, 1, 2, StoneWork.Forces.of(20));
 
     private static Abrasive with(String id, double um, Abrasive.State state) {
         return Shelves.stone(id, WATER, um, state);
@@ -67,13 +67,16 @@ class PathCostsTest {
     }
 
     @Test
-    void everyStoneRemovesTheScratchesOfTheOneBeforeTwiceOver() {
+    void everyStoneRemovesWhatOfTheScratchesLiesBelowTheMeanPlane() {
         JobPath path = ProgressionPlanner.plan(List.of(middle, end), JOB, STEEL, PlanRules.USUAL, false);
         assertThat(path.legs()).hasSize(2);
         Leg first = path.legs().get(0);
         Leg second = path.legs().get(1);
-        assertThat(first.volumeMm3()).isCloseTo(0.5 + 2 * 0.001 * 16, within(1e-12));
-        assertThat(second.volumeMm3()).isCloseTo(2 * middle.scratchUm() / 1000 * 16, within(1e-12));
+        assertThat(first.volumeMm3()).isCloseTo(1.5 + 0.6 * 0.001 * 16, within(1e-12));
+        double perStroke = StockRemoval.perStroke(end, STEEL, second.forceN());
+        double asked = 0.6 * middle.scratchUm() / 1000 * 16;
+        assertThat(second.leastCount()).isEqualTo(asked < 5 * perStroke);
+        assertThat(second.volumeMm3()).isCloseTo(Math.max(asked, 5 * perStroke), within(1e-12));
         assertThat(second.scratchBeforeUm()).isEqualTo(middle.scratchUm());
         assertThat(path.scratchLeftUm()).isEqualTo(end.scratchUm());
         assertThat(path.volumeMm3()).isCloseTo(first.volumeMm3() + second.volumeMm3(), within(1e-12));
@@ -83,7 +86,7 @@ class PathCostsTest {
     void aStepTooWideIsAvoidedWhereItCanBeAndFlaggedWhereNot() {
         Abrasive coarse = Shelves.stone("coarse", "plated diamond plate", 60);
         Abrasive finest = with("finest", 2, state(true, 0, 0));
-        Job deep = Shelves.job(20, 100, 0.4, 1, 2, Job.Forces.even(20));
+        StoneWork deep = Shelves.job(20, 100, 0.4, 1, 2, StoneWork.Forces.of(20));
         JobPath leap = ProgressionPlanner.plan(List.of(coarse, finest), deep, STEEL, PlanRules.USUAL, false);
         assertThat(leap.flags()).anyMatch(f -> f.contains(ProgressionWords.WIDE_STEP.words()));
         JobPath stepped = ProgressionPlanner.plan(List.of(coarse, middle, finest), deep, STEEL, PlanRules.USUAL, false);
@@ -118,7 +121,7 @@ class PathCostsTest {
         List<Abrasive> shelf = List.of(with("a", 30, state(true, 0, 0)), middle, with("c", 5, state(true, 0, 0)), end);
         List<String> before = null;
         for (double volume = 2; volume < 2.001; volume += 0.0001) {
-            Job job = Shelves.job(volume, 60, 0.05, 1, 2, Job.Forces.CHISEL);
+            StoneWork job = Shelves.job(volume, 60, 0.05, 1, 2, StoneWork.Forces.of(20));
             List<String> now = ProgressionPlanner.plan(shelf, job, STEEL, PlanRules.USUAL, false).legs().stream()
                     .map(l -> l.abrasive().id())
                     .toList();

@@ -18,7 +18,8 @@ import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restorer;
-import truekeen.core.condition.Shaping;
+import truekeen.core.job.JobKind;
+import truekeen.core.job.Shaping;
 import truekeen.core.quantity.Angle;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
@@ -50,7 +51,7 @@ class PlanBoundsTest {
         return Shelves.stone(name, kind, um);
     }
 
-    private static List<String> flags(List<Abrasive> shelf, Job job, SteelClass steel) {
+    private static List<String> flags(List<Abrasive> shelf, StoneWork job, SteelClass steel) {
         return ProgressionPlanner.plan(shelf, job, steel, PlanRules.USUAL, false)
                 .flags();
     }
@@ -97,8 +98,8 @@ class PlanBoundsTest {
     @ParameterizedTest
     @CsvSource({"30, 1, true", "29.9, 1, false", "30, 1.01, false", "45, 0.2, true"})
     void aSteepAndNarrowBevelDigsIn(double angle, double width, boolean digs) {
-        assertThat(new Job.Bevel(angle, width).digsIn()).isEqualTo(digs);
-        assertThat(Job.Bevel.UNKNOWN.digsIn()).isFalse();
+        assertThat(new StoneWork.Bevel(angle, width).digsIn()).isEqualTo(digs);
+        assertThat(StoneWork.Bevel.UNKNOWN.digsIn()).isFalse();
     }
 
     @Test
@@ -115,33 +116,23 @@ class PlanBoundsTest {
     }
 
     @Test
-    void theTimeOfAPlanSpreadsAsItsStrokesDo() {
+    void whatAMachineTakesIsPartOfTheSteel() {
         WorkPlan plan = plan(List.of(Shelves.oxide("middle", 9.5), Shelves.oxide("fine", 2)));
-        double strokes = plan.jobs().stream()
-                .flatMap(j -> j.legs().stream())
-                .mapToDouble(Leg::strokes)
-                .sum();
-        double spread = Abrasive.Effort.FIRST.spread();
-        assertThat(plan.secondsAtWorst(true, 1.2))
-                .isCloseTo(plan.seconds() + strokes * 1.2 * (spread - 1), within(1e-6));
-        assertThat(plan.secondsAtWorst(false, 1.2))
-                .isCloseTo(plan.seconds() - strokes * 1.2 * (1 - 1 / spread), within(1e-6));
         assertThat(plan.fewestSessions()).isZero();
         double steel = plan.jobs().stream().mapToDouble(JobPath::volumeMm3).sum();
         assertThat(plan.volumeMm3()).isCloseTo(steel, within(1e-12));
         Abrasive wheel = Shelves.stone("wheel", AbrasiveKind.DRY_WHEEL.key(), 200);
         WorkPlan ground = new WorkPlan(
+                plan.all(),
                 plan.jobs(),
                 List.of(),
                 Optional.of(new PowerOffer(wheel, 20, 60, 7)),
-                Optional.empty(),
+                Optional.of(JobKind.PRIMARY),
+                List.of(),
                 "",
                 0,
-                0,
-                plan.seconds() + 40);
+                0);
         assertThat(ground.volumeMm3()).isCloseTo(steel + 7, within(1e-12));
-        assertThat(ground.secondsAtWorst(true, 1.2)).isCloseTo(plan.secondsAtWorst(true, 1.2) + 60, within(1e-6));
-        assertThat(ground.secondsAtWorst(false, 1.2)).isCloseTo(plan.secondsAtWorst(false, 1.2) + 20, within(1e-6));
     }
 
     @Test
@@ -173,7 +164,7 @@ class PlanBoundsTest {
 
     @Test
     void whatThisShelfCanDoIsSaidFromBothSides() {
-        Job job = Shelves.job(0.9, 16.8, 0.05, 1.4, 2, Job.Forces.even(20));
+        StoneWork job = Shelves.job(0.9, 16.8, 0.05, 1.4, 2, StoneWork.Forces.of(20));
         assertThat(flags(List.of(Shelves.oxide("a", 9.5), Shelves.oxide("end", 4)), job, CARBON))
                 .isEmpty();
         assertThat(flags(List.of(Shelves.oxide("a", 9.5), Shelves.oxide("end", 4.1)), job, CARBON))
@@ -184,25 +175,25 @@ class PlanBoundsTest {
                 .noneMatch(f -> f.contains("finer than this work asks"));
         assertThat(flags(List.of(Shelves.oxide("end", 0.9)), job, CARBON))
                 .anyMatch(f -> f.startsWith("Ends on 0.9 µm, finer than this work asks for. 1 µm to 4 µm is wanted"));
-        Job deep = Shelves.job(20, 100, 0.2, 0, 30, Job.Forces.even(20));
+        StoneWork deep = Shelves.job(20, 100, 0.2, 0, 30, StoneWork.Forces.of(20));
         assertThat(flags(List.of(Shelves.oxide("end", 19.9)), deep, CARBON))
                 .anyMatch(f -> f.contains("coarse enough to shape 200 µm deep"));
         assertThat(flags(List.of(Shelves.oxide("end", 20)), deep, CARBON)).noneMatch(f -> f.contains("coarse enough"));
         assertThat(flags(
                         List.of(Shelves.oxide("end", 100)),
-                        Shelves.job(20, 100, 0.2, 0, 100, Job.Forces.even(20)),
+                        Shelves.job(20, 100, 0.2, 0, 100, StoneWork.Forces.of(20)),
                         CARBON))
                 .isEmpty();
         assertThat(flags(
                         List.of(Shelves.oxide("end", 41)),
-                        Shelves.job(20, 100, 0.2, 0, 20, Job.Forces.even(20)),
+                        Shelves.job(20, 100, 0.2, 0, 20, StoneWork.Forces.of(20)),
                         CARBON))
                 .anyMatch(f -> f.startsWith("Ends on 41 µm") && f.contains("10 µm to 40 µm"));
     }
 
     @Test
     void oxideIsWarnedOfOnHardSteelAndRefusedOnTheHardest() {
-        Job job = Shelves.job(0.9, 16.8, 0.05, 1.4, 2, Job.Forces.even(20));
+        StoneWork job = Shelves.job(0.9, 16.8, 0.05, 1.4, 2, StoneWork.Forces.of(20));
         for (SteelClass steel : Steels.all()) {
             double resists = steel.resistanceOxide();
             boolean barred = ShelfRule.barring(Shelves.oxide("a", 2), job, steel)
@@ -223,12 +214,12 @@ class PlanBoundsTest {
 
     @Test
     void aFaceForFineStonesTakesThreeMicrometresAndNoMore() {
-        Job fine = new Job(
-                Job.Kind.BACK,
+        StoneWork fine = new StoneWork(
+                JobKind.BACK,
                 new Shaping(0.1, 60, 0.001),
                 0.1,
                 Optional.empty(),
-                Job.Forces.even(20),
+                StoneWork.Forces.of(20),
                 true,
                 Set.of(Abrasive.Shape.BENCH));
         assertThat(ShelfRule.barring(Shelves.oxide("a", 3), fine, CARBON)).isEmpty();
@@ -237,7 +228,7 @@ class PlanBoundsTest {
 
     @Test
     void leastTimeIsThatOfThePlanOrNothing() {
-        Job job = Shelves.job(0.9, 16.8, 0.05, 1.4, 2, Job.Forces.even(20));
+        StoneWork job = Shelves.job(0.9, 16.8, 0.05, 1.4, 2, StoneWork.Forces.of(20));
         List<Abrasive> shelf = List.of(Shelves.oxide("a", 9.5), Shelves.oxide("b", 2));
         assertThat(ProgressionPlanner.leastSeconds(shelf, job, CARBON, PlanRules.USUAL)
                         .orElseThrow())
@@ -258,6 +249,6 @@ class PlanBoundsTest {
     }
 
     private static Leg leg(Abrasive stone, double strokes) {
-        return new Leg(stone, 1, 20, strokes, 1, 1, 0, 0, false, List.of());
+        return new Leg(stone, 1, 20, strokes, false, 1, 1, 0, 0, false, List.of());
     }
 }

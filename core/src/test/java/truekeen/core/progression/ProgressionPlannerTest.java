@@ -12,11 +12,15 @@ import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.abrasive.Lubricant;
-import truekeen.core.condition.Shaping;
+import truekeen.core.grit.GritStandard;
+import truekeen.core.grit.GritTable;
+import truekeen.core.job.JobKind;
+import truekeen.core.job.Shaping;
 import truekeen.core.message.RefusedException;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
+import truekeen.core.tool.GeometryKind;
 
 class ProgressionPlannerTest {
     private static final SteelClass LOW_ALLOY =
@@ -34,15 +38,15 @@ class ProgressionPlannerTest {
         return path.legs().stream().map(l -> l.abrasive().name()).toList();
     }
 
-    private static JobPath plan(List<Abrasive> shelf, Job job) {
+    private static JobPath plan(List<Abrasive> shelf, StoneWork job) {
         return ProgressionPlanner.plan(shelf, job, LOW_ALLOY, RULES, false);
     }
 
     /** Whole bevel face of a 3.6 × 24 mm chisel turned from 26.5° to 25°, apex kept. */
-    private static Job wholeFace() {
+    private static StoneWork wholeFace() {
         double turned = Math.toRadians(1.5);
         double face = 3.6 / Math.sin(Math.toRadians(25));
-        return Shelves.job(21.589, face * 24, face * Math.sin(turned), 0, 2, Job.Forces.even(20));
+        return Shelves.job(21.589, face * 24, face * Math.sin(turned), 0, 2, StoneWork.Forces.of(20));
     }
 
     @Test
@@ -51,6 +55,7 @@ class ProgressionPlannerTest {
         PlanRules strokesOnly = new PlanRules(
                 RULES.startRule(),
                 RULES.widestStep(),
+                RULES.wideStepSeconds(),
                 RULES.secondsPerStroke(),
                 RULES.changeSeconds(),
                 0,
@@ -61,10 +66,10 @@ class ProgressionPlannerTest {
                 RULES.habits());
         JobPath path = ProgressionPlanner.plan(WATER_STONES, wholeFace(), LOW_ALLOY, strokesOnly, false);
         assertThat(names(path)).containsExactly("#400", "#1200", "#6000");
-        assertThat(path.legs().get(0).strokes()).isCloseTo(612.6, within(0.05));
-        assertThat(path.legs().get(1).strokes()).isCloseTo(74.2, within(0.05));
-        assertThat(path.legs().get(2).strokes()).isCloseTo(51.2, within(0.05));
-        assertThat(path.seconds()).isCloseTo(936, within(0.5));
+        assertThat(path.legs().get(0).strokes()).isCloseTo(252.9, within(0.05));
+        assertThat(path.legs().get(1).strokes()).isCloseTo(23.1, within(0.05));
+        assertThat(path.legs().get(2).strokes()).isCloseTo(21.8, within(0.05));
+        assertThat(path.seconds()).isCloseTo(407, within(0.5));
         assertThat(path.passedOver()).singleElement().satisfies(p -> {
             assertThat(p.abrasive().name()).isEqualTo("#4000");
             assertThat(p.usable()).isTrue();
@@ -74,28 +79,98 @@ class ProgressionPlannerTest {
 
     @Test
     void aSliverIsHonedInFewStrokes() {
-        Job secondary = Shelves.job(0.8985, 0.7 * 24, 0.0853, 1.4, 2, Job.Forces.even(20));
+        StoneWork secondary = Shelves.job(0.8985, 16.8, 0.085, 1.4, 2, StoneWork.Forces.of(20));
         JobPath path = plan(List.of(WATER_STONES.get(1), WATER_STONES.get(3)), secondary);
         assertThat(names(path)).containsExactly("#1200", "#6000");
-        assertThat(path.legs().get(0).strokes()).isCloseTo(47.7, within(0.05));
-        assertThat(path.legs().get(1).strokes()).isCloseTo(4.2, within(0.05));
+        assertThat(path.legs().get(0).strokes()).isCloseTo(23.5, within(0.05));
+        assertThat(path.legs().get(0).leastCount()).isFalse();
+        assertThat(path.legs().get(1).strokes()).isEqualTo(5);
+        assertThat(path.legs().get(1).leastCount()).isTrue();
+        assertThat(path.seconds()).isCloseTo(59, within(0.5));
+    }
+
+    @Test
+    void aDullIronTakesAHandfulOnEachStone() {
+        SteelClass airHardening = Steels.byName("air-hardening tool steel").orElseThrow();
+        List<Abrasive> shelf = List.of(
+                Shelves.stone(
+                        "#1000",
+                        "ceramic-bonded water stone",
+                        GritTable.grain("grain", GritStandard.JIS, "#1000").d50Um()),
+                Shelves.stone(
+                        "#8000",
+                        "ceramic-bonded water stone",
+                        GritTable.grain("grain", GritStandard.JIS, "#8000").d50Um()));
+        JobPath path = ProgressionPlanner.plan(
+                shelf,
+                Shelves.job(0.4754, 41.06, 0.0125, 1.4, 1.2, StoneWork.Forces.of(20)),
+                airHardening,
+                RULES,
+                false);
+        assertThat(names(path)).containsExactly("#1000", "#8000");
+        assertThat(path.legs().get(0).strokes()).isCloseTo(12.9, within(0.05));
+        assertThat(path.legs().get(1).strokes()).isCloseTo(9.0, within(0.05));
+        assertThat(path.seconds()).isCloseTo(51, within(0.5));
+    }
+
+    @Test
+    void aGapOnTheShelfIsCrossedInTheLeastBadWay() {
+        List<Abrasive> shelf = List.of(
+                Shelves.stone("68", "plated diamond plate", 68),
+                Shelves.stone("25", "plated diamond plate", 25),
+                Shelves.stone("#4000", "ceramic-bonded water stone", 3),
+                Shelves.stone("#8000", "ceramic-bonded water stone", 1.2));
+        JobPath path = plan(shelf, Shelves.job(0.05, 4.75, 0.01, 13.6, 1.2, StoneWork.Forces.of(20)));
+        assertThat(names(path)).containsExactly("25", "#4000", "#8000");
+        assertThat(path.legs()).allSatisfy(l -> assertThat(l.strokes()).isEqualTo(5));
+        double doublings = Math.log(5 / (1.5 * 3)) / Math.log(2);
+        assertThat(doublings).isCloseTo(0.15, within(0.005));
+        assertThat(path.alternatives().get(0).penaltySeconds()).isCloseTo(120 * doublings, within(1e-9));
+        assertThat(path.flags()).contains(ProgressionWords.WIDE_STEP.words());
     }
 
     @Test
     void strokesOnOneStoneAtTheForceOfShaping() {
         Abrasive stone = WATER_STONES.get(1);
-        assertThat(0.8985 / StockRemoval.perStroke(stone, LOW_ALLOY, 20)).isCloseTo(45.3, within(0.05));
-        assertThat(0.8985 / StockRemoval.perStroke(stone, LOW_ALLOY, 40)).isCloseTo(22.7, within(0.05));
+        assertThat(0.8985 / StockRemoval.perStroke(stone, LOW_ALLOY, 20)).isCloseTo(47.1, within(0.05));
+        assertThat(0.8985 / StockRemoval.perStroke(stone, LOW_ALLOY, 40)).isCloseTo(23.5, within(0.05));
         assertThat(StockRemoval.firstEstimateSpread()).isCloseTo(2.00, within(0.005));
     }
 
     @Test
-    void shapingIsPressedAndTheFinishIsLight() {
-        JobPath path = plan(WATER_STONES, Shelves.job(21.589, 204, 0.22, 1.4, 2, Job.Forces.CHISEL));
+    void coarserCutsFasterUntilTheCriticalSize() {
+        double[] grains = {1, 3, 12, 30, 68, 100, 160, 300};
+        for (int i = 1; i < grains.length; i++) {
+            double finer = StockRemoval.specificWear(Shelves.oxide("a", grains[i - 1]), CARBON);
+            double coarser = StockRemoval.specificWear(Shelves.oxide("b", grains[i]), CARBON);
+            if (grains[i] <= 100) {
+                assertThat(coarser).isGreaterThan(finer);
+            } else {
+                assertThat(coarser).isEqualTo(finer);
+            }
+        }
+    }
+
+    @Test
+    void whatShapesIsPressedTwiceAsHardAlsoWhereItIsTheOnlyOne() {
+        JobPath path = plan(WATER_STONES, Shelves.job(21.589, 204, 0.22, 1.4, 2, StoneWork.Forces.of(20)));
         assertThat(path.legs().get(0).forceN()).isEqualTo(40);
-        assertThat(path.legs().get(path.legs().size() - 1).forceN()).isEqualTo(10);
-        JobPath alone = plan(List.of(WATER_STONES.get(3)), Shelves.job(0.01, 16, 0.001, 0.3, 2, Job.Forces.CHISEL));
-        assertThat(alone.legs().get(0).forceN()).isEqualTo(20);
+        assertThat(path.legs().get(path.legs().size() - 1).forceN()).isEqualTo(20);
+        JobPath alone =
+                plan(List.of(WATER_STONES.get(3)), Shelves.job(0.01, 16, 0.001, 0.3, 2, StoneWork.Forces.of(20)));
+        assertThat(alone.legs().get(0).forceN()).isEqualTo(40);
+    }
+
+    @Test
+    void aNarrowEdgeIsNotLeanedOn() {
+        StoneWork.Forces narrow = StoneWork.Forces.of(GeometryKind.CHISEL, 3);
+        assertThat(narrow.shapingN()).isEqualTo(6);
+        assertThat(narrow.refiningN()).isEqualTo(6);
+        assertThat(StoneWork.Forces.of(GeometryKind.CHISEL, 12).refiningN()).isEqualTo(20);
+        assertThat(StoneWork.Forces.of(GeometryKind.CHISEL, 12).shapingN()).isEqualTo(24);
+        assertThat(StoneWork.Forces.of(GeometryKind.KNIFE, 200).shapingN()).isEqualTo(20);
+        assertThat(StoneWork.Forces.of(GeometryKind.CONVEX_BLADE, 120).refiningN())
+                .isEqualTo(30);
     }
 
     @Test
@@ -104,13 +179,13 @@ class ProgressionPlannerTest {
         int compared = 0;
         for (int round = 0; round < 400; round++) {
             List<Abrasive> shelf = Shelves.random(random, 2 + random.nextInt(9));
-            Job job = Shelves.job(
+            StoneWork job = Shelves.job(
                     Math.exp(random.nextDouble() * 8 - 5),
                     10 + random.nextInt(200),
                     random.nextDouble() * 0.3,
                     random.nextDouble() * 6,
                     0.5 + random.nextDouble() * 12,
-                    Job.Forces.CHISEL);
+                    StoneWork.Forces.of(20));
             boolean oil = random.nextBoolean();
             List<Abrasive> usable = ShelfRule.allowed(shelf, job, CARBON);
             if (usable.isEmpty()) {
@@ -122,13 +197,13 @@ class ProgressionPlannerTest {
                     .as("round %s", round)
                     .isEqualTo(best.stones());
             assertThat(path.seconds()).isCloseTo(best.seconds(), within(1e-6));
+            assertThat(path.alternatives().get(0).penaltySeconds()).isCloseTo(best.penalty(), within(1e-6));
             for (PassedOver passed : path.passedOver()) {
                 if (usable.contains(passed.abrasive())) {
                     BruteForce.Walk through = BruteForce.best(usable, job, CARBON, RULES, oil, passed.abrasive());
                     assertThat(passed.usable()).isEqualTo(through != null);
                     if (through != null) {
-                        assertThat(passed.wouldCostSeconds())
-                                .isCloseTo(through.seconds() - best.seconds(), within(1e-6));
+                        assertThat(passed.wouldCostSeconds()).isCloseTo(through.cost() - best.cost(), within(1e-6));
                         compared++;
                     }
                 }
@@ -164,12 +239,12 @@ class ProgressionPlannerTest {
 
     @Test
     void aFaceThatWillBeCoveredEndsOnWhatShapedIt() {
-        Job covered = new Job(
-                Job.Kind.PRIMARY,
+        StoneWork covered = new StoneWork(
+                JobKind.PRIMARY,
                 new Shaping(21.589, 204, 0.22),
                 3,
                 Optional.empty(),
-                Job.Forces.CHISEL,
+                StoneWork.Forces.of(20),
                 false,
                 Shelves.FLAT);
         JobPath path = plan(WATER_STONES, covered);
@@ -179,7 +254,7 @@ class ProgressionPlannerTest {
 
     @Test
     void oilIsCleanedOffBeforeWaterAndCountsItsTime() {
-        Job job = Shelves.job(0.5, 16, 0.02, 1, 2, Job.Forces.CHISEL);
+        StoneWork job = Shelves.job(0.5, 16, 0.02, 1, 2, StoneWork.Forces.of(20));
         JobPath dry = ProgressionPlanner.plan(WATER_STONES, job, CARBON, RULES, false);
         JobPath oily = ProgressionPlanner.plan(WATER_STONES, job, CARBON, RULES, true);
         assertThat(oily.seconds() - dry.seconds()).isCloseTo(60, within(1e-9));
@@ -189,7 +264,7 @@ class ProgressionPlannerTest {
 
     @Test
     void oxideIsWarnedOfAndThenRefusedOnHardCarbides() {
-        Job job = Shelves.job(0.5, 16, 0.02, 1, 2, Job.Forces.CHISEL);
+        StoneWork job = Shelves.job(0.5, 16, 0.02, 1, 2, StoneWork.Forces.of(20));
         SteelClass powder = Steels.byName("powder stainless").orElseThrow();
         SteelClass hardest = Steels.byName("powder high-vanadium").orElseThrow();
         assertThat(ProgressionPlanner.plan(WATER_STONES, job, powder, RULES, false)
@@ -207,7 +282,7 @@ class ProgressionPlannerTest {
 
     @Test
     void retiredFrozenAndDishedStonesAreLeftOut() {
-        Job job = Shelves.job(0.5, 16, 0.02, 1, 2, Job.Forces.CHISEL);
+        StoneWork job = Shelves.job(0.5, 16, 0.02, 1, 2, StoneWork.Forces.of(20));
         Abrasive retired =
                 Shelves.stone("r", "aluminium oxide water stone", 2, new Abrasive.State(true, 0, true, 0, true, false));
         Abrasive frozen =
@@ -233,7 +308,7 @@ class ProgressionPlannerTest {
 
     @Test
     void equalPlansDoNotFlapWithTheOrderOfTheShelf() {
-        Job job = Shelves.job(0.5, 16, 0.02, 1, 2, Job.Forces.CHISEL);
+        StoneWork job = Shelves.job(1.5, 16, 0.02, 1, 2, StoneWork.Forces.of(20));
         Abrasive one = Shelves.oxide("one", 9.5);
         Abrasive twin = Shelves.oxide("twin", 9.5);
         Abrasive end = Shelves.oxide("end", 2);
@@ -245,7 +320,7 @@ class ProgressionPlannerTest {
     void moreSteelIsNeverQuicker() {
         double before = 0;
         for (double volume = 0.01; volume < 50; volume *= 1.5) {
-            double now = plan(WATER_STONES, Shelves.job(volume, 16, 0.02, 1, 2, Job.Forces.CHISEL))
+            double now = plan(WATER_STONES, Shelves.job(volume, 16, 0.02, 1, 2, StoneWork.Forces.of(20)))
                     .seconds();
             assertThat(now).isGreaterThanOrEqualTo(before);
             before = now;

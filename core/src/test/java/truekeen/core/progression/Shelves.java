@@ -9,7 +9,8 @@ import java.util.Set;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.abrasive.Lubricant;
-import truekeen.core.condition.Shaping;
+import truekeen.core.job.JobKind;
+import truekeen.core.job.Shaping;
 
 /** Shelves and jobs for tests and benchmarks. */
 public final class Shelves {
@@ -45,9 +46,10 @@ public final class Shelves {
     }
 
     /** A job on a face, ending near the grain given. */
-    public static Job job(double volume, double area, double depth, double s0, double usualUm, Job.Forces forces) {
-        return new Job(
-                Job.Kind.SECONDARY,
+    public static StoneWork job(
+            double volume, double area, double depth, double s0, double usualUm, StoneWork.Forces forces) {
+        return new StoneWork(
+                JobKind.SECONDARY,
                 new Shaping(volume, area, depth),
                 s0,
                 Optional.of(new FinishWindow(usualUm * 0.5, usualUm, usualUm * 2)),

@@ -28,9 +28,9 @@ import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
+import truekeen.core.condition.MeanLoss;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.condition.Shaping;
 import truekeen.core.grit.GritStandard;
 import truekeen.core.grit.GritTable;
 import truekeen.core.hand.HandLog;
@@ -50,6 +50,8 @@ import truekeen.core.holding.SpineHone;
 import truekeen.core.holding.SpineStack;
 import truekeen.core.holding.WedgeBlock;
 import truekeen.core.holding.Wheel;
+import truekeen.core.job.JobKind;
+import truekeen.core.job.Shaping;
 import truekeen.core.keenness.EdgeTest;
 import truekeen.core.keenness.Reading;
 import truekeen.core.machine.Ground;
@@ -58,9 +60,9 @@ import truekeen.core.powered.Tooling;
 import truekeen.core.profile.EdgeProfile;
 import truekeen.core.profile.ProfileComparison;
 import truekeen.core.progression.FinishWindow;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.ProgressionPlanner;
+import truekeen.core.progression.StoneWork;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.removal.PowerRate;
@@ -181,7 +183,7 @@ class ReferenceAndBenchTest {
                 honed.honedWidthMm());
         put(
                 Formula.HONINGS_LEFT,
-                honed.honingsLeft(),
+                Math.floor(MeanLoss.FIRST.in(honed.honingRecessionMm()).likely()),
                 "honings-left",
                 "honings",
                 "width",
@@ -190,10 +192,10 @@ class ReferenceAndBenchTest {
                 Restorer.widestSecondaryMm(
                         Blades.chisel(24, 3.6, 88, 25, 25, Blades.micro(30, 0.6)), new TargetBevel(deg(25), deg(30))),
                 "each",
-                Dullness.DULL.recessionMm());
+                MeanLoss.FIRST.mm());
         HollowGrind hollow = new HollowGrind(mm(3.2), mm(200), deg(25));
         put(Formula.HOLLOW_GRIND, hollow.edge().degrees(), "hollow-grind", "edge");
-        put(Formula.HOLLOW_HONINGS, Math.floor(hollow.honings(mm(0.008))), "hollow-honings", "honings");
+        put(Formula.HOLLOW_HONINGS, Math.floor(hollow.honings(mm(MeanLoss.FIRST.mm()))), "hollow-honings", "honings");
         put(
                 Formula.INCLUDED_ANGLE,
                 2 * KNIFE.lastBevel().degrees(),
@@ -378,12 +380,12 @@ class ReferenceAndBenchTest {
         for (double um : new double[] {30, 9.5, 3, 2}) {
             shelf.add(stone(um));
         }
-        Job job = new Job(
-                Job.Kind.PRIMARY,
+        StoneWork job = new StoneWork(
+                JobKind.PRIMARY,
                 new Shaping(21.589, 204, 0.22),
                 3,
                 Optional.of(new FinishWindow(1, 2, 4)),
-                Job.Forces.CHISEL,
+                StoneWork.Forces.of(20),
                 false,
                 java.util.EnumSet.of(Abrasive.Shape.BENCH));
         put(
@@ -402,7 +404,11 @@ class ReferenceAndBenchTest {
     }
 
     private static void repair() {
-        put(Formula.SHARPENINGS_LEFT, SharpeningsLeft.of(20, List.of()).value(), "sharpenings-left", "sharpenings");
+        put(
+                Formula.SHARPENINGS_LEFT,
+                SharpeningsLeft.of(20, MeanLoss.FIRST).number().likely(),
+                "sharpenings-left",
+                "sharpenings");
         put(Formula.THINNING, Thinning.wedge(0.15, 10, 180), "thinning", "volume");
         Blade tool = Blades.chisel(24, 3.2, 100, 20, 25, Optional.empty());
         EdgeSurvey hollow =

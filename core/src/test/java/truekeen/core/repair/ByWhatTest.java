@@ -136,7 +136,8 @@ class ByWhatTest {
         List<MeansEstimate> more = compare(two, PLAIN, SHELF, PlanRules.USUAL);
         double volume = one.primary().orElseThrow().volumeMm3();
         assertThat(of(less, Means.DRY_WHEEL).leastSeconds().getAsDouble())
-                .isEqualTo(PowerRate.of(AbrasiveKind.DRY_WHEEL).orElseThrow().leastSeconds(volume));
+                .isEqualTo(120
+                        + 3 * PowerRate.of(AbrasiveKind.DRY_WHEEL).orElseThrow().leastSeconds(volume));
         for (Means m : Means.values()) {
             MeansEstimate a = of(less, m);
             MeansEstimate b = of(more, m);

@@ -2,7 +2,6 @@ package truekeen.core.stepsheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -20,7 +19,6 @@ import truekeen.core.keenness.Stretch;
 import truekeen.core.progression.PowerOffer;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.repair.Caution;
-import truekeen.core.repair.GrindAct;
 import truekeen.core.repair.GrindPlan;
 import truekeen.core.repair.Means;
 import truekeen.core.section.TargetBevel;
@@ -74,11 +72,17 @@ class GrindStepsTest {
                         Steels.all().get(0),
                         new GrindPlan.AtHand(means, "the machine", Optional.empty(), "", true))
                 .orElseThrow();
-        List<Step> steps = new ArrayList<>();
-        for (GrindAct act : plan.acts()) {
-            steps.add(GrindSteps.of(act, offer(means), TARGET.primary(), EDGE));
-        }
-        return steps;
+        return GrindSteps.of(plan, offer(means), TARGET.primary(), EDGE);
+    }
+
+    @Test
+    void theClockRunsThreeTimesTheContactAndTwoMinutesToSetUp() {
+        PowerOffer offer = offer(Means.BELT);
+        double contact = (offer.leastSeconds() + offer.mostSeconds()) / 2;
+        double clock = steps(Means.BELT).stream().mapToDouble(Step::seconds).sum();
+        assertThat(clock).isCloseTo(120 + 3 * contact, org.assertj.core.api.Assertions.within(0.1 * contact));
+        assertThat(offer.leastClockSeconds()).isEqualTo(120 + 3 * offer.leastSeconds());
+        assertThat(offer.mostClockSeconds()).isEqualTo(120 + 3 * offer.mostSeconds());
     }
 
     @ParameterizedTest

@@ -14,7 +14,7 @@ import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.progression.Job;
+import truekeen.core.job.JobKind;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.Shelves;
 import truekeen.core.progression.WorkPlan;
@@ -77,10 +77,18 @@ class StepSheetTest {
         assertThat(steps.stream().map(Step::kind).distinct())
                 .containsExactly(Step.Kind.WORK, Step.Kind.SET_GUIDE, Step.Kind.DEBURR, Step.Kind.STROP);
         assertThat(steps.get(0).title()).contains("back");
-        assertThat(plan.resets()).isEqualTo(1);
-        assertThat(plan.seconds())
-                .isCloseTo(
-                        plan.jobs().stream().mapToDouble(j -> j.seconds()).sum() + 40 + 25 + 2 * 8 * 1.2, within(1e-9));
+        assertThat(plan.settings()).isEqualTo(2);
+        assertThat(steps.stream().filter(s -> s.kind() == Step.Kind.SET_GUIDE))
+                .hasSize(2)
+                .allSatisfy(s -> assertThat(s.seconds()).isEqualTo(40));
+        double sum = steps.stream().mapToDouble(Step::seconds).sum();
+        assertThat(SheetTime.of(steps, plan.grind()).likely()).isCloseTo(sum, within(1e-9));
+        double onStones = plan.jobs().stream()
+                .flatMap(j -> j.legs().stream())
+                .mapToDouble(l -> StepWriter.seconds(l, l.wholeStrokes()))
+                .sum();
+        double burrAndStrop = 2 * 6 * 1.2 + 25 + 2 * 8 * 1.2;
+        assertThat(sum).isCloseTo(onStones + 2 * 40 + burrAndStrop, within(1e-9));
     }
 
     @Test
@@ -92,10 +100,11 @@ class StepSheetTest {
             assertThat(o.leastSeconds()).isLessThan(o.mostSeconds());
         });
         WorkPlan ground = plan(chipped, "grinder");
-        assertThat(ground.path(Job.Kind.PRIMARY)).isEmpty();
+        assertThat(ground.path(JobKind.PRIMARY)).isEmpty();
         assertThat(steps(ground).get(0).kind()).isEqualTo(Step.Kind.GRIND);
         assertThat(steps(ground).get(0).caution()).contains("Eye protection");
-        assertThat(ground.seconds()).isLessThan(byHand.seconds());
+        assertThat(SheetTime.of(steps(ground), ground.grind()).likely())
+                .isLessThan(SheetTime.of(steps(byHand), byHand.grind()).likely());
         assertThat(plan(survey(Dullness.DULL, BackState.POLISHED), "grinder").offers())
                 .isEmpty();
     }

@@ -16,7 +16,6 @@ import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restorer;
 import truekeen.core.message.RefusedException;
-import truekeen.core.progression.Job;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
@@ -93,9 +92,22 @@ class WorkingMethodTest {
         assertThat(steps)
                 .filteredOn(s -> s.kind() == Step.Kind.SET_GUIDE)
                 .isNotEmpty()
-                .allSatisfy(s -> assertThat(s.title()).startsWith("Find ").contains(manner.angleWords()));
+                .allSatisfy(s -> assertThat(s.title())
+                        .isIn(
+                                StepWords.FOLLOW_THE_CURVE.fill("angle", blade.lastBevel()),
+                                StepWords.LIFT_THE_BACK.fill(
+                                        "angle", blade.backBevel().orElse(blade.lastBevel())),
+                                finding(
+                                        manner,
+                                        manner.ground(),
+                                        TargetBevel.of(blade).primary()),
+                                finding(manner, manner.honed(), blade.lastBevel())));
         assertThat(steps).filteredOn(Step::counted).allSatisfy(s -> assertThat(s.strokes())
                 .isPositive());
+    }
+
+    private static String finding(WorkingMethod manner, String bevel, truekeen.core.quantity.Angle angle) {
+        return StepWords.FIND_THE_ANGLE.fill("angle", angle, "angleWords", manner.angleWords(), "bevel", bevel);
     }
 
     @Test
@@ -112,13 +124,14 @@ class WorkingMethodTest {
         assertThat(first.strokes() * 2).isBetween(all, all + 1);
         assertThat(first.title()).contains("micro-bevels");
         assertThat(first.look()).contains(StepWords.THE_OTHER_SIDE.words());
-        assertThat(plan.jobs().get(0).job().forces()).isEqualTo(Job.Forces.KNIFE);
+        assertThat(plan.jobs().get(0).job().forces().refiningN()).isEqualTo(10);
         assertThat(plan(Blades.blade(GeometryKind.CHISEL), shelf(Abrasive.Shape.BENCH))
                         .jobs()
                         .get(0)
                         .job()
-                        .forces())
-                .isEqualTo(Job.Forces.CHISEL);
+                        .forces()
+                        .refiningN())
+                .isEqualTo(20);
     }
 
     @Test

@@ -1,4 +1,4 @@
-package truekeen.core.condition;
+package truekeen.core.job;
 
 /**
  * What a job takes off before its scratches are counted.
