@@ -121,12 +121,14 @@ function Jobs({
         </Notice>
       )}
       {plan.tooMuch && <TooMuch tooMuch={plan.tooMuch} wish={wish} setWish={setWish} toolId={toolId} />}
-      <Pieces
-        pieces={plan.pieces}
-        shown={shown?.kind ?? ''}
-        show={setOpen}
-        onStones={plan.jobs.map((j) => j.kind)}
-      />
+      {(plan.pieces.length > 1 || !shown) && (
+        <Pieces
+          pieces={plan.pieces}
+          shown={shown?.kind ?? ''}
+          show={setOpen}
+          onStones={plan.jobs.map((j) => j.kind)}
+        />
+      )}
     </>
   )
   if (!shown) return first

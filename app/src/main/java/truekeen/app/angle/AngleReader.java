@@ -199,9 +199,21 @@ final class AngleReader {
             double belowSole = iron.camber().get().mm() * iron.bed().sin();
             return Optional.of(new Camber(iron.width(), iron.bed(), Length.ofMm(belowSole)));
         }
-        boolean usual = rules.cambers() && blade.kind().allows(Operation.CAMBER) && trade.camberMm() > 0;
+        boolean usual = rules.asksForCamber() && blade.kind().allows(Operation.CAMBER) && trade.camberMm() > 0;
         return usual
                 ? Camber.usual(iron.width(), iron.bed(), Length.ofMm(trade.camberMm()), depthOfCut())
+                : Optional.empty();
+    }
+
+    /** The camber that is usual for the work, where an iron is straight and nobody asked for one: said as a choice. */
+    Optional<Length> usualCamber() {
+        return blade instanceof PlaneIron iron
+                        && camber.isEmpty()
+                        && iron.camber().isEmpty()
+                        && blank(in.camber())
+                        && blade.kind().allows(Operation.CAMBER)
+                        && trade.camberMm() > 0
+                ? Optional.of(Length.ofMm(trade.camberMm()))
                 : Optional.empty();
     }
 

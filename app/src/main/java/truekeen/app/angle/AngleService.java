@@ -44,6 +44,7 @@ import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.holding.Seat;
 import truekeen.core.message.Checks;
+import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.quantity.QuantityReader;
@@ -254,7 +255,7 @@ public class AngleService {
                 trade.stepMax().degrees(),
                 read.advised.floor().map(Angle::degrees).orElse(null),
                 tool.steel().name(),
-                read.advised.reasons(),
+                reasons(read),
                 surveys.past(tool.id()),
                 Warnings.of(tool, trade, read.advised, target),
                 blade.kind().allows(Operation.CAMBER) && blade instanceof PlaneIron,
@@ -276,6 +277,13 @@ public class AngleService {
                 holder.map(h -> h.id().toString()).orElse(AngleReader.HAND),
                 settings,
                 stands);
+    }
+
+    private static List<String> reasons(AngleReader read) {
+        List<String> all = new ArrayList<>(read.advised.reasons());
+        read.usualCamber()
+                .ifPresent(c -> all.add(AngleWords.CAMBER_IS_A_CHOICE.fill("camber", Numbers.plain(c.mm(), 2))));
+        return all;
     }
 
     private static Restoration restore(

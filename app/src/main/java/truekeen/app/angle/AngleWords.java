@@ -33,6 +33,8 @@ enum AngleWords implements Wording {
     HOLLOW_DEPTH("depth of the hollow"),
     HONINGS_UNTIL_GONE("honings until it is gone"),
     PER_HONING("per honing"),
+    CAMBER_IS_A_CHOICE(
+            "It is straight and stays so. A camber of {camber} mm below the sole is usual for this work: type it to have it."),
     MEAN_LOSS("{um} µm, the mean of this tool"),
     SECONDARY_WIDTH_AFTER("secondary, width afterwards"),
     BEVEL_WIDTH_AFTER("bevel, width afterwards"),

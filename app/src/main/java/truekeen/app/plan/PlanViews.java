@@ -321,7 +321,7 @@ public final class PlanViews {
                                 a.answer().meaning(),
                                 a.legs().stream().map(l -> l.abrasive().name()).toList(),
                                 a.strokes(),
-                                a.seconds(),
+                                a.workedSeconds(),
                                 a.volumeMm3(),
                                 a.note(),
                                 a.answer() == path.answered()))
@@ -364,7 +364,7 @@ public final class PlanViews {
                 leg.forceN(),
                 leg.volumeMm3(),
                 leg.scratchBeforeUm(),
-                a.scratchUm(),
+                leg.scratchAfterUm(),
                 leg.flattenings(),
                 leg.waitSeconds(),
                 leg.degrease(),

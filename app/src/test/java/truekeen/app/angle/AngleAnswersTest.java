@@ -126,7 +126,9 @@ class AngleAnswersTest extends ApiTest {
     void whatCannotBeIsSaidAtItsField(String field, String value, String at) {
         String tool = iron("plane iron bevel down / smoothing", "45", "25", "");
         ObjectNode form = angle();
-        form.put("otherPrimary", field.equals("otherLast") ? "25" : "").put(field, value);
+        form.put("camber", "0.1")
+                .put("otherPrimary", field.equals("otherLast") ? "25" : "")
+                .put(field, value);
         assertThat(fault(advice(tool, form), at)).isNotEmpty();
     }
 

@@ -36,16 +36,16 @@ class LadderIT {
             browser.open("/rack").press("24 mm bench chisel").see("Set-up card").stage("Plan");
             browser.see("What it is to be best at").see("Least time");
 
-            pull(browser, "Leave the cream finisher on the shelf", 60);
+            pull(browser, "Leave the grey splasher on the shelf", 60);
             browser.see("left on the shelf by you").see("As you pulled it:");
             assertThat(browser.text()).containsPattern("As you pulled it: [0-9.]+ (s|min) more than the quickest");
             browser.driver().navigate().refresh();
             browser.see("As you pulled it:").see("left on the shelf by you");
 
             // Back with the keyboard; then one onto the path that the plan would not have taken.
-            knob(browser, "Use the cream finisher").sendKeys(Keys.ENTER);
+            knob(browser, "Use the grey splasher").sendKeys(Keys.ENTER);
             browser.seeNoMore("left on the shelf by you").seeNoMore("As you pulled it:");
-            pull(browser, "Use the grey splasher", -60);
+            pull(browser, "Use the cream finisher", -60);
             browser.see("as you asked").see("As you pulled it:");
             browser.press("This is the way I always do it").see("kept as the way you always do it");
             browser.press("Put all rungs back").seeNoMore("As you pulled it:").see("the way I always do it");

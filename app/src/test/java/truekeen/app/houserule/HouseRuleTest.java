@@ -106,7 +106,15 @@ class HouseRuleTest extends ApiTest {
         JsonNode before =
                 post("/api/v1/tools/" + iron + "/angle/advice", angle()).body();
         assertThat(before.path("thinRule").asBoolean()).isTrue();
-        assertThat(before.path("stations").isNull()).isFalse();
+        // A straight iron stays straight until the house asks for camber itself; it is said as a choice.
+        assertThat(before.path("stations").isNull()).isTrue();
+        assertThat(before.path("reasons").toString()).contains("type it to have it");
+        pick("CAMBER", "STATIONS");
+        assertThat(post("/api/v1/tools/" + iron + "/angle/advice", angle())
+                        .body()
+                        .path("stations")
+                        .isNull())
+                .isFalse();
         pick("CAMBER", "NONE");
         pick("IRON_BACK", "FULL");
         JsonNode after =

@@ -9,6 +9,7 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Convention;
+import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUse;
 
 /**
@@ -23,6 +24,11 @@ import truekeen.core.tool.ToolUse;
 public final class AngleChooser {
     private static final double SLACK_DEG = 1e-9;
     private static final double LEAST_STEP_DEG = Prior.ANGLE_CHOOSER_LEAST_STEP_DEG.value();
+    /** Up to so far outside its range a bevel is left as it is without a word (°). */
+    private static final double LEAVE_IT_DEG = Prior.ANGLE_LEAVE_IT_DEG.value();
+    /** Up to so far it is kept with a word (°). */
+    private static final double KEPT_OUTSIDE_DEG = Prior.ANGLE_KEPT_OUTSIDE_DEG.value();
+
     private static final double REPEAT_WITHIN_DEG = Prior.ANGLE_CHOOSER_REPEAT_WITHIN_DEG.value();
 
     private final ToolUse trade;
@@ -32,6 +38,7 @@ public final class AngleChooser {
     private final List<String> reasons = new ArrayList<>();
     private double primary;
     private double step;
+    private boolean kept;
 
     private AngleChooser(ToolUse trade, SteelClass steel, OptionalDouble hardness, AngleHabits habits) {
         this.trade = trade;
@@ -78,14 +85,16 @@ public final class AngleChooser {
     }
 
     private AngleChoice choose(Optional<Angle> present, Optional<Angle> presentLast, AngleHistory history) {
-        boolean kept = primary(present);
+        kept = primary(present);
         step = step();
         Optional<Angle> floor = floor(trade, steel).map(this::heedHardness);
         double before = primary;
         history.wanted().ifPresent(w -> follow(w, history.evidence(), floor));
         floor.ifPresent(this::raiseToFloor);
+        boolean sides = trade.convention() == Convention.PER_SIDE;
+        Optional<Angle> lastNow = presentLast.or(() -> sides ? present : Optional.empty());
         if (kept && history.wanted().isEmpty()) {
-            presentLast.ifPresent(l -> repeat(l, floor));
+            lastNow.ifPresent(l -> keepLast(l, floor));
         }
         boolean below = floor.filter(f -> last() < f.degrees() - SLACK_DEG).isPresent();
         if (below) {
@@ -114,25 +123,58 @@ public final class AngleChooser {
         return floor.plus(more);
     }
 
+    /**
+     * The ground bevel. One that the tool has is kept where it lies in the range of its work or near it, and one that is
+     * flatter is steepened by the secondary: nothing is ground anew unless it is far too steep.
+     *
+     * @return whether the present one stays
+     */
     private boolean primary(Optional<Angle> present) {
-        boolean kept = present.filter(this::inRange).isPresent();
-        primary = kept ? present.get().degrees() : trade.primaryUsual().degrees();
         String range = trade.primaryLow() + " to " + trade.primaryHigh();
-        if (kept) {
-            reasons.add(AngleWords.PRIMARY_KEPT.fill("present", present.get(), "range", range));
-        } else if (present.isPresent()) {
-            reasons.add(AngleWords.PRIMARY_REGROUND.fill(
-                    "present", present.get(), "range", range, "usual", trade.primaryUsual()));
-        } else {
+        if (present.isEmpty()) {
+            primary = trade.primaryUsual().degrees();
             reasons.add(AngleWords.PRIMARY_USUAL.fill("usual", trade.primaryUsual()));
+            return false;
         }
+        double now = present.get().degrees();
+        double outside =
+                outside(now, trade.primaryLow().degrees(), trade.primaryHigh().degrees());
+        boolean flatter = now < trade.primaryLow().degrees();
+        boolean kept = outside <= KEPT_OUTSIDE_DEG + SLACK_DEG || flatter && !curved();
+        primary = kept ? now : trade.primaryUsual().degrees();
+        AngleWords words = outside <= SLACK_DEG
+                ? AngleWords.PRIMARY_KEPT
+                : !kept
+                        ? AngleWords.PRIMARY_REGROUND
+                        : outside <= LEAVE_IT_DEG + SLACK_DEG
+                                ? AngleWords.PRIMARY_LEFT
+                                : flatter && outside > KEPT_OUTSIDE_DEG + SLACK_DEG
+                                        ? AngleWords.PRIMARY_STEEPENED
+                                        : AngleWords.PRIMARY_NEARLY;
+        reasons.add(
+                words == AngleWords.PRIMARY_REGROUND
+                        ? words.fill("present", present.get(), "range", range, "usual", trade.primaryUsual())
+                        : words.fill("present", present.get(), "range", range));
         return kept;
+    }
+
+    private boolean curved() {
+        return trade.geometry() == GeometryKind.CONVEX_BLADE;
+    }
+
+    /** How far an angle lies outside a range (°); 0 within it. */
+    private static double outside(double angle, double low, double high) {
+        return Math.max(0, Math.max(low - angle, angle - high));
     }
 
     private double step() {
         double usual = trade.stepUsual().degrees();
         double most = trade.stepMax().degrees();
         if (most == 0) {
+            return 0;
+        }
+        if (curved()) {
+            reasons.add(AngleWords.CURVE_KEPT.words());
             return 0;
         }
         if (habits.form() == AngleHabits.Form.SINGLE_FLAT) {
@@ -185,7 +227,12 @@ public final class AngleChooser {
         }
         double stepBefore = step;
         double primaryBefore = primary;
-        raiseTo(floor.degrees());
+        if (kept) {
+            // Steepening is a secondary on the bevel that is there, not a re-grind.
+            step = Math.max(step, floor.degrees() - primary);
+        } else {
+            raiseTo(floor.degrees());
+        }
         if (step > stepBefore) {
             reasons.add(
                     AngleWords.STEP_RAISED_TO_FLOOR.fill("steel", steel.name(), "floor", floor, "step", degrees(step)));
@@ -218,19 +265,26 @@ public final class AngleChooser {
         return primary + step;
     }
 
-    private boolean inRange(Angle angle) {
-        return angle.degrees() >= trade.primaryLow().degrees() - SLACK_DEG
-                && angle.degrees() <= trade.primaryHigh().degrees() + SLACK_DEG;
-    }
-
-    /** A last bevel that is within a degree of the choice is repeated: a new angle every time costs more than it gives. */
-    private void repeat(Angle presentLast, Optional<Angle> floor) {
-        double now = presentLast.degrees();
-        boolean sound = floor.isEmpty() || now >= Math.min(floor.get().degrees(), last()) - SLACK_DEG;
-        boolean off = Math.abs(now - last()) > SLACK_DEG;
-        if (habits.repeat() && sound && off && now > primary && Math.abs(now - last()) <= REPEAT_WITHIN_DEG) {
-            reasons.add(AngleWords.SETTING_REPEATED.fill("presentLast", presentLast, "last", degrees(last())));
-            step = now - primary;
+    /**
+     * A present last bevel within the range of last bevels stays as it is, and one near it too: a new angle every time costs
+     * more than it gives.
+     */
+    private void keepLast(Angle now, Optional<Angle> floor) {
+        double last = now.degrees();
+        boolean sound = floor.isEmpty() || last >= floor.get().degrees() - SLACK_DEG;
+        boolean asked = habits.form() != AngleHabits.Form.PRIMARY_AND_SECONDARY
+                || habits.step().isPresent();
+        double low = trade.primaryLow().degrees() + LEAST_STEP_DEG;
+        double high = trade.primaryHigh().degrees() + trade.stepMax().degrees();
+        boolean near = outside(last, low, high) <= KEPT_OUTSIDE_DEG + SLACK_DEG;
+        boolean repeated = Math.abs(last - last()) <= REPEAT_WITHIN_DEG;
+        if (habits.repeat()
+                && sound
+                && last >= primary - SLACK_DEG
+                && (near && !asked || repeated)
+                && Math.abs(last - last()) > SLACK_DEG) {
+            reasons.add(AngleWords.SETTING_REPEATED.fill("presentLast", now, "last", degrees(last())));
+            step = last - primary;
         }
     }
 

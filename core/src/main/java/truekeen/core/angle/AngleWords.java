@@ -12,6 +12,12 @@ enum AngleWords implements Wording {
             "At {hrc} HRC it is softer than its class usually is ({usual}) and rolls sooner: its lowest sound bevel is taken {more} higher."),
     PRIMARY_KEPT(
             "The present primary of {present} lies within {range} for this work, so it is kept: no steel goes for it."),
+    PRIMARY_LEFT("The present {present} is hardly outside the range of this work, {range}: leave it."),
+    PRIMARY_NEARLY(
+            "The present {present} lies a little outside the range of this work, {range}: it is kept. Grinding it anew is for when the edge is ground anyway."),
+    PRIMARY_STEEPENED(
+            "The present {present} is flatter than the range of this work, {range}: the secondary steepens the edge, nothing is ground."),
+    CURVE_KEPT("The whole curve is worked and kept: no flat facet is laid on it."),
     PRIMARY_REGROUND(
             "The present primary of {present} lies outside {range} for this work, so it is reground to the usual {usual}."),
     PRIMARY_USUAL("The usual primary for this work is {usual}."),
@@ -31,7 +37,7 @@ enum AngleWords implements Wording {
     PRIMARY_RAISED_TO_FLOOR(
             "The steel ({steel}) holds no last bevel under {floor}, so the primary is raised to {raised}."),
     SETTING_REPEATED(
-            "Its last bevel of {presentLast} is within a degree of {last}: house rule, the same setting is repeated."),
+            "Its last bevel of {presentLast} lies in the range of this work: it is kept as it is, instead of {last}. The same setting every time matters more than a degree."),
     NO_HISTORY("no history of this tool yet"),
     STAYED_WHOLE("stayed whole");
 

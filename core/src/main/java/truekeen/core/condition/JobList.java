@@ -124,7 +124,9 @@ final class JobList {
     private boolean underThinRule() {
         return occasion.thinRule()
                 && blade instanceof PlaneIron
-                && target.back().map(ThinRule::couldGive).orElse(true);
+                && target.back().map(ThinRule::couldGive).orElse(true)
+                // A face that is polished already wants no strip; one that is there is kept up.
+                && (survey.backWantsWork() || blade.backBevel().isPresent());
     }
 
     /** A strip as wide as a rule gives, lifted by the angle that the usual rule does where none was set. */

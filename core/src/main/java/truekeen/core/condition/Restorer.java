@@ -16,6 +16,7 @@ import truekeen.core.section.HollowGrind;
 import truekeen.core.section.MicroBevel;
 import truekeen.core.section.Section;
 import truekeen.core.section.TargetBevel;
+import truekeen.core.setup.ThinRule;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.ConvexBlade;
@@ -34,7 +35,7 @@ public final class Restorer {
     /** The same strip on a long blade (mm). */
     public static final double BACK_STRIP_MM = Prior.RESTORER_BACK_STRIP_MM.value();
 
-    /** Widest facet at the corners of a camber that is still honed (mm). */
+    /** Widest facet at the corners of a camber, or over a back bevel, that is still honed (mm). */
     private static final double CORNER_MM = Prior.CAMBER_CORNER_MM.value();
 
     /** A fresh secondary takes no more than this share of the face it lies on. */
@@ -255,6 +256,10 @@ public final class Restorer {
         }
         double even = honedLine();
         double most = widest(blade, shape, target);
+        if (target.back().filter(b -> !ThinRule.couldGive(b)).isPresent()) {
+            // A back bevel lifts the edge into the bevel: the facet it widens is still honed, not ground away.
+            most = Math.max(most, CORNER_MM);
+        }
         double width = cutter.honedWidthAt(even);
         if (width <= most && edge.mostGain() > 0) {
             // A camber is honed into the secondary: its corners may be far wider than the rest.

@@ -35,6 +35,6 @@ public record JobPath(
 
     /** Scratch left at the end (µm). */
     public double scratchLeftUm() {
-        return legs.get(legs.size() - 1).abrasive().scratchUm();
+        return legs.get(legs.size() - 1).scratchAfterUm();
     }
 }

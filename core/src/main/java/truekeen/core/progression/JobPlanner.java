@@ -70,7 +70,7 @@ final class JobPlanner {
         }
         return new JobPath(
                 job,
-                taken.legs(),
+                GoodHand.stops(taken.legs(), job, rules),
                 passedOver(taken, least, through),
                 flags(taken),
                 taken.oil(),
@@ -117,8 +117,14 @@ final class JobPlanner {
         return usable.stream().filter(a -> wish.through().contains(a.id())).toList();
     }
 
-    private static Alternative alternative(Answer answer, Label label) {
-        return new Alternative(answer, label.legs(), label.seconds(), label.steelMm3(), label.penaltySeconds(), "");
+    private Alternative alternative(Answer answer, Label label) {
+        return new Alternative(
+                answer,
+                GoodHand.stops(label.legs(), job, rules),
+                label.seconds(),
+                label.steelMm3(),
+                label.penaltySeconds(),
+                "");
     }
 
     /** The saved way, scored as the others are; what of it cannot be used is left out and named. */
@@ -143,8 +149,13 @@ final class JobPlanner {
         String note = missing.isEmpty()
                 ? ""
                 : ProgressionWords.WITHOUT.fill("missing", String.join(ProgressionWords.AND_THE.words(), missing));
-        alternatives.add(path.map(l ->
-                        new Alternative(Answer.MY_WAY, l.legs(), l.seconds(), l.steelMm3(), l.penaltySeconds(), note))
+        alternatives.add(path.map(l -> new Alternative(
+                        Answer.MY_WAY,
+                        GoodHand.stops(l.legs(), job, rules),
+                        l.seconds(),
+                        l.steelMm3(),
+                        l.penaltySeconds(),
+                        note))
                 .orElseGet(() -> new Alternative(
                         Answer.MY_WAY,
                         List.of(),
@@ -208,6 +219,9 @@ final class JobPlanner {
     private List<String> flags(Label taken) {
         List<String> flags = new ArrayList<>(notes);
         flags.addAll(PathFlags.of(taken, job, steel, search.leastFirstUm()));
+        if (GoodHand.stops(taken.legs(), job, rules).stream().anyMatch(Leg::eased)) {
+            flags.add(ProgressionWords.STOPS_SOONER.words());
+        }
         if (wish.answer() == Answer.MY_WAY
                 && wish.always().isEmpty()
                 && job.finish().isPresent()) {

@@ -207,7 +207,20 @@ final class LabelSettingSearch {
         int flattenings = flattenings(to, strokes);
         double seconds =
                 first + costs + wait + flattenings * rules.flattenSeconds() + strokes * rules.secondsPerStroke();
-        return new Leg(to, volume, force, strokes, least, scratch, seconds, wait, flattenings, degrease, penalties);
+        return new Leg(
+                to,
+                volume,
+                force,
+                strokes,
+                least,
+                scratch,
+                seconds,
+                wait,
+                flattenings,
+                degrease,
+                to.scratchUm(),
+                false,
+                penalties);
     }
 
     private static int flattenings(Abrasive a, double strokes) {

@@ -16,6 +16,8 @@ import truekeen.core.abrasive.Abrasive;
  * @param waitSeconds of these, waiting for it to soak
  * @param flattenings times it wants flattening
  * @param degrease whether oil must be cleaned off the tool first
+ * @param scratchAfterUm scratch it leaves (µm): its own, or what of the one before stays where a hand stops sooner
+ * @param eased whether a hand stops sooner than all of the old scratches are gone
  * @param penalties what costs time on it beside the work
  */
 public record Leg(
@@ -29,7 +31,28 @@ public record Leg(
         double waitSeconds,
         int flattenings,
         boolean degrease,
+        double scratchAfterUm,
+        boolean eased,
         List<ShelfPenalty> penalties) {
+
+    /** The same with fewer strokes, so that some of the scratches before it stay. */
+    Leg stoppingAt(double fewer, double secondsPerStroke) {
+        double share = fewer / strokes;
+        return new Leg(
+                abrasive,
+                volumeMm3 * share,
+                forceN,
+                fewer,
+                leastCount,
+                scratchBeforeUm,
+                seconds - (strokes - fewer) * secondsPerStroke,
+                waitSeconds,
+                flattenings,
+                degrease,
+                Math.max(abrasive.scratchUm(), scratchBeforeUm * (1 - share)),
+                true,
+                penalties);
+    }
 
     /** Whole strokes for a person. */
     public int wholeStrokes() {

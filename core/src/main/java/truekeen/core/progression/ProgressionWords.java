@@ -13,6 +13,8 @@ enum ProgressionWords implements Wording {
     LEFT_BY_YOU("left on the shelf by you"),
     TOO_FINE_TO_SHAPE("too fine to shape this deep"),
     FINER_THAN_WANTED("finer than the finish wanted"),
+    STOPS_SOONER(
+            "Some finer stone would want more strokes than the one before it for every last scratch: a good hand stops at as many, and the edge is keen all the same."),
     STEP_TOO_WIDE("only with a step too wide"),
     DOES_NOT_FOLLOW("its scratch is no coarser than the finish, or it is too fine to follow what must come first"),
     AS_QUICK("as quick: the one earlier on the shelf, or fewer, is taken"),
@@ -22,7 +24,7 @@ enum ProgressionWords implements Wording {
     NOTHING_CUTS("there is nothing on it that cuts"),
     TOO_FINE_FOR_THE_DEPTH(
             "No abrasive here is coarse enough to shape {depth} deep; it starts on the coarsest and takes long."),
-    WIDE_STEP("Some step is wider than the house likes: no path on this shelf avoids it."),
+    WIDE_STEP("One step is wider than the house likes; no stone on this shelf bridges it at less cost."),
     OXIDE_SLOW("Oxide grain is slow on this steel and wears; diamond or boron nitride would serve better."),
     BEYOND_THE_STANDARD("A grain size here is carried on beyond its standard's table: enter the maker's micrometres."),
     FINISH_WANTED("{finest} to {coarsest} is wanted."),

@@ -34,6 +34,8 @@ public final class WorkPlanner {
     public static final double UNKNOWN_SCRATCH_UM = Prior.WORK_PLANNER_UNKNOWN_SCRATCH_UM.value();
     /** A strop finer than the last stone by more than this takes off the burr but replaces no scratches. */
     private static final double STROP_STEP = Prior.WORK_PLANNER_STROP_STEP.value();
+
+    private static final double TOUCHED_UP_RATIO = Prior.TOUCHED_UP_SCRATCH_RATIO.value();
     /** A strop follows another that is at most so many times coarser. */
     private static final double STROP_FOLLOWS = Prior.STROP_FOLLOWS.value();
 
@@ -143,8 +145,7 @@ public final class WorkPlanner {
         Optional<Job> ground = grind.flatMap(g -> big(restoration));
         List<JobPath> paths = new ArrayList<>();
         boolean oil = false;
-        Scratches scratches =
-                new Scratches(ask.loggedScratchUm(), restoration.scope() == Scope.FINE_STONE_ONLY, window);
+        Scratches scratches = new Scratches(ask.loggedScratchUm(), lastFinish(restoration));
         for (Job job : restoration.jobs()) {
             boolean byMachine = ground.filter(g -> g == job).isPresent();
             if (byMachine) {
@@ -187,13 +188,12 @@ public final class WorkPlanner {
     /** What is on the faces while the jobs go on: each begins on what the one before left on the face under it. */
     private static final class Scratches {
         private static final double LAPPED_UM = Prior.LAPPED_SCRATCH_UM.value();
-        private static final double TOUCHED_UP_RATIO = Prior.TOUCHED_UP_SCRATCH_RATIO.value();
 
         private final double atEdge;
         private OptionalDouble under = OptionalDouble.empty();
 
-        Scratches(OptionalDouble logged, boolean touchUp, FinishWindow window) {
-            this.atEdge = logged.orElse(touchUp ? TOUCHED_UP_RATIO * window.usualUm() : UNKNOWN_SCRATCH_UM);
+        Scratches(OptionalDouble logged, double otherwiseUm) {
+            this.atEdge = logged.orElse(otherwiseUm);
         }
 
         double on(Job job) {
@@ -212,14 +212,29 @@ public final class WorkPlanner {
         }
     }
 
+    /**
+     * Scratch taken to be on the edge where none is logged (µm): on a touch-up that of the stone it would be finished on here,
+     * since it still has its finish.
+     */
+    private double lastFinish(Restoration restoration) {
+        boolean touchUp = restoration.scope() == Scope.FINE_STONE_ONLY;
+        List<Abrasive> stones = shelf.stream()
+                .filter(a -> a.kind().cutsInStrokes()
+                        && a.kind().use() == AbrasiveKind.Use.STROKES
+                        && !a.state().retired())
+                .toList();
+        return touchUp && !stones.isEmpty()
+                ? ProgressionPlanner.finishing(stones, window).scratchUm()
+                : touchUp ? TOUCHED_UP_RATIO * window.usualUm() : UNKNOWN_SCRATCH_UM;
+    }
+
     /** The job that a machine would do: the one that takes most, where it takes more than the house does by hand. */
     private Optional<Job> big(Restoration restoration) {
         return restoration.byMachine().filter(j -> j.shaping().volumeMm3() > rules.offerPowerAboveMm3());
     }
 
     private List<StoneWork> works(Restoration restoration, PlanAsk ask) {
-        Scratches scratches =
-                new Scratches(ask.loggedScratchUm(), restoration.scope() == Scope.FINE_STONE_ONLY, window);
+        Scratches scratches = new Scratches(ask.loggedScratchUm(), lastFinish(restoration));
         return restoration.jobs().stream()
                 .filter(j -> j.hold() != Hold.RULE)
                 .map(j -> work(j, restoration, scratches.on(j), false, ask))

@@ -81,6 +81,11 @@ public record HouseRules(Map<HouseRule, RuleOption> picked) {
         return of(HouseRule.CAMBER) != RuleOption.CAMBER_NONE;
     }
 
+    /** Whether the house asked for cambered irons itself, so that a straight one gets the usual camber unasked. */
+    public boolean asksForCamber() {
+        return picked.containsKey(HouseRule.CAMBER) && cambers();
+    }
+
     /** Whether the camber is honed at counted stations. */
     public boolean camberAtStations() {
         return of(HouseRule.CAMBER) == RuleOption.CAMBER_STATIONS;

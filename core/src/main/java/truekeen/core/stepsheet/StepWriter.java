@@ -42,6 +42,7 @@ final class StepWriter {
     /** Prior: how far from the edge something is laid under a back that is lifted (mm). */
     private static final double BACK_LIFT_REACH_MM = Prior.BACK_LIFT_REACH_MM.value();
 
+    private static final double SECONDS_TO_LAY_RULE = Prior.THIN_RULE_LAID_S.value();
     private static final double SECONDS_TO_CHANGE = Prior.CHANGE_SECONDS.value();
 
     static final double SECONDS_TO_SET = Prior.SETTING_SECONDS.value();
@@ -107,7 +108,7 @@ final class StepWriter {
                 .at(strip.lift())
                 .pressed(Optional.of(force), pressure(force))
                 .counting(List.of(Step.Side.BACK), strokes)
-                .lasting(SECONDS_TO_SET + strokes * SECONDS_PER_STROKE)
+                .lasting(SECONDS_TO_LAY_RULE + strokes * SECONDS_PER_STROKE)
                 .look(StepWords.THIN_RULE_LOOK.words())
                 .gate(StepWords.THIN_RULE_ASKED.words(), StepWords.THIN_RULE_IF_NOT.words())
                 .burr(StepWords.NO_BURR_YET.words())
@@ -194,9 +195,9 @@ final class StepWriter {
         };
     }
 
-    /** What a leg teaches of the hand: a least count by rule teaches nothing. */
+    /** What a leg teaches of the hand: a count by rule teaches nothing. */
     private static double learns(Leg leg) {
-        return leg.leastCount() ? 0 : leg.abrasive().effort().factor();
+        return leg.leastCount() || leg.eased() ? 0 : leg.abrasive().effort().factor();
     }
 
     Step work(JobPath path, int index, Job job, Stretch edge) {
@@ -233,8 +234,7 @@ final class StepWriter {
                     .caution(StepWords.FIRST_STROKES_PULLED.words())
                     .done();
         }
-        step.because(StepWords.WHY_REFINE.fill(
-                "before", um(leg.scratchBeforeUm()), "after", um(leg.abrasive().scratchUm())));
+        step.because(StepWords.WHY_REFINE.fill("before", um(leg.scratchBeforeUm()), "after", um(leg.scratchAfterUm())));
         String otherwise = StepWords.GO_BACK_ONE_STONE.words();
         String burr = StepWords.BURR_FINER.fill("other", manner.other());
         if (fresh) {

@@ -211,6 +211,9 @@ public enum Prior {
     CAMBER_LEAST_SHARE,
     TOO_MANY_STROKES,
     TOO_LONG_MIN,
+    ANGLE_LEAVE_IT_DEG,
+    ANGLE_KEPT_OUTSIDE_DEG,
+    THIN_RULE_LAID_S,
     FILE_SCRATCH_UM;
 
     private final double value;

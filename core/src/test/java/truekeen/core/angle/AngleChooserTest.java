@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.core.quantity.Angle;
+import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.GeometryKind;
@@ -29,8 +30,11 @@ class AngleChooserTest {
                 "bench chisel / general bench work|low-alloy tool steel|33|25|30|false",
                 // 20+3 lies under the floor of 27: the step grows first
                 "paring chisel / paring|air-hardening tool steel|20|20|27|false",
-                // 17+10 still lies under 28: the primary follows
-                "paring chisel / paring|soft stainless|17|18|28|false",
+                // the bevel it has is steepened by the secondary, never ground anew
+                "paring chisel / paring|soft stainless|17|17|28|false",
+                "bench chisel / general bench work|low-alloy tool steel|22|22|27|false",
+                // up to two degrees outside is kept
+                "bench chisel / general bench work|low-alloy tool steel|32|32|37|false",
                 "mortise chisel / chopping|high-chromium tool steel||30|35|false",
             })
     void choosesByToolWorkAndSteel(
@@ -77,18 +81,42 @@ class AngleChooserTest {
             for (var steel : Steels.all()) {
                 for (double present = 10; present <= 45; present += 2.5) {
                     AngleChoice c = AngleChooser.choose(trade, steel, Optional.of(Angle.ofDegrees(present)));
-                    assertThat(c.primary().degrees())
-                            .isBetween(
-                                    trade.primaryLow().degrees() - 1e-9,
-                                    trade.primaryHigh().degrees() + 1e-9);
-                    assertThat(c.step().degrees())
-                            .isLessThanOrEqualTo(trade.stepMax().degrees() + 1e-9);
+                    // What it has is kept, or it is ground to what is usual, or steeper where the steel wants that.
+                    boolean kept = Math.abs(c.primary().degrees() - present) < 1e-9;
+                    assertThat(kept
+                                    || c.primary().compareTo(trade.primaryUsual()) >= 0
+                                            && c.primary().compareTo(trade.primaryHigh()) <= 0)
+                            .isTrue();
+                    boolean steep = present > trade.primaryHigh().degrees() + 2;
+                    assertThat(kept || steep || trade.geometry() == GeometryKind.CONVEX_BLADE)
+                            .isTrue();
                     assertThat(c.belowFloor())
                             .isEqualTo(AngleChooser.floor(trade, steel)
                                     .filter(f -> c.last().degrees() < f.degrees() - 1e-6)
                                     .isPresent());
                 }
             }
+        }
+    }
+
+    @Test
+    void aTenthOfADegreeNeverTurnsAHoningIntoAGrinding() {
+        for (ToolUse trade : ToolUses.all()) {
+            SteelClass steel = Steels.byName("plain carbon").orElseThrow();
+            int jumps = 0;
+            AngleChoice before = null;
+            for (double present = 8; present < 46; present += 0.1) {
+                AngleChoice now = AngleChooser.choose(trade, steel, Optional.of(Angle.ofDegrees(present)));
+                if (before != null && before.primaryKept() != now.primaryKept()) {
+                    // Only far outside the range, and it is said.
+                    assertThat(Math.abs(present - trade.primaryHigh().degrees() - 2) < 0.11
+                                    || Math.abs(present - trade.primaryLow().degrees() + 2) < 0.11)
+                            .isTrue();
+                    jumps++;
+                }
+                before = now;
+            }
+            assertThat(jumps).isLessThanOrEqualTo(2);
         }
     }
 }

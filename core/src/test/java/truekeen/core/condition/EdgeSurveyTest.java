@@ -111,7 +111,7 @@ class EdgeSurveyTest {
     void theBackGoesAsDeepAsItsStateOrItsDeepestPit() {
         assertThat(of(BackState.POLISHED, 0.3).effectiveBackDepthMm()).isZero();
         assertThat(of(BackState.UNPOLISHED, 0.3).effectiveBackDepthMm()).isZero();
-        assertThat(of(BackState.RIDGED, 0).effectiveBackDepthMm()).isEqualTo(0.025);
+        assertThat(of(BackState.RIDGED, 0).effectiveBackDepthMm()).isEqualTo(0.03);
         assertThat(of(BackState.DUBBED, 0).effectiveBackDepthMm()).isEqualTo(0.02);
         assertThat(of(BackState.PITTED, 0).effectiveBackDepthMm()).isEqualTo(0.05);
         assertThat(of(BackState.PITTED, 0.12).effectiveBackDepthMm()).isEqualTo(0.12);

@@ -249,6 +249,6 @@ class PlanBoundsTest {
     }
 
     private static Leg leg(Abrasive stone, double strokes) {
-        return new Leg(stone, 1, 20, strokes, false, 1, 1, 0, 0, false, List.of());
+        return new Leg(stone, 1, 20, strokes, false, 1, 1, 0, 0, false, 1, false, List.of());
     }
 }
