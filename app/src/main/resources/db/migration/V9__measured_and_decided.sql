@@ -14,3 +14,6 @@ update tool t set
 -- belt or file the big shaping is done (or by hand). Empty where the house decides.
 alter table survey add column back_decision varchar(20);
 alter table survey add column grind_on varchar(40);
+
+-- The edition of the removal that strokes were predicted with: what the first one predicted teaches nothing about the second.
+alter table stroke_observation add column edition integer not null default 1;

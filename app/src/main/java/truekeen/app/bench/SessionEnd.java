@@ -94,6 +94,7 @@ class SessionEnd {
                 session.holderPerson,
                 tools.core(session.toolId).steel().name(),
                 session.finishedAt,
-                done);
+                done,
+                plans.core(session.planId).ofThisEdition());
     }
 }

@@ -51,13 +51,22 @@ public class HandService {
      */
     public record Done(int step, UUID abrasiveId, double predicted, int done) {}
 
-    /** Keeps what a session took. */
-    public void observe(UUID sessionId, String person, String steel, Instant at, List<Done> steps) {
+    /**
+     * Keeps what a session took.
+     *
+     * @param current whether its strokes were predicted as they are today; what an older edition predicted teaches nothing
+     */
+    public void observe(UUID sessionId, String person, String steel, Instant at, List<Done> steps, boolean current) {
         Map<String, Abrasive> shelf = byId();
         for (Done d : steps) {
             Abrasive stone = shelf.get(d.abrasiveId.toString());
             if (stone != null && d.done > 0 && d.predicted > 0) {
-                Observation o = new Observation(sessionId, person, stone, steel, at, d);
+                Observation o = new Observation(
+                        sessionId, person, stone, steel, at, d, current ? StrokeSums.EDITION : StrokeSums.EDITION - 1);
+                if (!current) {
+                    observations.saveAndFlush(o);
+                    continue;
+                }
                 // One that stands out is learned only once somebody says that it was the hand.
                 Optional<StandsOut> out = sums.of(person).standsOut(o.toCore());
                 o.stoodOutFrom = out.map(StandsOut::expected).orElse(null);
@@ -175,6 +184,10 @@ public class HandService {
         String steel;
         double predicted;
         int done;
+
+        /** The edition of the removal it was predicted with; ratios of an older one teach nothing about a newer. */
+        int edition;
+
         Instant at;
 
         @Enumerated(EnumType.STRING)
@@ -185,7 +198,8 @@ public class HandService {
 
         protected Observation() {}
 
-        Observation(UUID sessionId, String person, Abrasive stone, String steel, Instant at, Done d) {
+        Observation(UUID sessionId, String person, Abrasive stone, String steel, Instant at, Done d, int edition) {
+            this.edition = edition;
             this.id = UUID.randomUUID();
             this.sessionId = sessionId;
             this.step = d.step;

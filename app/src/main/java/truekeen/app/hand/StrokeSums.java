@@ -28,7 +28,9 @@ import truekeen.core.hand.StrokeRatio;
 class StrokeSums implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(StrokeSums.class);
     private static final String FACT = "hand sums";
-    private static final String VERSION = "1";
+    private static final String VERSION = "2";
+    /** The edition of the removal that predictions are made with; only ratios of this one are learned from. */
+    static final int EDITION = 2;
 
     private final JdbcTemplate jdbc;
     private final InstallationFacts facts;
@@ -104,6 +106,8 @@ class StrokeSums implements SmartInitializingSingleton {
         Map<String, List<StrokeRatio>> byPerson = new LinkedHashMap<>();
         jdbc.query(
                         "select id, person, abrasive_id, kind, steel, done / predicted, judged from stroke_observation"
+                                + " where edition = "
+                                + EDITION
                                 + " order by person, at, step",
                         (row, n) -> new Observed(
                                 row.getString(2),

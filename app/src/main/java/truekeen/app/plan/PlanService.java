@@ -66,7 +66,7 @@ import truekeen.core.stepsheet.TooMuchByHand;
 @Transactional
 public class PlanService {
     /** Version of the core that plans are made with; a log that learns must know whose predictions it compares. */
-    static final String CORE_VERSION = "2";
+    static final String CORE_VERSION = "3";
 
     private final Plans plans;
     private final ToolService tools;
@@ -102,8 +102,19 @@ public class PlanService {
         this.clock = clock;
     }
 
-    /** A chosen plan with what it was made for. */
-    public record CorePlan(UUID id, UUID toolId, UUID surveyId, UUID setupId, Instant madeAt, ChosenPlan chosen) {}
+    /**
+     * A chosen plan with what it was made for.
+     *
+     * @param ofThisEdition whether its strokes were predicted as they are today
+     */
+    public record CorePlan(
+            UUID id,
+            UUID toolId,
+            UUID surveyId,
+            UUID setupId,
+            Instant madeAt,
+            ChosenPlan chosen,
+            boolean ofThisEdition) {}
 
     private record Worked(
             CoreSurvey survey,
@@ -181,7 +192,14 @@ public class PlanService {
     }
 
     private static CorePlan core(PlanRow row, ChosenPlan chosen) {
-        return new CorePlan(row.id, row.toolId, row.surveyId, row.setupId, row.madeAt, chosen);
+        return new CorePlan(
+                row.id,
+                row.toolId,
+                row.surveyId,
+                row.setupId,
+                row.madeAt,
+                chosen,
+                CORE_VERSION.equals(row.coreVersion));
     }
 
     private PlanRow row(UUID planId) {

@@ -173,7 +173,7 @@ class SignsTest extends ApiTest {
                         "smoother",
                         "plane iron bevel down / smoothing",
                         "plain carbon",
-                        "width=50;thickness=3;usableLength=60;retireLength=20;bed=45;primary=25;secondary=30;secondaryWidth=0.5"));
+                        "width=50;thickness=3;usableLength=60;retireLength=20;bed=45;primary=25;secondary=30;secondaryWidth=0.5;camber=0.12"));
         JsonNode started = start(iron, planned(iron, survey()));
         String id = started.path("id").asText();
         int at = 0;

@@ -59,7 +59,7 @@ class BurrAndTipIT {
                     .press("Take it in, survey next")
                     .atPath(".*/survey$")
                     .pick("Light along it");
-            Bench bench = fromTheSurveyToTheBench(browser);
+            Bench bench = fromTheSurveyToTheBench(browser, "");
             while (!bench.step().startsWith("Find ")) {
                 bench.doStep();
             }
@@ -106,7 +106,7 @@ class BurrAndTipIT {
                     .type("F Primary bevel", "25")
                     .press("Take it in, survey next")
                     .atPath(".*/survey$");
-            Bench bench = fromTheSurveyToTheBench(browser);
+            Bench bench = fromTheSurveyToTheBench(browser, "0.08");
             bench.toFirstCount();
             browser.see("done of planned");
             browser.press("Count one stroke at station 1, 0 of " + planned(browser) + " so far");
@@ -152,10 +152,12 @@ class BurrAndTipIT {
         }
     }
 
-    private static Bench fromTheSurveyToTheBench(Browser browser) {
-        browser.press("Keep the survey, angle next")
-                .atPath(".*/angle$")
-                .press("Keep this set-up, plan next")
+    private static Bench fromTheSurveyToTheBench(Browser browser, String camber) {
+        browser.press("Keep the survey, angle next").atPath(".*/angle$");
+        if (!camber.isEmpty()) {
+            browser.type("below the sole", camber).see("strokes across the iron");
+        }
+        browser.press("Keep this set-up, plan next")
                 .atPath(".*/plan$")
                 .see("Step sheet")
                 .press("Take this plan to the bench")

@@ -153,7 +153,7 @@ class FamiliesIT {
                     .press("Take it in, survey next")
                     .atPath(".*/survey$")
                     .see("This edge wants");
-            browser.press("Keep the survey, angle next").atPath(".*/angle$").see("strokes across the iron");
+            browser.press("Keep the survey, angle next").atPath(".*/angle$").see("type it to have it");
             browser.type("below the sole", "1.2")
                     .type("depth of cut", "0.6")
                     .see("185")

@@ -141,8 +141,13 @@ public final class Restorer {
                         .of(cuts, cutter, ground, line, last, width, deepest.after());
         Blade afterwards = Job.after(blade, jobs);
         ScopeChoice choice = ScopeChoice.of(survey, blade.kind(), left, grindReason, damaged(), strop, bevelChange());
+        boolean repair = choice.scope() == Scope.FULL_HONING
+                && damaged()
+                && jobs.stream()
+                        .anyMatch(j -> j.byMachine() && j.shaping().volumeMm3() > Prior.BY_MACHINE_ABOVE_MM3.value());
         return new Restoration(
-                choice.scope(),
+                // Damage that takes more steel than hands should is a repair, whether or not a bevel is ground for it.
+                repair ? Scope.REPAIR : choice.scope(),
                 choice.reasons(),
                 line,
                 last,
