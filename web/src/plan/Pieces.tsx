@@ -42,7 +42,7 @@ export function Pieces({
               <button
                 type="button"
                 aria-pressed={p.kind === shown}
-                className={`w-full flex items-baseline gap-2 py-2 min-h-12 cursor-pointer ${
+                className={`w-full flex items-baseline gap-2 py-2 px-2 min-h-12 cursor-pointer ${
                   p.kind === shown ? 'bg-base-200' : ''
                 }`}
                 onClick={() => show(p.kind)}
@@ -50,7 +50,7 @@ export function Pieces({
                 {line}
               </button>
             ) : (
-              <div className="flex items-baseline gap-2 py-2">{line}</div>
+              <div className="flex items-baseline gap-2 py-2 px-2">{line}</div>
             )}
           </li>
         )

@@ -13,9 +13,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.SetupService;
 import truekeen.app.angle.SetupService.SavedSetup;
-import truekeen.app.hand.HandService;
 import truekeen.app.history.ToolChanged;
 import truekeen.app.kit.KitService;
+import truekeen.app.plan.PlanCases.Ready;
 import truekeen.app.plan.PlanRecords.LatestPlan;
 import truekeen.app.plan.PlanRecords.PlanForm;
 import truekeen.app.plan.PlanRecords.PlanView;
@@ -35,9 +35,7 @@ import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.app.tool.ToolService.RackedTool;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.care.Preparation;
-import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Scope;
@@ -51,14 +49,12 @@ import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WhatToBuy;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
-import truekeen.core.repair.ByWhat;
 import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.stepsheet.ChosenPlan;
 import truekeen.core.stepsheet.PlanCase;
 import truekeen.core.stepsheet.SchoolTrial;
 import truekeen.core.stepsheet.Step;
-import truekeen.core.stepsheet.StepSheet;
 import truekeen.core.stepsheet.TooMuchByHand;
 
 /** Asks the core for a plan and keeps the one that is chosen, as it was. */
@@ -74,7 +70,7 @@ public class PlanService {
     private final SetupService setups;
     private final KitService kit;
     private final Grinding grinding;
-    private final HandService hands;
+    private final PlanCases cases;
     private final SavedRoutes ways;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
@@ -86,7 +82,7 @@ public class PlanService {
             SetupService setups,
             KitService kit,
             Grinding grinding,
-            HandService hands,
+            PlanCases cases,
             SavedRoutes ways,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
@@ -96,7 +92,7 @@ public class PlanService {
         this.setups = setups;
         this.kit = kit;
         this.grinding = grinding;
-        this.hands = hands;
+        this.cases = cases;
         this.ways = ways;
         this.publisher = publisher;
         this.clock = clock;
@@ -225,25 +221,13 @@ public class PlanService {
     /** The same tool, survey, angle and shelf in other schools. */
     @Transactional(readOnly = true)
     public SchoolsView schools(UUID toolId, String person) {
-        Ready ready = ready(toolId);
-        CoreTool tool = ready.tool;
-        if (tool.geometry().kind().powered()) {
+        Ready ready = cases.ready(toolId);
+        if (ready.tool().geometry().kind().powered()) {
             return new SchoolsView(List.of());
         }
-        List<Abrasive> shelf = hands.inHand(Form.orEmpty(person), tool.steel().name(), kit.shelf());
-        List<SchoolTrial> trials = SchoolTrial.all(new PlanCase(
-                tool.geometry(),
-                ready.survey.survey(),
-                ready.target,
-                tool.steel(),
-                tool.trade(),
-                setups.manner(tool, ready.setup.setup()),
-                shelf,
-                PlanRules.USUAL,
-                new PlanAsk(tool.scratchUm(), Optional.empty()),
-                surveys.occasion(tool, ready.survey)));
+        List<SchoolTrial> trials = SchoolTrial.all(cases.inNoHouse(ready, person));
         return new SchoolsView(trials.stream()
-                .map(t -> PlanViews.school(t, ready.setup.setup()))
+                .map(t -> PlanViews.school(t, ready.setup().setup()))
                 .toList());
     }
 
@@ -257,17 +241,17 @@ public class PlanService {
                 continue;
             }
             try {
-                Ready ready = ready(line.id());
-                Restoration r = ready.restoration(surveys, shelf);
+                Ready ready = cases.ready(line.id());
+                Restoration r = cases.restoration(ready, shelf);
                 if (r.scope() != Scope.RETIRE) {
-                    PlanRules rules = grinding.rules(ready.tool);
+                    CoreTool tool = ready.tool();
+                    PlanRules rules = grinding.rules(tool);
                     PlanAsk ask =
-                            new PlanAsk(ready.tool.scratchUm(), Optional.empty(), Map.of(), Optional.of(ready.target));
+                            new PlanAsk(tool.scratchUm(), Optional.empty(), Map.of(), Optional.of(ready.target()));
                     needs.add(new WhatToBuy.Need(
                             line.name(),
-                            WorkPlanner.jobs(
-                                    r, ready.survey.survey(), ready.tool.trade(), ready.tool.steel(), rules, ask),
-                            ready.tool.steel(),
+                            WorkPlanner.jobs(r, ready.survey().survey(), tool.trade(), tool.steel(), rules, ask),
+                            tool.steel(),
                             rules));
                 }
             } catch (RefusedException notReady) {
@@ -277,127 +261,44 @@ public class PlanService {
         return needs;
     }
 
-    private record Ready(CoreTool tool, CoreSurvey survey, SavedSetup setup, TargetBevel target) {
-        /** What must go; where there is no strop, what one would do is left to the finest stone. */
-        Restoration restoration(SurveyService surveys, List<Abrasive> shelf) {
-            Occasion occasion = surveys.occasion(tool, survey);
-            boolean strop = shelf.stream()
-                    .anyMatch(a -> a.kind().use() == AbrasiveKind.Use.STROP
-                            && !a.state().retired());
-            return Restorer.restore(
-                    tool.geometry(), survey.survey(), target, strop ? occasion : occasion.withoutStrop());
-        }
-    }
-
-    private Ready ready(UUID toolId) {
-        CoreTool tool = tools.core(toolId);
-        CoreSurvey survey = surveys.core(toolId)
-                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.SURVEY_FIRST, "", "")));
-        SavedSetup setup = setups.newest(toolId)
-                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.ANGLE_FIRST, "", "")));
-        return new Ready(tool, survey, setup, setup.setup().target(tool.geometry()));
-    }
-
     private Worked work(UUID toolId, PlanForm in) {
-        Ready ready = ready(toolId);
-        CoreTool tool = ready.tool;
-        CoreSurvey survey = ready.survey;
-        SavedSetup setup = ready.setup;
-        TargetBevel target = ready.target;
-        String person = Form.orEmpty(in.person()).strip();
-        List<Abrasive> shelf = hands.inHand(person, tool.steel().name(), kit.shelf());
-        Restoration restoration = ready.restoration(surveys, shelf);
+        Ready ready = cases.ready(toolId);
+        CoreTool tool = ready.tool();
         if (tool.geometry().kind().powered()) {
-            return powered(ready, restoration, in);
+            return powered(ready, in);
         }
-        PlanRules rules = grinding.rules(tool);
-        Optional<String> grindOn = machine(ready, restoration, shelf, rules, in);
-        PlanAsk ask = new PlanAsk(
-                tool.scratchUm(),
-                grindOn,
-                PlanWishes.read(in, ways.of(person, tool.trade().key())),
-                Optional.of(target),
-                tool.hardnessHrc());
-        WorkPlan plan = WorkPlanner.plan(restoration, survey.survey(), tool.trade(), tool.steel(), shelf, rules, ask);
-        double edge = tool.geometry().edgeLengthMm();
-        List<Step> steps = StepSheet.of(
-                plan,
-                target,
-                tool.steel(),
-                edge,
-                setups.manner(tool, setup.setup()),
-                grindPlan(tool, restoration, target, plan),
-                shelf);
-        PlanCase on = new PlanCase(
-                tool.geometry(),
-                survey.survey(),
-                target,
-                tool.steel(),
-                tool.trade(),
-                setups.manner(tool, setup.setup()),
-                shelf,
-                rules,
-                ask,
-                surveys.occasion(tool, survey));
+        PlanCase on = cases.asked(ready, in);
+        Restoration restoration = cases.restoration(ready, on.shelf());
+        PlanCase.Worked worked = on.worked(plan -> grindPlan(tool, restoration, on.target(), plan));
         PlanView view = PlanViews.of(
-                restoration,
-                plan,
-                steps,
-                setup.setup(),
+                worked.restoration(),
+                worked.plan(),
+                worked.steps(),
+                ready.setup().setup(),
                 tool.steel(),
                 tool.geometry(),
-                edge,
-                Preparation.of(plan, shelf, rules),
-                TooMuchByHand.of(on, new PlanCase.Worked(restoration, plan, steps)));
-        return new Worked(survey, setup, restoration, steps, Optional.of(plan), view);
-    }
-
-    /**
-     * What the big shaping is done on: what was asked for here, else what was decided on the repair page, else what the house
-     * would take; stones where that is the choice.
-     */
-    private static Optional<String> machine(
-            Ready ready, Restoration restoration, List<Abrasive> shelf, PlanRules rules, PlanForm in) {
-        String asked = Form.blank(in.grindOn()) ? ready.survey.grindOn().orElse("") : in.grindOn();
-        if (!asked.isEmpty()) {
-            return Optional.of(asked).filter(id -> !id.equals(SurveyService.BY_HAND));
-        }
-        boolean much = restoration
-                .byMachine()
-                .filter(j -> j.shaping().volumeMm3() > rules.offerPowerAboveMm3())
-                .isPresent();
-        if (!much) {
-            return Optional.empty();
-        }
-        return ByWhat.compare(
-                        restoration,
-                        ready.tool.geometry(),
-                        ready.target.primary(),
-                        ready.tool.steel(),
-                        ready.tool.hardnessHrc(),
-                        shelf,
-                        rules)
-                .stream()
-                .filter(m -> m.advised() && !m.means().byHand())
-                .flatMap(m -> m.pieceId().stream())
-                .findFirst();
+                tool.geometry().edgeLengthMm(),
+                Preparation.of(worked.plan(), on.shelf(), on.rules()),
+                TooMuchByHand.of(on, worked));
+        return new Worked(
+                ready.survey(), ready.setup(), worked.restoration(), worked.steps(), Optional.of(worked.plan()), view);
     }
 
     /** A blade of a machine has no progression: every edge alike on one piece of the kit. */
-    private Worked powered(Ready ready, Restoration restoration, PlanForm in) {
-        CoreTool tool = ready.tool;
+    private Worked powered(Ready ready, PlanForm in) {
+        CoreTool tool = ready.tool();
         Optional<String> on = Form.blank(in.grindOn()) ? Optional.empty() : Optional.of(in.grindOn());
-        List<Abrasive> shelf =
-                hands.inHand(Form.orEmpty(in.person()).strip(), tool.steel().name(), kit.shelf());
+        List<Abrasive> shelf = cases.shelf(ready, in.person());
+        Restoration restoration = cases.restoration(ready, shelf);
         PoweredPlan plan = PoweredPlan.of(
-                tool.geometry(), restoration, tool.trade(), ready.target.primary(), tool.steel(), shelf, on);
+                tool.geometry(), restoration, tool.trade(), ready.target().primary(), tool.steel(), shelf, on);
         if (plan.chosen().way() == Tooling.Way.WHEEL) {
-            grinding.requireWithinMarking(tool, ready.target);
+            grinding.requireWithinMarking(tool, ready.target());
         }
         boolean retired = restoration.scope() == Scope.RETIRE;
         List<Step> steps = retired ? List.of() : plan.steps();
-        PlanView view = PoweredViews.of(restoration, plan, steps, ready.setup.setup(), tool);
-        return new Worked(ready.survey, ready.setup, restoration, steps, Optional.empty(), view);
+        PlanView view = PoweredViews.of(restoration, plan, steps, ready.setup().setup(), tool);
+        return new Worked(ready.survey(), ready.setup(), restoration, steps, Optional.empty(), view);
     }
 
     /** The acts of the grinding on the machine that was chosen; refused where its wheel would run too fast. */

@@ -1,6 +1,5 @@
 package truekeen.app.plan;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import truekeen.app.kit.KitService;
@@ -12,13 +11,10 @@ import truekeen.app.plan.PlanRecords.JobView;
 import truekeen.app.plan.PlanRecords.LegView;
 import truekeen.app.plan.PlanRecords.OfferView;
 import truekeen.app.plan.PlanRecords.PassedView;
-import truekeen.app.plan.PlanRecords.PieceView;
 import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanRecords.PredictedView;
 import truekeen.app.plan.PlanRecords.SchoolView;
 import truekeen.app.plan.PlanRecords.StepView;
-import truekeen.app.plan.PlanRecords.TooMuchView;
-import truekeen.app.plan.PlanRecords.WayOutView;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.repair.HeatViews;
 import truekeen.app.survey.SurveyViews;
@@ -29,8 +25,6 @@ import truekeen.core.care.PrepAct;
 import truekeen.core.condition.Restoration;
 import truekeen.core.holding.SavedSetting;
 import truekeen.core.holding.Setup;
-import truekeen.core.job.Hold;
-import truekeen.core.job.Job;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.FinishWindow;
 import truekeen.core.progression.JobPath;
@@ -93,48 +87,8 @@ public final class PlanViews {
                 plan.stropNote(),
                 preparation.stream().map(KitService::care).toList(),
                 steps.stream().map(s -> step(s, setup)).toList(),
-                tooMuch.map(PlanViews::tooMuch).orElse(null),
-                plan.all().stream().map(j -> piece(j, plan, steps)).toList());
-    }
-
-    private static TooMuchView tooMuch(TooMuchByHand t) {
-        return new TooMuchView(
-                PlanWords.TOO_MUCH_BY_HAND.fill(
-                        "strokes", t.strokes(), "stone", t.stone(), "minutes", Numbers.plain(t.minutes(), 0)),
-                t.strokes(),
-                t.minutes(),
-                t.ways().stream()
-                        .map(w -> new WayOutView(w.way(), w.words(), w.savesMinutes(), w.strokes(), w.subject()))
-                        .toList());
-    }
-
-    /** A job as it is done: on the machine that shapes it, on its stones, or under the rule. */
-    private static PieceView piece(Job job, WorkPlan plan, List<Step> steps) {
-        List<String> by = new ArrayList<>();
-        boolean ground = plan.ground().filter(k -> k == job.kind()).isPresent();
-        if (ground) {
-            plan.grind().ifPresent(g -> by.add(g.machine().name()));
-        }
-        Optional<JobPath> path = plan.path(job.kind());
-        path.ifPresent(p -> p.legs().forEach(l -> by.add(l.abrasive().name())));
-        if (job.hold() == Hold.RULE) {
-            plan.finest().ifPresent(f -> by.add(f.name()));
-        }
-        double grinding = ground
-                ? steps.stream()
-                        .filter(s -> s.kind() == Step.Kind.GRIND)
-                        .mapToDouble(Step::seconds)
-                        .sum()
-                : 0;
-        return new PieceView(
-                job.kind(),
-                job.kind().words(),
-                job.angle().map(Angle::degrees).orElse(null),
-                job.shaping().volumeMm3(),
-                by,
-                path.map(p -> p.legs().stream().mapToInt(Leg::wholeStrokes).sum())
-                        .orElse(0),
-                grinding + path.map(JobPath::seconds).orElse(0.0));
+                tooMuch.map(PieceViews::tooMuch).orElse(null),
+                plan.all().stream().map(j -> PieceViews.piece(j, plan, steps)).toList());
     }
 
     /** A step, with what to set where the holder is set. */

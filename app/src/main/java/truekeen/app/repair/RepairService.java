@@ -106,10 +106,8 @@ public class RepairService {
                         .map(b -> GrindViews.back(b, r, tool))
                         .orElse(null),
                 survey.grindOn()
-                        .or(() -> means.stream()
-                                .filter(m -> m.advised() && !m.means().byHand())
-                                .flatMap(m -> m.pieceId().stream())
-                                .findFirst())
+                        .or(() -> ByWhat.machine(
+                                r, tool.geometry(), target.primary(), tool.steel(), tool.hardnessHrc(), shelf, rules))
                         .orElse(SurveyService.BY_HAND));
     }
 

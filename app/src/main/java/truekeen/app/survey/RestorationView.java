@@ -23,7 +23,7 @@ import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.repair.SharpeningsLeft;
-import truekeen.core.repair.Thinning;
+import truekeen.core.repair.ThinningAhead;
 import truekeen.core.section.EdgeShape;
 import truekeen.core.section.FlatBackSection;
 import truekeen.core.section.TargetBevel;
@@ -105,7 +105,7 @@ final class RestorationView {
     }
 
     private static AdviceView thinning(Restoration r, CoreTool tool) {
-        return Thinning.of(r, tool.geometry(), tool.trade())
+        return ThinningAhead.of(r, tool.geometry(), tool.trade())
                 .filter(t -> t.afterMm() > t.nowMm())
                 .map(t -> AdviceView.of(new Advice(
                         t.needed() ? SurveyWords.THINNING_NEEDED.words() : SurveyWords.THINNING_WHEN.words(),
@@ -120,7 +120,7 @@ final class RestorationView {
                                 new Advice.Given(
                                         SurveyWords.THINNED_FROM.words(),
                                         SurveyWords.THINNED_FROM_PRIOR.fill("limit", Numbers.plain(t.limitMm(), 2)))),
-                        SurveyWords.THINNING_RANGE.fill("relief", Numbers.plain(Thinning.RELIEF_MM, 0)),
+                        SurveyWords.THINNING_RANGE.fill("relief", Numbers.plain(ThinningAhead.RELIEF_MM, 0)),
                         SurveyWords.LESS_NOW_LESS_LATER.words())))
                 .orElse(null);
     }

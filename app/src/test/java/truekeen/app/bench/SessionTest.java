@@ -183,6 +183,31 @@ class SessionTest extends ApiTest {
                 .isEqualTo(409);
     }
 
+    @Test
+    void aLengthThatSomebodyMeasuredTeachesWhatASharpeningTakesAndAPlanDoesNot() {
+        finishAllSteps();
+        test("95", "96", "94", "97", "96");
+        assertThat(post("/api/v1/sessions/" + session + "/finish", Map.of("device", TABLET, "person", ""))
+                        .status())
+                .isEqualTo(200);
+        // What the plan foresaw is no measurement.
+        assertThat(sharpeningsLeft().path("evidence").asText()).contains("first estimate");
+        ObjectNode measured = typed(chisel(), "usableLength", "89.6");
+        measured.put(
+                "version", get("/api/v1/tools/" + tool).body().path("version").asLong());
+        assertThat(put("/api/v1/tools/" + tool, measured).status()).isEqualTo(200);
+        // From 90 mm to 89.6 over one sharpening: (5 · 0.05 + 0.4) / 6.
+        assertThat(sharpeningsLeft().path("evidence").asText()).contains("1 measured sharpening");
+        assertThat(sharpeningsLeft().path("given").toString()).contains("108 µm");
+    }
+
+    private JsonNode sharpeningsLeft() {
+        return post("/api/v1/tools/" + tool + "/survey/preview", survey())
+                .body()
+                .path("result")
+                .path("sharpeningsLeft");
+    }
+
     private void finishAllSteps() {
         JsonNode now = get("/api/v1/sessions/" + session + "?device=" + TABLET).body();
         for (int i = work; i < now.path("steps").size(); i++) {

@@ -8,6 +8,7 @@ import java.time.Instant;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** What is seen and read at a step, the gate it shapes, times, and tools side by side. */
 class SignsTest extends ApiTest {

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** The repair follows the survey, the bevels, the shelf and the house. */
 class RepairTest extends ApiTest {
@@ -251,5 +252,69 @@ class RepairTest extends ApiTest {
     void signsAndCautionsAreToldToAnyone() {
         assertThat(get("/api/v1/wheel-signs").body().size()).isEqualTo(6);
         assertThat(get("/api/v1/cautions").body().toString()).contains("Makers' manuals come first");
+    }
+
+    @Test
+    void whatIsDecidedOnTheRepairPageIsThePlan() {
+        kit();
+        machine("decided grinder", "dry grinding wheel", "250");
+        String tool = takeIn(tool(
+                "drawknife",
+                "drawknife / general",
+                "plain carbon",
+                "edgeLength=230;usableLength=34;retireLength=20;thickness=5;primary=28"));
+        ObjectNode survey = survey().put("backState", "PITTED").put("backDepth", "0.1");
+        mark(survey, "CHIP", "50", "52", "0.6");
+        post("/api/v1/tools/" + tool + "/surveys", survey);
+        post("/api/v1/tools/" + tool + "/setups", angle());
+        assertThat(decided(tool)).isEqualTo("BACK_BEVEL");
+        String machine = repair(tool, "").path("grindOn").asText();
+        assertThat(machine).isNotEqualTo("BY_HAND");
+        assertThat(pieces(tool)).contains("BACK_BEVEL").doesNotContain("\"BACK\"");
+        decide(tool, "FLATTEN", null, 200);
+        assertThat(decided(tool)).isEqualTo("FLATTEN");
+        assertThat(pieces(tool)).contains("\"BACK\"").doesNotContain("BACK_BEVEL");
+        decide(tool, null, "BY_HAND", 200);
+        assertThat(repair(tool, "").path("grindOn").asText()).isEqualTo("BY_HAND");
+        assertThat(steps(tool)).doesNotContain("\"GRIND\"");
+        decide(tool, null, machine, 200);
+        assertThat(steps(tool)).contains("\"GRIND\"");
+        decide(tool, "GLUE", null, 422);
+        decide(tool, null, "nothing", 404);
+        // A new look at the edge asks anew.
+        JsonNode kept = get("/api/v1/tools/" + tool + "/survey").body().path("survey");
+        post(
+                "/api/v1/tools/" + tool + "/surveys",
+                survey.put("basedOn", kept.path("id").asText()));
+        assertThat(decided(tool)).isEqualTo("BACK_BEVEL");
+    }
+
+    private void decide(String tool, String back, String grindOn, int status) {
+        ObjectNode form = JSON.createObjectNode();
+        form.put("back", back).put("grindOn", grindOn);
+        Answer answer = put("/api/v1/tools/" + tool + "/repair/decision", form);
+        assertThat(answer.status()).as(answer.raw().body()).isEqualTo(status);
+    }
+
+    private String decided(String tool) {
+        for (JsonNode o : repair(tool, "").path("back").path("options")) {
+            if (o.path("decided").asBoolean()) {
+                return o.path("key").asText();
+            }
+        }
+        return "";
+    }
+
+    private JsonNode plan(String tool) {
+        return post("/api/v1/tools/" + tool + "/plan/preview", Map.of("grindOn", ""))
+                .body();
+    }
+
+    private String pieces(String tool) {
+        return plan(tool).path("pieces").toString();
+    }
+
+    private String steps(String tool) {
+        return plan(tool).path("steps").toString();
     }
 }

@@ -168,9 +168,11 @@ final class JobList {
                 (knife.spine().mm() - stands) / 2 / Math.max(1, blade.usable().mm());
         double eased = (stands - wanted) / 2;
         double length = eased / Math.max(0.02, cheek.tan() - Math.max(0, taper));
-        double perSide = eased * length / 2 * blade.edgeLengthMm();
         return Optional.of(new Thinning(
-                new Shaping(2 * perSide, 2 * length / cheek.cos() * blade.edgeLengthMm(), eased * cheek.cos()),
+                new Shaping(
+                        Thinning.wedgeMm3(2 * eased, length, blade.edgeLengthMm()),
+                        2 * length / cheek.cos() * blade.edgeLengthMm(),
+                        eased * cheek.cos()),
                 cheek,
                 Length.ofMm(wanted)));
     }

@@ -44,6 +44,7 @@ public final class Restorer {
     private static final double WIDEST_SHARE = Prior.RESTORER_WIDEST_SHARE.value();
 
     private final Blade blade;
+    private final EdgeSurvey found;
     private final EdgeSurvey survey;
     private final TargetBevel target;
     private final EdgeShape shape;
@@ -57,6 +58,7 @@ public final class Restorer {
     private Restorer(Blade blade, EdgeSurvey found, TargetBevel asked, Occasion occasion) {
         this.blade = blade;
         this.occasion = occasion;
+        this.found = found;
         this.survey = found.decided(occasion.back());
         boolean saving = occasion.back() == Occasion.BackDecision.BACK_BEVEL && found.pitsAtEdgeMm() > 0;
         TargetBevel wanted = saving ? SavingBackBevel.into(asked, found.pitsAtEdgeMm()) : asked;
@@ -279,7 +281,7 @@ public final class Restorer {
     }
 
     private Shaping back() {
-        return blade.kind().back() ? JobList.flattening(blade, survey, line) : Shaping.none(0);
+        return blade.kind().back() ? JobList.flattening(blade, found, line) : Shaping.none(0);
     }
 
     /** How far the edge can go back before the honed facet is too wide, or the hollow gone; 0 where it has no limit (mm). */

@@ -44,11 +44,6 @@ public record EdgeBevel(
     }
 
     @Override
-    public Hold hold() {
-        return Hold.SETTING;
-    }
-
-    @Override
     public boolean edge() {
         return true;
     }

@@ -25,11 +25,6 @@ public record GroundBevel(Shaping shaping, Angle bevel, Length recession, Option
     }
 
     @Override
-    public Hold hold() {
-        return Hold.SETTING;
-    }
-
-    @Override
     public boolean covered() {
         return true;
     }

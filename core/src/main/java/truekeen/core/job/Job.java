@@ -1,5 +1,6 @@
 package truekeen.core.job;
 
+import java.util.List;
 import java.util.Optional;
 import truekeen.core.quantity.Angle;
 import truekeen.core.tool.Blade;
@@ -9,8 +10,7 @@ import truekeen.core.tool.Blade;
  * is when the job begins, and what the blade is afterwards. A plan is a fold of such jobs: the blade before, a job, the blade
  * after it, the next job.
  */
-public sealed interface Job
-        permits BackFlat, ThinRuleStrip, GroundBevel, BackBevel, Thinning, BroadFace, CurvedFacet, EdgeBevel {
+public sealed interface Job permits LaidFace, LiftedBack, GroundBevel, Thinning, CurvedFacet, EdgeBevel {
 
     /** What kind of work it is. */
     JobKind kind();
@@ -22,7 +22,9 @@ public sealed interface Job
     Optional<Angle> angle();
 
     /** What keeps it at that angle. */
-    Hold hold();
+    default Hold hold() {
+        return Hold.SETTING;
+    }
 
     /** The blade once the job is done. */
     Blade after(Blade before);
@@ -53,7 +55,7 @@ public sealed interface Job
     }
 
     /** The blade after a list of jobs done one after the other. */
-    static Blade after(Blade before, java.util.List<Job> jobs) {
+    static Blade after(Blade before, List<Job> jobs) {
         Blade blade = before;
         for (Job job : jobs) {
             blade = job.after(blade);

@@ -13,6 +13,11 @@ import truekeen.core.tool.Blade;
  * @param behindEdge thickness that is left behind the edge
  */
 public record Thinning(Shaping shaping, Angle cheek, Length behindEdge) implements Job {
+    /** Steel that easing both faces takes (mm³): {@code Δt·ℓ/2} over the edge, a wedge that runs out behind. */
+    public static double wedgeMm3(double excessMm, double lengthMm, double edgeMm) {
+        return excessMm * lengthMm / 2 * edgeMm;
+    }
+
     @Override
     public JobKind kind() {
         return JobKind.THINNING;

@@ -16,7 +16,7 @@ enum ProgressionWords implements Wording {
     STOPS_SOONER(
             "Some finer stone would want more strokes than the one before it for every last scratch: a good hand stops at as many, and the edge is keen all the same."),
     STEP_TOO_WIDE("only with a step too wide"),
-    DOES_NOT_FOLLOW("its scratch is no coarser than the finish, or it is too fine to follow what must come first"),
+    DOES_NOT_FOLLOW("does not lead to this finish"),
     AS_QUICK("as quick: the one earlier on the shelf, or fewer, is taken"),
     MORE_TIME("would cost more time"),
     NOTHING_SAVED("Nothing is saved yet as the way you always do it: the quickest is shown."),

@@ -1,7 +1,6 @@
 package truekeen.core.progression;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -11,12 +10,10 @@ import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Scope;
-import truekeen.core.job.BackFlat;
 import truekeen.core.job.Hold;
 import truekeen.core.job.Job;
 import truekeen.core.job.JobKind;
 import truekeen.core.job.Shaping;
-import truekeen.core.message.Numbers;
 import truekeen.core.removal.Filing;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.setup.Camber;
@@ -32,12 +29,8 @@ import truekeen.core.tool.ToolUse;
 public final class WorkPlanner {
     /** Scratch taken where nothing is known (µm). Source: workshop prior. */
     public static final double UNKNOWN_SCRATCH_UM = Prior.WORK_PLANNER_UNKNOWN_SCRATCH_UM.value();
-    /** A strop finer than the last stone by more than this takes off the burr but replaces no scratches. */
-    private static final double STROP_STEP = Prior.WORK_PLANNER_STROP_STEP.value();
 
     private static final double TOUCHED_UP_RATIO = Prior.TOUCHED_UP_SCRATCH_RATIO.value();
-    /** A strop follows another that is at most so many times coarser. */
-    private static final double STROP_FOLLOWS = Prior.STROP_FOLLOWS.value();
 
     private static final Set<Abrasive.Shape> FLAT_SHAPES =
             Set.of(Abrasive.Shape.BENCH, Abrasive.Shape.NARROW, Abrasive.Shape.POCKET, Abrasive.Shape.STRIP);
@@ -170,7 +163,7 @@ public final class WorkPlanner {
                         .abrasive()
                         .d50Um();
         boolean house = rules.habits().strop();
-        List<Abrasive> strops = house ? strops(last) : List.of();
+        List<Abrasive> strops = house ? Strops.after(last, shelf) : List.of();
         return new WorkPlan(
                 restoration.jobs(),
                 paths,
@@ -178,38 +171,11 @@ public final class WorkPlanner {
                 grind,
                 ground.map(Job::kind),
                 strops,
-                house ? stropNote(strops.stream().findFirst(), last) : ProgressionWords.OFF_THE_STONE.words(),
+                house ? Strops.note(strops.stream().findFirst(), last) : ProgressionWords.OFF_THE_STONE.words(),
                 (int) restoration.jobs().stream()
                         .filter(j -> j.hold() == Hold.SETTING)
                         .count(),
                 house ? rules.habits().stropStrokes() : 0);
-    }
-
-    /** What is on the faces while the jobs go on: each begins on what the one before left on the face under it. */
-    private static final class Scratches {
-        private static final double LAPPED_UM = Prior.LAPPED_SCRATCH_UM.value();
-
-        private final double atEdge;
-        private OptionalDouble under = OptionalDouble.empty();
-
-        Scratches(OptionalDouble logged, double otherwiseUm) {
-            this.atEdge = logged.orElse(otherwiseUm);
-        }
-
-        double on(Job job) {
-            if (job instanceof BackFlat back && back.shaping().depthMm() <= 0) {
-                return LAPPED_UM;
-            }
-            return job.edge()
-                    ? under.orElse(atEdge)
-                    : job.byMachine() ? under.orElse(UNKNOWN_SCRATCH_UM) : UNKNOWN_SCRATCH_UM;
-        }
-
-        void left(Job job, double um) {
-            if (!job.backSide() && (job.covered() || job.edge())) {
-                under = OptionalDouble.of(um);
-            }
-        }
     }
 
     /**
@@ -335,39 +301,5 @@ public final class WorkPlanner {
                             s.oilInside() || worked && a.oiled(),
                             s.worn())));
         }
-    }
-
-    /** The strop nearest below the last stone, one with compound before a bare one, and those that may follow it. */
-    private List<Abrasive> strops(double lastUm) {
-        List<Abrasive> all = shelf.stream()
-                .filter(a ->
-                        a.kind().use() == AbrasiveKind.Use.STROP && !a.state().retired())
-                .toList();
-        Optional<Abrasive> first = all.stream()
-                .min(Comparator.comparingDouble(a ->
-                        a.d50Um() <= 0 ? Double.MAX_VALUE : Math.abs(Math.log(a.d50Um() / Math.max(lastUm, 0.1)))));
-        List<Abrasive> row = new ArrayList<>(first.stream().toList());
-        for (Abrasive a : all.stream()
-                .sorted(Comparator.comparingDouble(Abrasive::d50Um).reversed())
-                .toList()) {
-            double before = row.get(row.size() - 1).d50Um();
-            if (a.d50Um() > 0 && a.d50Um() < before && before <= STROP_FOLLOWS * a.d50Um()) {
-                row.add(a);
-            }
-        }
-        return row;
-    }
-
-    private static String stropNote(Optional<Abrasive> strop, double lastUm) {
-        if (strop.isEmpty()) {
-            return ProgressionWords.NO_STROP.words();
-        }
-        if (strop.get().d50Um() <= 0) {
-            return ProgressionWords.BARE_STROP.words();
-        }
-        if (lastUm > STROP_STEP * strop.get().d50Um()) {
-            return ProgressionWords.STROP_TOO_FINE.fill("times", Numbers.plain(STROP_STEP, 1));
-        }
-        return "";
     }
 }

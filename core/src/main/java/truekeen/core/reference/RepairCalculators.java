@@ -21,6 +21,7 @@ import truekeen.core.condition.Restorer;
 import truekeen.core.hand.HandLog;
 import truekeen.core.hand.StrokeRatio;
 import truekeen.core.heat.EdgeFin;
+import truekeen.core.job.Thinning;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -31,7 +32,6 @@ import truekeen.core.quantity.Length;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.repair.Overheated;
 import truekeen.core.repair.SharpeningsLeft;
-import truekeen.core.repair.Thinning;
 import truekeen.core.section.Point;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
@@ -103,7 +103,7 @@ final class RepairCalculators {
                                         .with("high", Length.ofMm(v.num("now"))));
                     }
                     return gives(
-                            "volume", Thinning.wedge(v.num("now") - v.num("wanted"), v.num("reach"), v.num("edge")));
+                            "volume", Thinning.wedgeMm3(v.num("now") - v.num("wanted"), v.num("reach"), v.num("edge")));
                 });
     }
 

@@ -112,22 +112,20 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         return Optional.of(new BackWork(
                 strip,
                 depth,
-                acts(
-                        survey,
-                        blade,
-                        strip,
-                        depth,
-                        stones(restoration, blade, steel, shelf, rules, trade),
-                        occasion.thinRule()),
+                acts(survey, blade, strip, depth, stones(restoration, blade, steel, shelf, rules, trade), occasion),
                 options));
     }
 
     private static List<String> acts(
-            EdgeSurvey survey, Blade blade, double strip, double depth, String stones, boolean thinRule) {
+            EdgeSurvey survey, Blade blade, double strip, double depth, String stones, Occasion occasion) {
         List<String> acts = new ArrayList<>();
         boolean iron = blade instanceof PlaneIron;
         if (!survey.backWantsWork()) {
             acts.add(RepairWords.BACK_KEEPS_PACE.words());
+        } else if (occasion.back() != BackDecision.FLATTEN) {
+            acts.add(RepairWords.BACK_NOT_FLATTENED.words());
+        } else if (iron && occasion.thinRule() && survey.pitsAtEdgeMm() <= 0) {
+            acts.add(RepairWords.BACK_LIES_STILL.words());
         } else if (blade.kind() == GeometryKind.SINGLE_BEVEL_KNIFE) {
             acts.add(RepairWords.BACK_ONLY_KISSES.words());
         } else {
@@ -142,7 +140,7 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
                 acts.add(RepairWords.BACK_NARROW.words());
             }
         }
-        if (iron && thinRule) {
+        if (iron && occasion.thinRule()) {
             acts.add(RepairWords.BACK_THIN_RULE.words());
         }
         if (survey.departures().oldBack().isPresent()) {

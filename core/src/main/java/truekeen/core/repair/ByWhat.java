@@ -33,6 +33,11 @@ import truekeen.core.tool.EdgeLayout;
  * Times are estimates with a range. Source: derived here, on rates that are workshop priors.
  */
 public final class ByWhat {
+    /** Times the time by hand from which a machine is no help. */
+    private static final double FAR_LONGER = Prior.MACHINE_FAR_LONGER.value();
+    /** So long a cool wheel is waited for where a hot one would be quicker (s). */
+    private static final double COOL_PATIENCE_S = Prior.COOL_PATIENCE_S.value();
+
     private final Blade blade;
     private final Angle bevel;
     private final SteelClass steel;
@@ -79,26 +84,62 @@ public final class ByWhat {
             all.add(by.estimate(m, shaped.get(), restoration.byMachine().isPresent()));
         }
         boolean big = restoration.byMachine().isPresent() && shaped.get().volumeMm3() > rules.offerPowerAboveMm3();
-        Optional<MeansEstimate> best = all.stream()
+        List<MeansEstimate> can = all.stream()
                 .filter(e -> e.allowed()
                         && e.pieceId().isPresent()
                         && e.leastSeconds().isPresent())
+                .toList();
+        Optional<MeansEstimate> byHand =
+                can.stream().filter(e -> e.means().byHand()).min(Comparator.comparingDouble(ByWhat::middle));
+        Optional<MeansEstimate> best = can.stream()
                 .filter(e -> big == e.means().powered() || (e.means() == Means.FILE && big))
-                .min(by.preference());
-        // Nothing that the house would take is there: by hand then, if that can be done.
-        Optional<MeansEstimate> taken = best.or(() -> all.stream()
-                .filter(e -> e.allowed() && e.pieceId().isPresent() && e.means().byHand())
-                .min(by.preference()));
+                .min(preference())
+                // It spares the arms, but one that takes far longer than hands is no help; a house that grinds first
+                // grinds.
+                .filter(e -> byHand.isEmpty()
+                        || rules.offerPowerAboveMm3() <= 0
+                        || middle(e) < FAR_LONGER * middle(byHand.get()));
+        // Nothing that the house would take is there, or helps: by hand then, if that can be done.
+        Optional<MeansEstimate> taken = best.or(() -> byHand);
         return all.stream()
                 .map(e -> taken.filter(t -> t == e).isPresent() ? e.asAdvised() : e)
                 .toList();
     }
 
-    /** The cooler means first where another would burn the edge within a second; then the quicker. */
-    private Comparator<MeansEstimate> preference() {
-        return Comparator.comparing((MeansEstimate e) -> e.risk() == MeansEstimate.Risk.HIGH)
-                .thenComparingDouble(e -> e.leastSeconds().orElse(Double.MAX_VALUE)
-                        + e.mostSeconds().orElse(Double.MAX_VALUE));
+    /**
+     * What the big shaping is done on where nobody chose: the machine or file that the house would take; empty for stones, and
+     * where there is not so much to shape.
+     */
+    public static Optional<String> machine(
+            Restoration restoration,
+            Blade blade,
+            Angle bevel,
+            SteelClass steel,
+            OptionalDouble hardnessHrc,
+            List<Abrasive> shelf,
+            PlanRules rules) {
+        boolean much = restoration
+                .byMachine()
+                .filter(j -> j.shaping().volumeMm3() > rules.offerPowerAboveMm3())
+                .isPresent();
+        return !much
+                ? Optional.empty()
+                : compare(restoration, blade, bevel, steel, hardnessHrc, shelf, rules).stream()
+                        .filter(m -> m.advised() && !m.means().byHand())
+                        .flatMap(m -> m.pieceId().stream())
+                        .findFirst();
+    }
+
+    /** The cooler means first where another would burn the edge within a second, but not for the rest of the morning. */
+    private static Comparator<MeansEstimate> preference() {
+        return Comparator.comparing(
+                        (MeansEstimate e) -> e.risk() == MeansEstimate.Risk.HIGH || middle(e) > COOL_PATIENCE_S)
+                .thenComparingDouble(ByWhat::middle);
+    }
+
+    /** The middle of its range (s). */
+    private static double middle(MeansEstimate e) {
+        return (e.leastSeconds().orElse(Double.MAX_VALUE) + e.mostSeconds().orElse(Double.MAX_VALUE)) / 2;
     }
 
     private MeansEstimate estimate(Means m, Shaping shaping, boolean grinding) {

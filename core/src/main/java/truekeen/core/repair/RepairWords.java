@@ -114,6 +114,8 @@ enum RepairWords implements Wording {
     STONES_ONLY("the house works on stones only"),
     NONE_ON_THE_SHELF("none on the shelf"),
     NONE_IN_THE_KIT("none in the kit"),
+    BACK_NOT_FLATTENED("The back is not flattened: what is decided below is done instead."),
+    BACK_LIES_STILL("The face need only lie still on the stone: the rule does the rest."),
     OPTION_LEAVE_PITS("Leave them this time"),
     LEAVE_PITS_WHY("The edge breaks out there; between the pits it cuts."),
     NARROWER_IS_STEEPER("{narrower} mm wide it would be {angle}: less steel, a blunter wedge."),

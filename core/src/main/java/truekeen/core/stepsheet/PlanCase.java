@@ -3,6 +3,7 @@ package truekeen.core.stepsheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Occasion;
@@ -12,6 +13,7 @@ import truekeen.core.progression.PlanAsk;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
+import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.tool.Blade;
@@ -55,12 +57,21 @@ public record PlanCase(
      * @throws truekeen.core.message.RefusedException where it cannot be planned
      */
     public Worked worked() {
+        return worked(plan -> Optional.empty());
+    }
+
+    /**
+     * The plan, its grinding in the acts that are planned for it.
+     *
+     * @param grinding the acts for the machine that a plan chose; empty for one step
+     */
+    public Worked worked(Function<WorkPlan, Optional<GrindPlan>> grinding) {
         Restoration restoration = Restorer.restore(blade, survey, target, occasion);
         WorkPlan plan = WorkPlanner.plan(restoration, survey, trade, steel, shelf, rules, ask);
         return new Worked(
                 restoration,
                 plan,
-                StepSheet.of(plan, target, steel, blade.edgeLengthMm(), manner, Optional.empty(), shelf));
+                StepSheet.of(plan, target, steel, blade.edgeLengthMm(), manner, grinding.apply(plan), shelf));
     }
 
     PlanCase surveyed(EdgeSurvey other) {

@@ -30,6 +30,7 @@ public final class StepSheet {
     private final Stretch edge;
     private final WorkingMethod manner;
     private final StepWriter write;
+    private final FaceSteps faces;
     private final Optional<GrindPlan> grinding;
 
     private final List<Abrasive> kit;
@@ -50,6 +51,7 @@ public final class StepSheet {
         this.edge = new Stretch(0, edgeLengthMm);
         this.manner = manner;
         this.write = new StepWriter(manner);
+        this.faces = new FaceSteps(manner, write);
     }
 
     /**
@@ -95,7 +97,7 @@ public final class StepSheet {
                 plan.grind().ifPresent(g -> grind(steps, job, g));
             }
             if (job instanceof ThinRuleStrip strip) {
-                plan.finest().ifPresent(finest -> steps.add(write.thinRule(strip, finest, edge)));
+                plan.finest().ifPresent(finest -> steps.add(faces.thinRule(strip, finest, edge)));
             }
             plan.path(job.kind()).ifPresent(path -> onStones(steps, job, path));
         }
@@ -124,10 +126,10 @@ public final class StepSheet {
             path.legs().forEach(leg -> steps.add(backLeg(path, leg)));
             return;
         }
-        job.angle().ifPresent(angle -> steps.add(write.hold(job, angle, edge)));
+        job.angle().ifPresent(angle -> steps.add(faces.hold(job, angle, edge)));
         boolean between = job.edge() && manner.habits().burrEachStone(manner.kind());
         for (int i = 0; i < path.legs().size(); i++) {
-            steps.add(job.edge() || job.covered() ? write.work(path, i, job, edge) : write.face(path, i, job, edge));
+            steps.add(job.edge() || job.covered() ? write.work(path, i, job, edge) : faces.face(path, i, job, edge));
             if (between && i < path.legs().size() - 1) {
                 steps.add(write.deburrBetween(path.legs().get(i).abrasive(), edge));
             }

@@ -214,6 +214,8 @@ public enum Prior {
     ANGLE_LEAVE_IT_DEG,
     ANGLE_KEPT_OUTSIDE_DEG,
     THIN_RULE_LAID_S,
+    COOL_PATIENCE_S,
+    MACHINE_FAR_LONGER,
     FILE_SCRATCH_UM;
 
     private final double value;

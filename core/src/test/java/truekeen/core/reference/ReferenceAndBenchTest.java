@@ -52,6 +52,7 @@ import truekeen.core.holding.WedgeBlock;
 import truekeen.core.holding.Wheel;
 import truekeen.core.job.JobKind;
 import truekeen.core.job.Shaping;
+import truekeen.core.job.Thinning;
 import truekeen.core.keenness.EdgeTest;
 import truekeen.core.keenness.Reading;
 import truekeen.core.machine.Ground;
@@ -69,7 +70,6 @@ import truekeen.core.removal.PowerRate;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.repair.Overheated;
 import truekeen.core.repair.SharpeningsLeft;
-import truekeen.core.repair.Thinning;
 import truekeen.core.section.FlatBackSection;
 import truekeen.core.section.HollowGrind;
 import truekeen.core.section.KnifeSection;
@@ -409,7 +409,7 @@ class ReferenceAndBenchTest {
                 SharpeningsLeft.of(20, MeanLoss.FIRST).number().likely(),
                 "sharpenings-left",
                 "sharpenings");
-        put(Formula.THINNING, Thinning.wedge(0.15, 10, 180), "thinning", "volume");
+        put(Formula.THINNING, Thinning.wedgeMm3(0.15, 10, 180), "thinning", "volume");
         Blade tool = Blades.chisel(24, 3.2, 100, 20, 25, Optional.empty());
         EdgeSurvey hollow =
                 new EdgeSurvey(List.of(), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, false, BackState.PITTED, 0.05);

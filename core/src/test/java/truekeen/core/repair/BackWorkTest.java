@@ -183,11 +183,12 @@ class BackWorkTest {
                 BackState.POLISHED,
                 0);
         Restoration r = Restorer.restore(knife, survey, TargetBevel.of(knife));
-        Thinning t = Thinning.of(r, knife, trade).orElseThrow();
+        ThinningAhead t = ThinningAhead.of(r, knife, trade).orElseThrow();
         assertThat(t.afterMm()).isGreaterThan(t.nowMm());
         double excess = t.afterMm() - Math.min(t.nowMm(), t.limitMm());
         assertThat(t.reliefMm3()).isCloseTo(excess * 10 / 2 * 180, within(1e-9));
         assertThat(t.facesMm3()).isGreaterThan(t.reliefMm3());
-        assertThat(Thinning.of(r, Blades.blade(GeometryKind.CHISEL), trade)).isEmpty();
+        assertThat(ThinningAhead.of(r, Blades.blade(GeometryKind.CHISEL), trade))
+                .isEmpty();
     }
 }

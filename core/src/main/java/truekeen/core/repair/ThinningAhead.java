@@ -2,6 +2,7 @@ package truekeen.core.repair;
 
 import java.util.Optional;
 import truekeen.core.condition.Restoration;
+import truekeen.core.job.Thinning;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.DoubleBevelKnife;
@@ -17,12 +18,12 @@ import truekeen.core.tool.ToolUse;
  * @param reliefMm3 steel to go where the faces are only eased for {@link #RELIEF_MM} (mm³)
  * @param facesMm3 steel to go where they are thinned up to the spine (mm³)
  */
-public record Thinning(double nowMm, double afterMm, double limitMm, double reliefMm3, double facesMm3) {
+public record ThinningAhead(double nowMm, double afterMm, double limitMm, double reliefMm3, double facesMm3) {
     /** Width of a short easing behind the shoulder (mm). Source: workshop prior. */
     public static final double RELIEF_MM = Prior.THINNING_RELIEF_MM.value();
 
     /** The thinning of a knife after a repair; empty on tools where that is not asked. */
-    public static Optional<Thinning> of(Restoration restoration, Blade blade, ToolUse trade) {
+    public static Optional<ThinningAhead> of(Restoration restoration, Blade blade, ToolUse trade) {
         if (!(blade instanceof DoubleBevelKnife knife) || trade.thinAtMm() <= 0) {
             return Optional.empty();
         }
@@ -32,17 +33,12 @@ public record Thinning(double nowMm, double afterMm, double limitMm, double reli
         double wanted = Math.min(now, trade.thinAtMm());
         double excess = Math.max(0, after - wanted);
         double width = restoration.usableAfterMm();
-        return Optional.of(new Thinning(
+        return Optional.of(new ThinningAhead(
                 now,
                 after,
                 trade.thinAtMm(),
-                wedge(excess, Math.min(RELIEF_MM, width), blade.edgeLengthMm()),
-                wedge(excess, width, blade.edgeLengthMm())));
-    }
-
-    /** Both faces: {@code Δt·ℓ/2} over the edge (mm³). */
-    public static double wedge(double excessMm, double lengthMm, double edgeMm) {
-        return excessMm * lengthMm / 2 * edgeMm;
+                Thinning.wedgeMm3(excess, Math.min(RELIEF_MM, width), blade.edgeLengthMm()),
+                Thinning.wedgeMm3(excess, width, blade.edgeLengthMm())));
     }
 
     /** Whether it must be thinned before it cuts well. */
