@@ -9,6 +9,7 @@ export function BackWork({ back, decide }: { back: Schemas['BackView']; decide: 
       <h2 className="font-semibold">The back</h2>
       {back.steel && (
         <p>
+          {back.options.some((o) => o.decided && o.key !== 'FLATTEN') && 'Flattening would take '}
           {num(back.depthMm, 2)} mm off the last {num(back.stripMm, 0)} mm: <Advised advice={back.steel} />
         </p>
       )}

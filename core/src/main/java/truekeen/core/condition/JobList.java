@@ -34,6 +34,10 @@ import truekeen.core.tool.SingleBevelKnife;
 final class JobList {
     private static final int STATIONS = Camber.STATIONS;
     private static final double CHEEK_BELOW_DEG = Prior.THINNING_BELOW_DEG.value();
+    private static final double LIFT_REACH_MM = Prior.BACK_LIFT_REACH_MM.value();
+    /** Something laid under a blade lies well on it, short of its spine or tang. */
+    private static final double LIFT_SHARE = Prior.BACK_LIFT_SHARE.value();
+
     private static final double EDGE_STRIP_MM = Prior.CURVE_EDGE_STRIP_MM.value();
     private static final double BROAD_FACE_DEPTH_MM = Prior.BROAD_FACE_DEPTH_MM.value();
 
@@ -90,7 +94,9 @@ final class JobList {
         if (target.back().isPresent() && !ruled) {
             jobs.add(new BackBevel(
                     cuts.shaping(JobKind.BACK_BEVEL, cutter, groundLine),
-                    target.back().get()));
+                    target.back().get(),
+                    Length.ofMm(
+                            Math.min(LIFT_REACH_MM, LIFT_SHARE * blade.usable().mm()))));
         }
         thinning(after).ifPresent(jobs::add);
         if (blade instanceof SingleBevelKnife knife && occasion.broadFaceDue() && !ground) {

@@ -5,7 +5,7 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.tool.Blade;
 
 /** Work on a face that lies on the stone by itself. What goes off it is too thin to change a dimension that is kept. */
-sealed interface LaidFace extends Job permits BackFlat, BroadFace {
+public sealed interface LaidFace extends Job permits BackFlat, BroadFace {
     @Override
     default Optional<Angle> angle() {
         return Optional.empty();

@@ -5,7 +5,7 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.tool.Blade;
 
 /** Work on the back of a tool that is lifted off the stone, so that only a strip along the edge is worked. */
-sealed interface LiftedBack extends Job permits BackBevel, ThinRuleStrip {
+public sealed interface LiftedBack extends Job permits BackBevel, ThinRuleStrip {
     /** How far the back is lifted. */
     Angle lift();
 

@@ -82,7 +82,7 @@ enum RepairWords implements Wording {
     PITS_WANT_MORE("pits this deep want more than 30° over {width} mm"),
     OPTION_BACK_BEVEL("A back bevel of {angle}, {width} mm wide"),
     OPTION_PAST_PITS("Move the edge back past the pits"),
-    PAST_PITS_WHY("as far as they are wide, if they are round; leaves {left} mm to the retire limit"),
+    PAST_PITS_WHY("as far as the pits at the edge go into the blade; {left} mm are left then"),
     PAST_RETIRE_LIMIT("it would carry the edge past the retire limit"),
     COLOUR_REACH("A colour that reaches"),
     MORE_THAN_NOTHING("more than 0 mm"),

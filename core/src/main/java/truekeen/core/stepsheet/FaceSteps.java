@@ -3,6 +3,7 @@ package truekeen.core.stepsheet;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.job.BackBevel;
 import truekeen.core.job.Job;
 import truekeen.core.job.JobKind;
 import truekeen.core.job.ThinRuleStrip;
@@ -19,8 +20,6 @@ final class FaceSteps {
     private static final int RULE_FRESH_STROKES = Prior.THIN_RULE_FRESH_STROKES.whole();
     /** Prior: the same once the strip is there. */
     private static final int RULE_LATER_STROKES = Prior.THIN_RULE_LATER_STROKES.whole();
-    /** Prior: how far from the edge something is laid under a back that is lifted (mm). */
-    private static final double BACK_LIFT_REACH_MM = Prior.BACK_LIFT_REACH_MM.value();
 
     private static final double SECONDS_TO_LAY_RULE = Prior.THIN_RULE_LAID_S.value();
 
@@ -37,7 +36,7 @@ final class FaceSteps {
         return switch (job.hold()) {
             case HAND_LOWER -> lower(angle, edge);
             case STONE_IN_CIRCLES -> alongTheCurve(angle, edge);
-            default -> job.backSide() ? liftBack(angle, edge) : write.setGuide(job.kind(), angle, edge);
+            default -> job instanceof BackBevel bevel ? liftBack(bevel, edge) : write.setGuide(job.kind(), angle, edge);
         };
     }
 
@@ -62,12 +61,14 @@ final class FaceSteps {
                 .done();
     }
 
-    private static Step liftBack(Angle angle, Stretch edge) {
-        String lift = Numbers.plain(BACK_LIFT_REACH_MM * angle.sin(), 1);
+    private static Step liftBack(BackBevel bevel, Stretch edge) {
+        Angle angle = bevel.lift();
+        String lift = Numbers.plain(bevel.reach().mm() * angle.sin(), 1);
         return Step.of(Step.Kind.SET_GUIDE, StepWords.LIFT_THE_BACK.fill("angle", angle), edge)
                 .at(angle)
                 .lasting(StepWriter.SECONDS_TO_SET)
-                .look(StepWords.LIFT_HOW.fill("lift", lift, "reach", Numbers.plain(BACK_LIFT_REACH_MM, 0)))
+                .look(StepWords.LIFT_HOW.fill(
+                        "lift", lift, "reach", Numbers.plain(bevel.reach().mm(), 0)))
                 .gate(StepWords.LIFT_ASKED.words(), StepWords.LIFT_IF_NOT.words())
                 .because(StepWords.WHY_BACK_BEVEL.words())
                 .done();
@@ -109,7 +110,7 @@ final class FaceSteps {
                 .at(job.angle().map(Angle::degrees))
                 .pressed(Optional.of(leg.forceN()), StepWriter.pressure(leg.forceN()))
                 .lasting(StepWriter.seconds(leg, each * sides.size()))
-                .burr(StepWords.NO_BURR_YET.words())
+                .burr(StepWords.NOT_FELT_FOR_HERE.words())
                 .because(whyFace(job.kind()))
                 .how(manner.habits()
                         .lines(leg.abrasive(), first, index == path.legs().size() - 1, sides.size() == 2, each))

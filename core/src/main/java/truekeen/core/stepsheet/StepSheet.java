@@ -9,6 +9,7 @@ import truekeen.core.care.PrepAct;
 import truekeen.core.care.Preparation;
 import truekeen.core.job.BackFlat;
 import truekeen.core.job.Job;
+import truekeen.core.job.LiftedBack;
 import truekeen.core.job.ThinRuleStrip;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.progression.JobPath;
@@ -138,9 +139,9 @@ public final class StepSheet {
 
     /** How the burr leaves: late and once on a single-bevel knife, under the rule where the back was laid over one. */
     private void burrOff(List<Step> steps, Abrasive finest) {
-        Optional<ThinRuleStrip> ruled = plan.all().stream()
-                .filter(ThinRuleStrip.class::isInstance)
-                .map(ThinRuleStrip.class::cast)
+        Optional<LiftedBack> lifted = plan.all().stream()
+                .filter(LiftedBack.class::isInstance)
+                .map(LiftedBack.class::cast)
                 .findFirst();
         boolean own = plan.all().stream().anyMatch(Job::backSide);
         if (manner.kind() == GeometryKind.SINGLE_BEVEL_KNIFE) {
@@ -151,8 +152,8 @@ public final class StepSheet {
             steps.add(keepBack(end(plan.edgePath().orElseThrow())));
         }
         steps.add(
-                ruled.isPresent()
-                        ? write.deburrUnderRule(ruled.get(), finest, edge)
+                lifted.isPresent()
+                        ? write.deburrLifted(lifted.get(), finest, edge)
                         : write.deburr(finest, edge, StepWriter.DEBURR_STROKES));
     }
 

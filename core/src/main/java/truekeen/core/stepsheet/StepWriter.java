@@ -8,6 +8,7 @@ import truekeen.core.care.PrepAct;
 import truekeen.core.job.Hold;
 import truekeen.core.job.Job;
 import truekeen.core.job.JobKind;
+import truekeen.core.job.LiftedBack;
 import truekeen.core.job.ThinRuleStrip;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.Numbers;
@@ -50,19 +51,16 @@ final class StepWriter {
         return leg.seconds() + (strokes - leg.strokes()) * SECONDS_PER_STROKE;
     }
 
-    /** The burr off, the back laid over the same rule again. */
-    Step deburrUnderRule(ThinRuleStrip strip, Abrasive finest, Stretch edge) {
-        return light(
-                        Step.Kind.DEBURR,
-                        StepWords.DEBURR_UNDER_RULE.fill("finest", finest.name()),
-                        finest,
-                        edge,
-                        DEBURR_STROKES)
+    /** The burr off with the back lifted as it was worked: over the same rule, or over what lifted it for its bevel. */
+    Step deburrLifted(LiftedBack back, Abrasive finest, Stretch edge) {
+        boolean ruled = back instanceof ThinRuleStrip;
+        String title = (ruled ? StepWords.DEBURR_UNDER_RULE : StepWords.DEBURR_LIFTED).fill("finest", finest.name());
+        return light(Step.Kind.DEBURR, title, finest, edge, DEBURR_STROKES)
                 .look(StepWords.CLOTH_CATCHES_NOTHING.words())
                 .gate(StepWords.NAIL_SLIDES_OFF_ASKED.words(), StepWords.STUBBORN_BURR.words())
                 .burr(Step.BurrTask.TAKE_OFF, StepWords.BURR_OFF.words())
                 .because(StepWords.WHY_DEBURR.words())
-                .caution(StepWords.RULE_AGAIN.fill("angle", strip.lift()))
+                .caution((ruled ? StepWords.RULE_AGAIN : StepWords.LIFT_AGAIN).fill("angle", back.lift()))
                 .how(List.of(manner.habits().lastLightStrokes()))
                 .done();
     }
