@@ -40,8 +40,9 @@ final class FaceSteps {
         };
     }
 
+    /** No setting of a holder: ink gone at one place only is what is wanted here, not evenly. */
     private static Step lower(Angle angle, Stretch edge) {
-        return Step.of(Step.Kind.SET_GUIDE, StepWords.LOWER_FOR_THE_CHEEKS.fill("angle", angle), edge)
+        return Step.of(Step.Kind.ADJUST, StepWords.LOWER_FOR_THE_CHEEKS.fill("angle", angle), edge)
                 .at(angle)
                 .lasting(StepWriter.SECONDS_TO_SET)
                 .look(StepWords.LOWER_HOW.words())
@@ -64,7 +65,7 @@ final class FaceSteps {
     private static Step liftBack(BackBevel bevel, Stretch edge) {
         Angle angle = bevel.lift();
         String lift = Numbers.plain(bevel.reach().mm() * angle.sin(), 1);
-        return Step.of(Step.Kind.SET_GUIDE, StepWords.LIFT_THE_BACK.fill("angle", angle), edge)
+        return Step.of(Step.Kind.ADJUST, StepWords.LIFT_THE_BACK.fill("angle", angle), edge)
                 .at(angle)
                 .lasting(StepWriter.SECONDS_TO_SET)
                 .look(StepWords.LIFT_HOW.fill(
