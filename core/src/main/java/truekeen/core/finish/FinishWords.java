@@ -5,7 +5,7 @@ import truekeen.core.message.Wording;
 /** The words of what is done to a tool once its edge is tested. Workshop priors where they advise. */
 enum FinishWords implements Wording {
     WASH("Wash slurry and swarf off"),
-    WASH_HOW("Blade, guide and hands: water for water stones, a wipe for oil."),
+    WASH_HOW("Blade, whatever held it, and hands: water for water stones, a wipe for oil."),
     WHY_WASH("Swarf is magnetic and gets into whatever is put together next."),
     WIPE_AWAY("Wipe away from the edge."),
     DRY("Dry it at once"),
@@ -55,6 +55,7 @@ enum FinishWords implements Wording {
     FIRST_RUN_CAUTION("Everyone well back; never reach under to listen."),
     LAY_IN("Lay the iron in at an angle"),
     LAY_IN_HOW("Swing it straight once it is past the cap iron and the mouth, so that the edge touches neither."),
+    LAY_IN_BARE("Swing it straight once it is past the mouth, so that the edge touches nothing."),
     WHY_LAY_IN("The edge meets iron only once."),
     LAY_IN_CAUTION("Edge up and away from the hand."),
     TAKE_UP_PLAY("Take up the play forward"),
@@ -78,6 +79,7 @@ enum FinishWords implements Wording {
     FIRST_CUT("Make the first cut"),
     WHY_FIRST_CUT("The edge is judged by its work."),
     WIPE_OIL("Wipe a little oil on"),
+    WIPE_FOOD_OIL("Wipe a little oil on that is safe with food"),
     OIL_OR_WAX("Oil or wax it"),
     RUSTS_OVERNIGHT("A thin film all over, now: this steel rusts overnight."),
     STAINLESS_STAINS("A thin film: stainless stains too where salt or acid dries on it."),
@@ -85,6 +87,8 @@ enum FinishWords implements Wording {
     NOTHING_HOLDS_RUST("{steel}: nothing in it holds rust off."),
     SLOWER_TO_RUST("{steel}: slower to rust, and not proof against it."),
     OIL_CAUTION("Gloves for the last wipe; oily rags dry flat, away from sparks."),
+    FOOD_OIL_CAUTION(
+            "Mineral oil sold for food use: no machine oil, and no cooking oil, which turns sticky and rancid. Washed before it cuts food."),
     PURPOSE_WOODWORK("general woodwork"),
     CHECK_FIRST_ESTIMATE("First estimate: {days} days is usual for this work."),
     CHECK_FROM_ITS_OWN("It was sharpened every {days} days so far (middle of {intervals} intervals).");

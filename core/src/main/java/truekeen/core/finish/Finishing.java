@@ -30,7 +30,7 @@ public final class Finishing {
                 FinishWords.WHY_WASH.words(),
                 FinishWords.WIPE_AWAY.words()));
         acts.add(act(Key.DRY, FinishWords.DRY.words(), FinishWords.DRY_HOW.words(), FinishWords.WHY_DRY.words(), ""));
-        acts.add(protect(steel));
+        acts.add(protect(steel, trade.food()));
         GeometryKind kind = trade.geometry();
         if (kind.powered()) {
             machine(acts, kind);
@@ -99,10 +99,10 @@ public final class Finishing {
         acts.add(act(
                 Key.LAY_IN,
                 FinishWords.LAY_IN.words(),
-                FinishWords.LAY_IN_HOW.words(),
+                (capped(trade) ? FinishWords.LAY_IN_HOW : FinishWords.LAY_IN_BARE).words(),
                 FinishWords.WHY_LAY_IN.words(),
                 FinishWords.LAY_IN_CAUTION.words()));
-        if (trade.geometry() == GeometryKind.PLANE_IRON_DOWN) {
+        if (capped(trade)) {
             acts.add(capIron(trade));
         }
         acts.add(act(
@@ -119,6 +119,11 @@ public final class Finishing {
                 FinishWords.WHY_LEVEL.words(),
                 FinishWords.LEVEL_CAUTION.words()));
         acts.add(firstCut(FinishWords.ONE_SHAVING.words()));
+    }
+
+    /** Irons that lie bevel up, and square irons, have no cap iron. */
+    private static boolean capped(ToolUse trade) {
+        return trade.geometry() == GeometryKind.PLANE_IRON_DOWN;
     }
 
     private static FinishAct capIron(ToolUse trade) {
@@ -144,19 +149,21 @@ public final class Finishing {
         return act(Key.FIRST_CUT, FinishWords.FIRST_CUT.words(), words, FinishWords.WHY_FIRST_CUT.words(), "");
     }
 
-    private static FinishAct protect(SteelClass steel) {
+    private static FinishAct protect(SteelClass steel, boolean food) {
         boolean rusts = steel.rusting() == SteelClass.Rusting.FAST;
         boolean stainless = steel.rusting() == SteelClass.Rusting.STAINLESS;
         return act(
                 Key.PROTECT,
-                stainless ? FinishWords.WIPE_OIL.words() : FinishWords.OIL_OR_WAX.words(),
+                food
+                        ? FinishWords.WIPE_FOOD_OIL.words()
+                        : stainless ? FinishWords.WIPE_OIL.words() : FinishWords.OIL_OR_WAX.words(),
                 rusts
                         ? FinishWords.RUSTS_OVERNIGHT.words()
                         : stainless ? FinishWords.STAINLESS_STAINS.words() : FinishWords.RUSTS_IN_WATER.words(),
                 rusts
                         ? FinishWords.NOTHING_HOLDS_RUST.fill("steel", upper(steel.name()))
                         : FinishWords.SLOWER_TO_RUST.fill("steel", upper(steel.name())),
-                FinishWords.OIL_CAUTION.words());
+                (food ? FinishWords.FOOD_OIL_CAUTION : FinishWords.OIL_CAUTION).words());
     }
 
     private static FinishAct act(Key key, String title, String words, String why, String caution) {

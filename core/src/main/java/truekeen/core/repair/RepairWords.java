@@ -22,7 +22,7 @@ enum RepairWords implements Wording {
     LIGHT_UNTIL("The land just disappears, everywhere at once."),
     LINE_AT("{behind} mm behind the foremost point"),
     SCRIBE_CAMBER(
-            "Ink the back. Lay the iron in the plane, cap iron set well back, and scribe along the sole's mouth; or scribe a round that falls back {camber} mm at the corners, its middle {line}."),
+            "Ink the back. Lay the iron in the plane, a cap iron set well back, and scribe along the sole's mouth; or scribe a round that falls back {camber} mm at the corners, its middle {line}."),
     TRACE_PROFILE(
             "Trace the profile first, if that was not done. Ink both sides and draw a line {line}, following the sweep."),
     SCRIBE_SQUARE("Ink the back. Scribe a line off the side with a square, {line}."),

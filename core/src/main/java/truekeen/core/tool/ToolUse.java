@@ -47,7 +47,9 @@ public record ToolUse(
         /** It may close on the fingers. */
         FOLDS,
         /** The grain of the wood runs every way. */
-        DIFFICULT_GRAIN
+        DIFFICULT_GRAIN,
+        /** It cuts food. */
+        FOOD
     }
 
     /** Whether it may close on the fingers. */
@@ -58,6 +60,11 @@ public record ToolUse(
     /** Whether the grain of the wood it works runs every way. */
     public boolean difficultGrain() {
         return traits.contains(Trait.DIFFICULT_GRAIN);
+    }
+
+    /** Whether it cuts food: what is left on it is eaten. */
+    public boolean food() {
+        return traits.contains(Trait.FOOD);
     }
 
     /** The key: tool and use, such as "bench chisel / general bench work". */

@@ -65,7 +65,33 @@ class FinishingTest {
         FinishAct stainless = Finishing.acts(knife, STAINLESS, false).get(2);
         assertThat(carbon.words()).contains("rusts overnight");
         assertThat(stainless.words()).contains("stains too");
-        assertThat(carbon.caution()).contains(FinishWords.OIL_CAUTION.words());
+        ToolUse chisel = first(GeometryKind.CHISEL);
+        assertThat(Finishing.acts(chisel, CARBON, false).get(2).caution()).isEqualTo(FinishWords.OIL_CAUTION.words());
+    }
+
+    @Test
+    void whatCutsFoodIsOiledWithWhatMayBeEaten() {
+        for (ToolUse trade : ToolUses.all()) {
+            FinishAct protect = Finishing.acts(trade, CARBON, false).get(2);
+            assertThat(protect.caution().equals(FinishWords.FOOD_OIL_CAUTION.words()))
+                    .as(trade.key())
+                    .isEqualTo(trade.food());
+        }
+        assertThat(ToolUses.all().stream()
+                        .filter(ToolUse::food)
+                        .map(ToolUse::tool)
+                        .distinct())
+                .contains("kitchen knife", "meat cleaver", "single-bevel knife", "fish and boning knife")
+                .doesNotContain("pocket knife", "axe", "drawknife");
+    }
+
+    @Test
+    void noCapIronIsSpokenOfWhereThereIsNone() {
+        for (ToolUse trade : ToolUses.all()) {
+            boolean speaks = Finishing.acts(trade, CARBON, false).stream()
+                    .anyMatch(a -> (a.title() + a.words() + a.caution()).contains("cap iron"));
+            assertThat(speaks).as(trade.key()).isEqualTo(trade.geometry() == GeometryKind.PLANE_IRON_DOWN);
+        }
     }
 
     @Test
