@@ -39,12 +39,17 @@ final class AngleReader {
     final AngleChoice advised;
     /** What the tool's own past asks for. */
     final AngleHistory history;
-    /** The bevels asked for, or null while something in them is wrong. */
-    final TargetBevel target;
+    /** The bevels that are held, or null while something in them is wrong. */
+    private TargetBevel target;
+    /** The last bevel that was asked for where what holds the tool gives another. */
+    private Optional<Angle> notHeld = Optional.empty();
     /** A second pair of bevels to compare, or null where none is asked for. */
     final TargetBevel other;
     /** Camber of an iron, where it is to have one. */
     final Optional<Camber> camber;
+
+    /** A difference that the screens show (°). */
+    private static final double SHOWN_DEG = 0.05;
 
     private final Blade blade;
     private final AngleForm in;
@@ -246,6 +251,34 @@ final class AngleReader {
                 .with("what", blade.kind().key())
                 .with("reason", holder.fault()));
         return Optional.of(holder);
+    }
+
+    /** What cannot be set is taken for what it gives. */
+    void heldBy(Optional<CoreHolder> chosen) {
+        if (target == null) {
+            return;
+        }
+        TargetBevel wanted = target;
+        chosen.flatMap(CoreHolder::core).ifPresent(holder -> form.checks().attempt(() -> {
+            try {
+                target = holder.held(Seat.of(blade), wanted);
+                return target;
+            } catch (RefusedException refused) {
+                throw refused.at("holderId");
+            }
+        }));
+        boolean other = Math.abs(target.last().degrees() - wanted.last().degrees()) >= SHOWN_DEG;
+        notHeld = other ? Optional.of(wanted.last()) : Optional.empty();
+    }
+
+    /** The bevels that are held, or null while something in what was asked is wrong. */
+    TargetBevel target() {
+        return target;
+    }
+
+    /** The last bevel that was asked for, where what holds the tool gives another. */
+    Optional<Angle> notHeld() {
+        return notHeld;
     }
 
     private boolean preferred(CoreHolder h) {

@@ -125,7 +125,7 @@ public class AngleService {
         if (row.madeAt != null) {
             Form.sameVersion(row.version, in.version());
         }
-        TargetBevel target = asked.read.target;
+        TargetBevel target = asked.read.target();
         row.trade = asked.read.trade.key();
         row.primaryDeg = target.primary().degrees();
         row.lastDeg = target.last().degrees();
@@ -156,16 +156,17 @@ public class AngleService {
             read.form.choice("trade", AngleWords.THE_WORK.words(), in.trade(), Optional.empty(), works(tool));
         }
         Optional<CoreHolder> holder = read.holder(holders.core());
+        read.heldBy(holder);
         double ink = ink(tool.id(), in.name(), holder);
         HolderSettings settings = HolderSettings.of(
                 holder, Seat.of(tool.geometry()), ink, holder.flatMap(h -> holders.calibration(h.id())));
-        boolean settable =
-                read.target != null && (holder.isEmpty() || holder.get().core().isPresent());
+        boolean settable = read.target() != null
+                && (holder.isEmpty() || holder.get().core().isPresent());
         // By hand nothing need be set: where the spine is no help the bevel itself is the guide.
         List<SettingView> views = !settable
                 ? List.of()
-                : settings.all(read.target, holder.isPresent() ? read.form.checks() : new Checks());
-        StandsView stands = settable ? settings.stands(read.form, in.standsAt(), read.target) : null;
+                : settings.all(read.target(), holder.isPresent() ? read.form.checks() : new Checks());
+        StandsView stands = settable ? settings.stands(read.form, in.standsAt(), read.target()) : null;
         return new Asked(read, holder, settings, ink, answer(read, tool, in, holder, views, stands));
     }
 
@@ -183,7 +184,7 @@ public class AngleService {
     public Holdings holdings(UUID toolId, AngleForm in) {
         CoreTool tool = tools.core(toolId);
         Asked asked = ask(tool, in);
-        TargetBevel target = asked.read.target;
+        TargetBevel target = asked.read.target();
         if (target == null) {
             asked.read.form.checks().orThrow();
             throw Form.notFound("bevel", toolId);
@@ -191,15 +192,7 @@ public class AngleService {
         Seat seat = Seat.of(tool.geometry());
         List<HoldingView> all = new ArrayList<>();
         for (CoreHolder h : holders.core()) {
-            Checks checks = new Checks();
-            List<SettingView> settings = h.core().isEmpty()
-                    ? List.of()
-                    : HolderSettings.of(Optional.of(h), seat, 0, holders.calibration(h.id()))
-                            .all(target, checks);
-            String refused = h.core().isEmpty()
-                    ? h.fault()
-                    : checks.clean() ? "" : checks.refusals().get(0).words();
-            all.add(new HoldingView(h.id().toString(), h.name(), h.kind().words(), refused, settings));
+            all.add(holding(h, seat, target));
         }
         Checks byHand = new Checks();
         List<SettingView> bare =
@@ -211,6 +204,22 @@ public class AngleService {
                 byHand.clean() ? "" : byHand.refusals().get(0).words(),
                 bare));
         return new Holdings(target.primary().degrees(), target.last().degrees(), all);
+    }
+
+    /** What is set on one thing owned; what cannot be set shows what it gives instead. */
+    private HoldingView holding(CoreHolder h, Seat seat, TargetBevel wanted) {
+        String id = h.id().toString();
+        if (h.core().isEmpty()) {
+            return new HoldingView(id, h.name(), h.kind().words(), h.fault(), List.of());
+        }
+        Checks checks = new Checks();
+        TargetBevel held = checks.attempt(() -> h.core().get().held(seat, wanted));
+        List<SettingView> settings = held == null
+                ? List.of()
+                : HolderSettings.of(Optional.of(h), seat, 0, holders.calibration(h.id()))
+                        .all(held, checks);
+        String refused = checks.clean() ? "" : checks.refusals().get(0).words();
+        return new HoldingView(id, h.name(), h.kind().words(), refused, settings);
     }
 
     private static ToolUse work(CoreTool tool, String key) {
@@ -233,7 +242,7 @@ public class AngleService {
         Form form = read.form;
         Blade blade = tool.geometry();
         ToolUse trade = read.trade;
-        TargetBevel target = read.target;
+        TargetBevel target = read.target();
         EdgeSurvey survey =
                 surveys.core(tool.id()).map(SurveyService.CoreSurvey::survey).orElse(NOT_YET);
         Optional<Length> shaving = Figures.shaving(form, in.shaving(), read.camber);
@@ -257,7 +266,7 @@ public class AngleService {
                 tool.steel().name(),
                 reasons(read),
                 surveys.past(tool.id()),
-                Warnings.of(tool, trade, read.advised, target),
+                warnings(tool, read, holder),
                 blade.kind().allows(Operation.CAMBER) && blade instanceof PlaneIron,
                 blade.kind().allows(Operation.HOLLOW)
                         && blade.kind().dimension("wheelDiameter").isPresent(),
@@ -277,6 +286,20 @@ public class AngleService {
                 holder.map(h -> h.id().toString()).orElse(AngleReader.HAND),
                 settings,
                 stands);
+    }
+
+    private static List<String> warnings(CoreTool tool, AngleReader read, Optional<CoreHolder> holder) {
+        List<String> all = new ArrayList<>();
+        read.notHeld()
+                .ifPresent(wanted -> all.add(AngleWords.HELD_AS_IT_IS.fill(
+                        "holder",
+                        holder.map(CoreHolder::name).orElse(""),
+                        "held",
+                        read.target().last(),
+                        "wanted",
+                        wanted)));
+        all.addAll(Warnings.of(tool, read.trade, read.advised, read.target()));
+        return all;
     }
 
     private static List<String> reasons(AngleReader read) {
@@ -348,7 +371,7 @@ public class AngleService {
                         AngleWords.PRIMARY_NOW.words(),
                         tool.geometry().primary().toString())));
         read.advised.floor().ifPresent(f -> given.add(new Advice.Given(AngleWords.LOWEST_SOUND.words(), f.toString())));
-        double last = read.target.last().degrees();
+        double last = read.target().last().degrees();
         return AdviceView.of(new Advice(
                 AngleWords.LAST_BEVEL.words(),
                 last,

@@ -86,6 +86,8 @@ enum AngleWords implements Wording {
     A_LAST_BEVEL("A last bevel"),
     A_BACK_BEVEL("A back bevel"),
     SOMETHING_THAT_HOLDS("Something in the kit that holds an angle"),
+    CHORD_OF_THE_HOLLOW("chord of the hollow it grinds"),
+    HELD_AS_IT_IS("The {holder} gives {held} as it is: that is taken, instead of {wanted}."),
     MOVED_BY_INK("moved by the ink check"),
     SETTING_FOR("{setting} for the {bevel}"),
     SAME_INPUTS("The same inputs."),

@@ -10,10 +10,10 @@ import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.Form;
 import truekeen.core.advice.Advice;
+import truekeen.core.holding.HeldBevel;
 import truekeen.core.holding.Holder;
 import truekeen.core.holding.SavedSetting;
 import truekeen.core.holding.Seat;
-import truekeen.core.holding.SetBevel;
 import truekeen.core.holding.Setting;
 import truekeen.core.holding.SpineStack;
 import truekeen.core.message.Checks;
@@ -40,49 +40,34 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
         return new HolderSettings(holder.flatMap(CoreHolder::core).orElse(BARE), seat, inkDeg, known);
     }
 
-    /** A bevel that is to be held. */
-    record Bevel(SetBevel which, Angle angle) {}
-
-    static List<Bevel> bevels(TargetBevel target) {
-        return target.hasSecondary()
-                ? List.of(new Bevel(SetBevel.PRIMARY, target.primary()), new Bevel(SetBevel.SECONDARY, target.last()))
-                : List.of(new Bevel(SetBevel.ONLY, target.last()));
-    }
-
     /** The settings, or none where one of them is refused, which is noted. */
     List<SettingView> all(TargetBevel target, Checks checks) {
-        List<SettingView> settings = new ArrayList<>();
-        for (Bevel b : bevels(target)) {
-            SettingView view = checks.attempt(() -> {
-                try {
-                    return view(b);
-                } catch (RefusedException refused) {
-                    throw refused.at("holderId");
-                }
-            });
-            if (view == null) {
-                return List.of();
+        List<SettingView> settings = checks.attempt(() -> {
+            try {
+                return held(target).stream().map(this::view).toList();
+            } catch (RefusedException refused) {
+                throw refused.at("holderId");
             }
-            settings.add(view);
-        }
-        return settings;
+        });
+        return settings == null ? List.of() : settings;
     }
 
     /** The settings as a set-up keeps them. */
     List<SavedSetting> kept(TargetBevel target) {
-        return bevels(target).stream()
-                .map(b -> SavedSetting.of(b.which(), b.angle(), setting(b.angle())))
-                .toList();
+        return held(target).stream().map(HeldBevel::saved).toList();
     }
 
-    /** The setting for an angle, moved by what the ink asked for. */
-    Setting setting(Angle angle) {
-        return holder.setting(seat, Angle.ofDegrees(angle.degrees() + inkDeg));
+    private List<HeldBevel> held(TargetBevel target) {
+        return HeldBevel.of(holder, seat, target, Angle.ofDegrees(inkDeg));
     }
 
-    private SettingView view(Bevel b) {
-        Setting s = setting(b.angle());
+    private SettingView view(HeldBevel b) {
+        Setting s = b.setting();
         List<Advice.Given> given = new ArrayList<>(s.given());
+        if (b.hollow()) {
+            given.add(new Advice.Given(
+                    AngleWords.CHORD_OF_THE_HOLLOW.words(), b.angle().toString()));
+        }
         if (inkDeg != 0) {
             given.add(new Advice.Given(
                     AngleWords.MOVED_BY_INK.words(), Angle.ofDegrees(inkDeg).toString()));
@@ -122,7 +107,8 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
         if (Form.blank(typed)) {
             return null;
         }
-        Setting.Unit unit = unit(target);
+        Optional<HeldBevel> last = last(target);
+        Setting.Unit unit = last.map(h -> h.setting().unit()).orElse(Setting.Unit.MM);
         Double value = unit == Setting.Unit.MM
                 ? millimetres(form.length("standsAt", typed))
                 : degrees(form.angle("standsAt", typed));
@@ -140,15 +126,16 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
             return null;
         }
         double gives = held.degrees() - inkDeg;
-        double off = gives - target.last().degrees();
+        double off = gives - last.map(HeldBevel::held).orElse(target.last()).degrees();
         return new StandsView(value, unit.symbol(), gives, off, Math.abs(off) < Prior.STANDS_AS_WANTED_DEG.value());
     }
 
-    private Setting.Unit unit(TargetBevel target) {
+    private Optional<HeldBevel> last(TargetBevel target) {
         try {
-            return setting(target.last()).unit();
+            List<HeldBevel> all = held(target);
+            return all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1));
         } catch (RefusedException refused) {
-            return Setting.Unit.MM;
+            return Optional.empty();
         }
     }
 

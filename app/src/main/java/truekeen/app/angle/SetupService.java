@@ -92,12 +92,8 @@ public class SetupService implements HistorySource {
     /** How a tool is worked with a set-up. */
     @Transactional(readOnly = true)
     public WorkingMethod manner(CoreTool tool, Setup s) {
-        return WorkingMethod.of(
-                        tool.geometry().kind(),
-                        s.target(tool.geometry()),
-                        s.byHand() ? Optional.empty() : Optional.of(s.holderName()),
-                        s.holder(),
-                        s.camber(tool.geometry()))
+        return WorkingMethod.heldBy(
+                        tool.geometry().kind(), s.target(tool.geometry()), s.onStone(), s.camber(tool.geometry()))
                 .with(SheetHabits.of(rules.core(tool.id())));
     }
 

@@ -93,9 +93,10 @@ public final class PlanViews {
 
     /** A step, with what to set where the holder is set. */
     public static StepView step(Step s, Setup setup) {
-        Optional<SavedSetting> set = s.kind() == Step.Kind.SET_GUIDE
-                ? s.angleDeg().map(Angle::ofDegrees).flatMap(setup::settingFor)
-                : Optional.empty();
+        boolean sets = s.kind() == Step.Kind.SET_GUIDE && !setup.holder().atMachine()
+                || s.kind() == Step.Kind.GRIND && setup.holder().atMachine();
+        Optional<SavedSetting> set =
+                sets ? s.angleDeg().map(Angle::ofDegrees).flatMap(setup::settingFor) : Optional.empty();
         return new StepView(
                 s.kind(),
                 s.title(),

@@ -10,6 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
+import truekeen.core.quantity.Angle;
 
 /** Everything that holds an angle, through the door: set, asked back, restated. */
 class HoldingsTest extends ApiTest {
@@ -95,7 +97,17 @@ class HoldingsTest extends ApiTest {
         double value = setting.path("setting").path("value").asDouble();
         form.put("standsAt", String.valueOf(value));
         JsonNode stands = advice(tool, form).path("stands");
-        assertThat(stands.path("givesDeg").asDouble()).isCloseTo(30, within(1e-6));
+        // What cannot be set is taken for what it gives, and that is said.
+        double held = setting.path("angleDeg").asDouble();
+        assertThat(stands.path("givesDeg").asDouble()).isCloseTo(held, within(1e-6));
+        assertThat(stands.path("offDeg").asDouble()).isCloseTo(0, within(1e-6));
+        boolean fixed = holder.equals("cards") || holder.equals("wedge");
+        assertThat(Math.abs(held - 30) < 1e-9).isNotEqualTo(fixed);
+        assertThat(advice(tool, form)
+                        .path("warnings")
+                        .toString()
+                        .contains("gives " + Angle.ofDegrees(held) + " as it is"))
+                .isEqualTo(fixed);
         assertThat(setting.path("scheme").path("parts").size()).isGreaterThan(1);
         assertThat(setting.path("where").asText()).isNotEmpty();
     }

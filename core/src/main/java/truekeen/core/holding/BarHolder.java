@@ -70,6 +70,11 @@ public record BarHolder(Wheel wheel, Length reach, Length offset, Length barRadi
     }
 
     @Override
+    public Angle edgeOfHollow(Seat seat, Angle chord) {
+        return Wheels.edgeOfHollow(wheel, seat, chord);
+    }
+
+    @Override
     public Angle gives(Seat seat, double gapMm) {
         kind().require(seat.kind());
         return Holder.inRange(bar().edge(Length.ofMm(gapMm)));

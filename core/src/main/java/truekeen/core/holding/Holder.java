@@ -4,6 +4,7 @@ import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
+import truekeen.core.section.TargetBevel;
 
 /**
  * A thing that holds an angle. Every one turns an angle into a number to set and back; {@code gives(seat,
@@ -29,6 +30,35 @@ public sealed interface Holder
      * @throws RefusedException where it cannot hold this blade, or not at this angle, with the reason and the limit
      */
     Setting setting(Seat seat, Angle angle);
+
+    /**
+     * The bevels that it holds when these are wanted: where something in it cannot be changed, that decides the last one.
+     *
+     * @param wanted in the convention of the tool
+     * @throws RefusedException where no angle belongs to what cannot be changed
+     */
+    default TargetBevel held(Seat seat, TargetBevel wanted) {
+        return wanted;
+    }
+
+    /** Whether it holds an angle as it is: what cannot be set holds only its own. */
+    default boolean holds(Seat seat, Angle angle) {
+        return true;
+    }
+
+    /**
+     * What stands at the very edge when it grinds a bevel of that chord: less on a wheel, which leaves a hollow.
+     *
+     * @throws RefusedException where the bevel would span the wheel
+     */
+    default Angle edgeOfHollow(Seat seat, Angle chord) {
+        return chord;
+    }
+
+    /** What to set for a secondary bevel, once it was set for the primary under it. */
+    default Setting settingAfter(Seat seat, Angle primary, Angle last) {
+        return setting(seat, last);
+    }
 
     /**
      * The angle that a setting gives.

@@ -229,9 +229,24 @@ public enum HolderKind {
         };
     }
 
+    /** What to do where it bears at one end only. */
+    public String toEven() {
+        return switch (this) {
+            case ROLLER_GUIDE, FACE_GUIDE, SUPPORT_BAR -> "seat the tool again";
+            case PLATFORM_REST, BELT_TABLE -> "lay the tool flat again";
+            case STACK, WEDGE_BLOCK, SPINE_HONE -> "lean less on that end, and follow the edge with the handle";
+            case HAND_STONE, HAND -> "go on at the other end";
+        };
+    }
+
     /** Whether it stands before a wheel, whose diameter then counts. */
     public boolean onWheel() {
         return onWheel;
+    }
+
+    /** Whether it stands before a wheel or a belt: it does not hold a tool on a stone. */
+    public boolean atMachine() {
+        return onWheel || this == BELT_TABLE;
     }
 
     /** Whether stop blocks can set it. */

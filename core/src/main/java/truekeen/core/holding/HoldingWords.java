@@ -18,6 +18,7 @@ enum HoldingWords implements Wording {
     NEAREST_BLOCK("nearest stop block"),
     BLOCK_HOLDS("it holds {held}, {off}° {way}"),
     CAM_TURNED("with the cam turned, same projection"),
+    TURN_THE_CAM("As for the primary: leave the blade clamped and turn the cam."),
     MICRO_BEVEL_MORE("a micro-bevel of {more} more"),
     BODY_ABOVE("body above the stone"),
     ITS_FRONT_CORNER("its front corner"),

@@ -65,6 +65,11 @@ public record RestHolder(Wheel wheel, Length contact) implements Holder {
     }
 
     @Override
+    public Angle edgeOfHollow(Seat seat, Angle chord) {
+        return Wheels.edgeOfHollow(wheel, seat, chord);
+    }
+
+    @Override
     public Angle gives(Seat seat, double tiltDegrees) {
         kind().require(seat.kind());
         Angle side = rest().bevel(Angle.ofDegrees(tiltDegrees));

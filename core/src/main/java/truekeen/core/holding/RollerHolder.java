@@ -14,6 +14,7 @@ import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Point;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.HoningGuide;
 import truekeen.core.table.Prior;
 
@@ -45,6 +46,11 @@ public record RollerHolder(
         implements Holder {
     /** A roller wider than this does not rock. Source: workshop prior. */
     static final double ROCKS_UP_TO_MM = Prior.ROLLER_HOLDER_ROCKS_UP_TO_MM.value();
+
+    /** A cam that comes as near as this to the secondary wanted is used. Source: workshop prior. */
+    private static final double CAM_COMES_NEAR = Prior.CAM_COMES_NEAR_DEG.value();
+
+    private static final double CAM_HOLDS = Prior.CAM_HOLDS_DEG.value();
 
     /** Keeps the blocks from changing. */
     public RollerHolder {
@@ -83,6 +89,40 @@ public record RollerHolder(
                                 Outline.degrees(Math.toDegrees(
                                         Math.atan(0.5 / seat.edge().mm()))))),
                 scheme(guide, seat, angle, p));
+    }
+
+    /** A cam that comes near the secondary is taken for what it gives. */
+    @Override
+    public TargetBevel held(Seat seat, TargetBevel wanted) {
+        return wanted.hasSecondary()
+                ? camFor(seat, wanted.primary(), wanted.last(), CAM_COMES_NEAR)
+                        .map(wanted::endingAt)
+                        .orElse(wanted)
+                : wanted;
+    }
+
+    /** Clamped as it is for the primary, with the cam turned, where that holds it; else it is set anew. */
+    @Override
+    public Setting settingAfter(Seat seat, Angle primary, Angle last) {
+        Setting anew = setting(seat, last);
+        return camFor(seat, primary, last, CAM_HOLDS)
+                .map(c -> {
+                    double p = setting(seat, primary).value();
+                    HoningGuide guide = guide(seat.thickness());
+                    HoningGuide turned = new HoningGuide(
+                            rollerRadius.plus(eccentric.orElseThrow()), guide.axleBelowBack(), guide.axleSetback());
+                    return anew.leftAt(p, HoldingWords.TURN_THE_CAM.words(), scheme(turned, seat, last, p));
+                })
+                .orElse(anew);
+    }
+
+    private Optional<Angle> camFor(Seat seat, Angle primary, Angle last, double withinDeg) {
+        return eccentric
+                .map(e -> {
+                    HoningGuide guide = guide(seat.thickness());
+                    return guide.angle(guide.projectionOutside(primary, "holderId"), e);
+                })
+                .filter(c -> Math.abs(c.degrees() - last.degrees()) <= withinDeg);
     }
 
     private List<Advice.Given> given(HoningGuide guide, Angle angle, Seat seat) {
@@ -177,7 +217,7 @@ public record RollerHolder(
     }
 
     private Scheme scheme(HoningGuide guide, Seat seat, Angle angle, double p) {
-        double r = rollerRadius.mm();
+        double r = guide.rollerRadius().mm();
         double d = guide.axleBelowBack().mm();
         double s = axleSetback.mm();
         Scheme.Frame blade = Scheme.Frame.at(new Point(0, 0), angle);

@@ -74,6 +74,12 @@ public record Setting(
         checks = List.copyOf(checks);
     }
 
+    /** The same angle with the number left as it stands, by what is done instead. */
+    Setting leftAt(double standing, String instead, Scheme drawn) {
+        return new Setting(
+                name, unit, standing, angle, degreesPerUnit, instead, formula, given, changes, asides, checks, drawn);
+    }
+
     /** What an error of the hand does to the angle (°). */
     public double degreesPerStep() {
         return Math.abs(degreesPerUnit) * unit.step();

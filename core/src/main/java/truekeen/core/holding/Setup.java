@@ -46,6 +46,33 @@ public record Setup(
                 : settings.stream().filter(s -> s.holds(angle)).findFirst();
     }
 
+    /**
+     * What holds the tool on a stone; empty where a hand does, where the holder stands before a wheel or a belt, and where
+     * nothing is set because it no longer holds.
+     */
+    public Optional<StoneHolder> onStone() {
+        return byHand() || holder.atMachine() || settings.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new StoneHolder(
+                        holderName,
+                        holder,
+                        setting(SetBevel.SECONDARY).isEmpty()
+                                || setting(SetBevel.PRIMARY).isPresent(),
+                        camTurned()));
+    }
+
+    private Optional<SavedSetting> setting(SetBevel bevel) {
+        return settings.stream().filter(s -> s.bevel() == bevel).findFirst();
+    }
+
+    /** The same projection for both bevels: a cam makes the difference. */
+    private boolean camTurned() {
+        return holder.takesBlocks()
+                && setting(SetBevel.PRIMARY)
+                        .flatMap(p -> setting(SetBevel.SECONDARY).filter(s -> s.value() == p.value()))
+                        .isPresent();
+    }
+
     /** The camber asked of an iron. */
     public Optional<Camber> camber(Blade blade) {
         return blade instanceof PlaneIron iron

@@ -11,7 +11,9 @@ import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Point;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.SpineHeight;
+import truekeen.core.table.Prior;
 
 /**
  * A hone whose foot rides on the spine: the foot stands off the abrasive by {@code W·sin β − T·cos β} (half the spine
@@ -62,6 +64,19 @@ public record SpineHone(Optional<Length> foot) implements Holder {
                         .orElse(List.of()),
                 List.of(HoldingWords.FILE_THE_SPINE.words(), HoldingWords.WAX_THE_SPINE.words()),
                 scheme(seat, angle, height));
+    }
+
+    /** A foot that cannot be moved is taken for what it gives. */
+    @Override
+    public TargetBevel held(Seat seat, TargetBevel wanted) {
+        return foot.map(f -> wanted.endingAt(gives(seat, f.mm()))).orElse(wanted);
+    }
+
+    @Override
+    public boolean holds(Seat seat, Angle angle) {
+        return foot.map(f -> gives(seat, f.mm()))
+                .map(own -> Math.abs(own.minus(angle).degrees()) <= Prior.FIXED_HOLDS_DEG.value())
+                .orElse(true);
     }
 
     @Override

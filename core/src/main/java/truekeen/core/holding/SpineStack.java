@@ -13,6 +13,7 @@ import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Point;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.SpineHeight;
 
 /**
@@ -72,6 +73,21 @@ public record SpineStack(Optional<Length> piece, Optional<Length> lever) impleme
                 asides(seat, angle, height),
                 List.of(HoldingWords.FIND_BY_TOUCH.words(), HoldingWords.ONE_PIECE.words()),
                 scheme(seat, angle, width, height));
+    }
+
+    /** Whole pieces lie under the spine: the number that comes nearest is taken for what it gives. */
+    @Override
+    public TargetBevel held(Seat seat, TargetBevel wanted) {
+        return piece.map(one -> whole(seat, one, wanted.last()))
+                .map(wanted::endingAt)
+                .orElse(wanted);
+    }
+
+    private Angle whole(Seat seat, Length one, Angle wanted) {
+        Length width = width(seat);
+        double height = spine(seat, width).heightAbove(wanted, "last").mm();
+        long many = Math.max(1, Math.round(height / one.mm()));
+        return many * one.mm() < width.mm() ? Holder.inRange(gives(seat, many * one.mm())) : wanted;
     }
 
     @Override

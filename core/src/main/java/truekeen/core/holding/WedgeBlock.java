@@ -11,6 +11,8 @@ import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.section.Point;
+import truekeen.core.section.TargetBevel;
+import truekeen.core.table.Prior;
 
 /**
  * A wedge that the blade's side lies on: {@code θ − κ}, κ the taper of the side.
@@ -50,6 +52,13 @@ public record WedgeBlock(Optional<Angle> wedge) implements Holder {
                 scheme(seat, angle, side));
     }
 
+    /** A wedge that is owned is taken for what it gives. */
+    @Override
+    public TargetBevel held(Seat seat, TargetBevel wanted) {
+        return wedge.map(w -> wanted.endingAt(Holder.inRange(seat.edgeBevel(w))))
+                .orElse(wanted);
+    }
+
     private Setting.Aside owned(Seat seat, Angle wanted, Angle w) {
         Angle held = seat.edgeBevel(w);
         double off = held.minus(wanted).degrees();
@@ -62,6 +71,13 @@ public record WedgeBlock(Optional<Angle> wedge) implements Holder {
                         ? HoldingWords.AS_WANTED.words()
                         : HoldingWords.OFF_THE_WANTED.fill(
                                 "off", Numbers.plain(Math.abs(off), 1), "way", (off > 0 ? "steeper" : "lower")));
+    }
+
+    @Override
+    public boolean holds(Seat seat, Angle angle) {
+        return wedge.map(w -> seat.edgeBevel(w))
+                .map(own -> Math.abs(own.minus(angle).degrees()) <= Prior.FIXED_HOLDS_DEG.value())
+                .orElse(true);
     }
 
     @Override

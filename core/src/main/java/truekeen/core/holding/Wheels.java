@@ -53,6 +53,13 @@ final class Wheels {
         return all;
     }
 
+    /** What stands at the edge of the hollow that a hard wheel leaves under a chord; leather and felt leave none. */
+    static Angle edgeOfHollow(Wheel wheel, Seat seat, Angle chord) {
+        return wheel.kind().soft() || seat.perSide()
+                ? chord
+                : new HollowGrind(seat.thickness(), wheel.diameter(), chord).edge();
+    }
+
     /** What to look at before the wheel is started. */
     static List<String> checks(Wheel wheel, boolean rest) {
         List<String> all = new ArrayList<>();

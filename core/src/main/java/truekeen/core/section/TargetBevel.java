@@ -50,6 +50,12 @@ public record TargetBevel(
         return new TargetBevel(blade.primary(), blade.lastBevel(), blade.backBevel(), blade.wheel());
     }
 
+    /** The same with another last bevel: one bevel stays one, and a primary that would be steeper comes down to it. */
+    public TargetBevel endingAt(Angle otherLast) {
+        Angle under = hasSecondary() ? Angle.min(primary, otherLast) : otherLast;
+        return new TargetBevel(under, otherLast, back, wheel, camber);
+    }
+
     /** Whether there is to be a secondary bevel on the primary. */
     public boolean hasSecondary() {
         return last.degrees() > primary.degrees() + SAME_DEG;

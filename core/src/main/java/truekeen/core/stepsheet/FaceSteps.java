@@ -114,7 +114,13 @@ final class FaceSteps {
                 .burr(StepWords.NOT_FELT_FOR_HERE.words())
                 .because(whyFace(job.kind()))
                 .how(manner.habits()
-                        .lines(leg.abrasive(), first, index == path.legs().size() - 1, sides.size() == 2, each))
+                        .lines(new SheetHabits.LegAsked(
+                                leg.abrasive(),
+                                first,
+                                index == path.legs().size() - 1,
+                                sides.size() == 2,
+                                each,
+                                SheetHabits.Grip.HAND)))
                 .learned(StepWriter.learns(leg))
                 .inSetsOf(sides.size() == 2 ? manner.setOf() : 1);
         StepWriter.learnedCount(step, leg.abrasive(), sides, each);

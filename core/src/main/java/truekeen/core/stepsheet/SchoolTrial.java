@@ -63,11 +63,10 @@ public record SchoolTrial(
                         on.target().camber())
                 : on.target();
         boolean byHand = rules.of(HouseRule.HOLDING) == RuleOption.HOLDING_FREEHAND;
-        WorkingMethod manner = WorkingMethod.of(
+        WorkingMethod manner = WorkingMethod.heldBy(
                         blade.kind(),
                         target,
-                        byHand ? Optional.empty() : on.manner().guide(),
-                        on.manner().heldBy(),
+                        byHand ? Optional.empty() : on.manner().holder(),
                         on.manner().camber())
                 .with(SheetHabits.of(rules));
         PlanRules stones = on.rules().with(HouseStones.of(rules));

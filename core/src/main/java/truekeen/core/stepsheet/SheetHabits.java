@@ -2,6 +2,7 @@ package truekeen.core.stepsheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.rule.HouseRule;
@@ -87,39 +88,63 @@ public record SheetHabits(
         return burrEachStone && kind != GeometryKind.SINGLE_BEVEL_KNIFE;
     }
 
+    /** What moves over what, and what there is to wash between stones. */
+    public enum Grip {
+        /** The tool clamped in something that rolls on the stone. */
+        ROLLER,
+        /** The tool in the hand, or resting on something that holds its angle. */
+        HAND,
+        /** The tool lies still, a small stone goes over it. */
+        STONE_IN_HAND,
+        /** The tool clamped, a file goes over it. */
+        FILE
+    }
+
     /**
-     * How the strokes of one leg are taken, each line one thing.
+     * A leg as its lines speak of it.
      *
+     * @param on what it is worked on
      * @param first whether it is the leg that shapes
      * @param last whether it is the finish
      * @param twoSided whether two sides are worked
      * @param each strokes a side
+     * @param grip what moves over what
      */
-    List<String> lines(Abrasive on, boolean first, boolean last, boolean twoSided, int each) {
+    record LegAsked(Abrasive on, boolean first, boolean last, boolean twoSided, int each, Grip grip) {}
+
+    /** How the strokes of one leg are taken, each line one thing. */
+    List<String> lines(LegAsked leg) {
+        Abrasive on = leg.on;
         List<String> lines = new ArrayList<>();
-        if (!first) {
-            lines.add(StepWords.WASH_BEFORE.fill("on", on.name()));
+        if (!leg.first) {
+            StepWords wash = leg.grip == Grip.ROLLER ? StepWords.WASH_ROLLER_BEFORE : StepWords.WASH_BEFORE;
+            lines.add(wash.fill("on", on.name()));
         }
-        lines.add(direction(on, first));
-        if (twoSided) {
-            lines.add(dealt(each, first));
+        lines.add(direction(leg));
+        if (leg.twoSided) {
+            lines.add(dealt(leg.each, leg.first));
         }
         if (on.wet() && on.kind().has(AbrasiveKind.Trait.MAKES_SLURRY)) {
-            lines.add(slurry(on, last));
+            slurry(on, leg.first, leg.last).ifPresent(lines::add);
         }
         return lines;
     }
 
-    private String direction(Abrasive on, boolean first) {
-        if (on.kind().trailingOnly()) {
-            return StepWords.TRAILING_ONLY.words();
-        }
-        return direction(then(), first);
+    private String direction(LegAsked leg) {
+        return switch (leg.grip) {
+            case STONE_IN_HAND -> StepWords.SMALL_CIRCLES.words();
+            case FILE ->
+                (leg.on.kind() == AbrasiveKind.FILE ? StepWords.FILE_FORWARD : StepWords.SMALL_CIRCLES).words();
+            default ->
+                leg.on.kind().trailingOnly()
+                        ? StepWords.TRAILING_ONLY.words()
+                        : direction(then(leg.twoSided), leg.first);
+        };
     }
 
-    private String then() {
+    private String then(boolean twoSided) {
         return switch (stroke) {
-            case BY_HAND -> StepWords.STROKES_BY_HAND.words();
+            case BY_HAND -> (twoSided ? StepWords.STROKES_BY_HAND_ALIKE : StepWords.STROKES_BY_HAND).words();
             case BOTH -> StepWords.STROKES_BOTH_WAYS.words();
             case LEADING -> StepWords.STROKES_LEADING.words();
             case TRAILING -> StepWords.STROKES_TRAILING.words();
@@ -151,9 +176,13 @@ public record SheetHabits(
                 : StepWords.SIDES_SETS_AND_REST.fill("set", SET, "times", times, "rest", rest);
     }
 
-    private String slurry(Abrasive on, boolean last) {
+    /** The stone that shapes keeps its slurry: only one that is clean by its own nature is rinsed there. */
+    private Optional<String> slurry(Abrasive on, boolean first, boolean last) {
         boolean own = on.nature().slurry() != Abrasive.Slurry.HOUSE;
-        return slurryWords(own ? on.nature().slurry() : slurry, last);
+        if (first && !own && !kept(slurry, false)) {
+            return Optional.empty();
+        }
+        return Optional.of(slurryWords(own ? on.nature().slurry() : slurry, last && !first));
     }
 
     private String slurryWords(boolean last) {
@@ -161,8 +190,11 @@ public record SheetHabits(
     }
 
     private static String slurryWords(Abrasive.Slurry what, boolean last) {
-        boolean kept = what == Abrasive.Slurry.KEPT || what == Abrasive.Slurry.HOUSE && !last;
-        return kept ? StepWords.SLURRY_KEPT.words() : StepWords.SLURRY_RINSED.words();
+        return kept(what, last) ? StepWords.SLURRY_KEPT.words() : StepWords.SLURRY_RINSED.words();
+    }
+
+    private static boolean kept(Abrasive.Slurry what, boolean last) {
+        return what == Abrasive.Slurry.KEPT || what == Abrasive.Slurry.HOUSE && !last;
     }
 
     /** What one of its rules comes to, in words, on 24 strokes a side. */
@@ -171,7 +203,7 @@ public record SheetHabits(
             case BURR_BETWEEN ->
                 burrEachStone ? StepWords.HABIT_BURR_EVERY_STONE.words() : StepWords.HABIT_BURR_AT_THE_END.words();
             case FRESH_BURR -> freshBurr ? StepWords.HABIT_FRESH_BURR.words() : StepWords.HABIT_UNBROKEN_BURR.words();
-            case STROKE -> direction(then(), false);
+            case STROKE -> direction(then(false), false);
             case LAST_STROKES -> lastLightStrokes();
             case SLURRY -> StepWords.HABIT_SLURRY.fill("cutting", slurryWords(false), "finishing", slurryWords(true));
             case KNIFE_SIDES -> dealt(24, false);

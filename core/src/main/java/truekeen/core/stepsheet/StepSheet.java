@@ -177,7 +177,9 @@ public final class StepSheet {
                 .lasting(StepWriter.seconds(leg, leg.wholeStrokes()))
                 .burr(StepWords.NO_BURR_YET.words())
                 .because(StepWords.WHY_THE_BACK.words())
-                .how(manner.habits().lines(leg.abrasive(), first, last, false, leg.wholeStrokes()))
+                .how(manner.habits()
+                        .lines(new SheetHabits.LegAsked(
+                                leg.abrasive(), first, last, false, leg.wholeStrokes(), SheetHabits.Grip.HAND)))
                 .learned(leg.abrasive().effort().factor());
         String otherwise = StepWords.STAY_ON_THE_BACK.words();
         if (first) {

@@ -49,6 +49,18 @@ enum StepWords implements Wording {
     FIND_THE_ANGLE("Find {angle} {angleWords} for the {bevel}"),
     FIND_BY_HAND(
             "Lay the bevel flat, heel first, then tip it until heel and edge both bear. Ink it, take two strokes: the ink goes evenly from heel to edge."),
+    FIND_BY_NAIL(
+            "The bevel is too narrow to feel on the stone: draw the nail across it toward the edge, lower the spine until it no longer catches, and carry that height to the stone. Ink it, take two strokes: the ink goes evenly from shoulder to edge."),
+    CLAMP_THE_BLADE("Clamp the blade and lay file or stone at {angle} {angleWords} on the {bevel}"),
+    CLAMP_HOW(
+            "In a vise, the bevel up and the edge away from you. Lay it flat on the bevel it has; ink it, take two strokes forward: the ink goes over the whole bevel."),
+    CLAMP_NOT_EVEN("Ink gone only at the heel: raise its near end. Only at the edge: lower it."),
+    TURN_THE_CAM("Leave the blade clamped in the {guide} and turn the cam for the {bevel}"),
+    CAM_HOW(
+            "The projection stays as it was for the primary; the cam alone makes the step. Ink the edge, take two strokes: the ink goes in a narrow strip along the edge."),
+    CAM_ASKED("Does the ink go along the edge only, end to end?"),
+    CAM_IF_NOT("Gone over the whole bevel: the cam is not turned. Only at one end: seat the tool again."),
+    WHY_CAM("A blade that is not unclamped cannot come back crooked."),
     INK_EVEN("Does the ink go evenly?"),
     HAND_NOT_EVEN(
             "Ink gone only at the shoulder: raise a little. Only at the edge: lower. Then keep hand and forearm as one piece."),
@@ -56,7 +68,7 @@ enum StepWords implements Wording {
     SET_THE_GUIDE("Set the {guideName} for the {bevel}"),
     SEAT_AND_INK("{seating} Ink the bevel, take two strokes: the ink goes evenly from end to end."),
     GUIDE_NOT_EVEN(
-            "Ink gone only at the heel: {toRaise}. Only at the edge: {toLower}. Only at one end: seat the tool again. The ink check says by how much."),
+            "Ink gone only at the heel: {toRaise}. Only at the edge: {toLower}. Only at one end: {toEven}. The ink check says by how much."),
     WHY_SAME_SETTING("Repeating the same setting matters more than its exact degree."),
     MAKE_READY("Make the stones ready"),
     IN_THIS_ORDER("These, in this order."),
@@ -163,9 +175,14 @@ enum StepWords implements Wording {
     IS_IT_SO("{until} Is it so?"),
     GRIND_BACK_TO_LIGHT("Back to light passes where it is not, and only there."),
     GRIND_GO_ON("Go on, lighter toward the end; dip by count, before there is any steam."),
-    WASH_BEFORE("Before it: wash bevel, roller and hands. One coarse grain spoils the {on}."),
+    WASH_ROLLER_BEFORE("Before it: wash bevel, roller and hands. One coarse grain spoils the {on}."),
+    WASH_BEFORE("Before it: wash bevel and hands. One coarse grain spoils the {on}."),
     TRAILING_ONLY("Edge trailing only: a leading edge cuts into it."),
-    STROKES_BY_HAND("there and back as the hand likes, the same on both sides"),
+    STROKES_BY_HAND("there and back as the hand likes"),
+    STROKES_BY_HAND_ALIKE("there and back as the hand likes, the same on both sides"),
+    SMALL_CIRCLES(
+            "Small circles with the stone, watching the shadow between stone and cheek. Turn the stone now and then, so that it wears evenly."),
+    FILE_FORWARD("The file forward only, lifted on the way back, its whole length used; card it when it skates."),
     STROKES_BOTH_WAYS("back and forth"),
     STROKES_LEADING("push with the edge leading, lift on the way back"),
     STROKES_TRAILING("pull with the edge trailing, lift on the way back"),

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.care.PrepAct;
+import truekeen.core.holding.HolderKind;
+import truekeen.core.holding.StoneHolder;
 import truekeen.core.job.Hold;
 import truekeen.core.job.Job;
 import truekeen.core.job.JobKind;
@@ -68,7 +70,13 @@ final class StepWriter {
     /** How it is done; a curve in rounds of so many circles. */
     private List<String> how(Job job, Leg leg, boolean shapes, boolean last, int each, Stretch edge) {
         List<String> lines = new ArrayList<>(manner.habits()
-                .lines(leg.abrasive(), shapes, last, manner.worked().size() == 2, each));
+                .lines(new SheetHabits.LegAsked(
+                        leg.abrasive(),
+                        shapes,
+                        last,
+                        manner.worked().size() == 2,
+                        each,
+                        job.hold() == Hold.STONE_IN_CIRCLES ? SheetHabits.Grip.STONE_IN_HAND : manner.grip())));
         if (job.hold() == Hold.STONE_IN_CIRCLES && leg.abrasive().shape() == Abrasive.Shape.ROUND) {
             int circles = (int) Math.max(1, Math.round((edge.toMm() - edge.fromMm()) / CIRCLE_ADVANCE_MM));
             lines.add(StepWords.IN_ROUNDS.fill(
@@ -195,18 +203,52 @@ final class StepWriter {
                 .done();
     }
 
+    /** The step that finds the angle of a bevel: by what holds it, or by hand. */
     Step setGuide(JobKind kind, Angle angle, Stretch edge) {
-        return manner.guide().isPresent()
-                ? setGuide(face(kind), angle, manner.guide().get(), edge)
-                : holdByHand(face(kind), angle, edge);
+        if (manner.kind().powered()) {
+            return clamp(face(kind), angle, edge);
+        }
+        Optional<StoneHolder> holds = manner.holder().filter(h -> h.primary() || kind != JobKind.PRIMARY);
+        if (holds.isEmpty()) {
+            return holdByHand(kind, angle, edge);
+        }
+        return holds.get().cam() && kind != JobKind.PRIMARY
+                ? turnCam(angle, holds.get(), edge)
+                : setGuide(face(kind), angle, holds.get(), edge);
     }
 
-    private Step holdByHand(String bevel, Angle angle, Stretch edge) {
-        String title = StepWords.FIND_THE_ANGLE.fill("angle", angle, "angleWords", manner.angleWords(), "bevel", bevel);
+    /** A blade of a machine is not laid on a stone: it is clamped, and the file comes to it. */
+    private Step clamp(String bevel, Angle angle, Stretch edge) {
+        String title =
+                StepWords.CLAMP_THE_BLADE.fill("angle", angle, "angleWords", manner.angleWords(), "bevel", bevel);
         return Step.of(Step.Kind.SET_GUIDE, title, edge)
                 .at(angle)
                 .lasting(SECONDS_TO_SET)
-                .look(StepWords.FIND_BY_HAND.words())
+                .look(StepWords.CLAMP_HOW.words())
+                .gate(StepWords.INK_EVEN.words(), StepWords.CLAMP_NOT_EVEN.words())
+                .because(StepWords.WHY_SAME_ANGLE.words())
+                .done();
+    }
+
+    private Step turnCam(Angle angle, StoneHolder guide, Stretch edge) {
+        String title = StepWords.TURN_THE_CAM.fill("guide", guide.name(), "bevel", manner.honed());
+        return Step.of(Step.Kind.SET_GUIDE, title, edge)
+                .at(angle)
+                .lasting(SECONDS_TO_SET)
+                .look(StepWords.CAM_HOW.words())
+                .gate(StepWords.CAM_ASKED.words(), StepWords.CAM_IF_NOT.words())
+                .because(StepWords.WHY_CAM.words())
+                .done();
+    }
+
+    private Step holdByHand(JobKind kind, Angle angle, Stretch edge) {
+        boolean narrow = manner.narrow() && kind == JobKind.SECONDARY;
+        String title =
+                StepWords.FIND_THE_ANGLE.fill("angle", angle, "angleWords", manner.angleWords(), "bevel", face(kind));
+        return Step.of(Step.Kind.SET_GUIDE, title, edge)
+                .at(angle)
+                .lasting(SECONDS_TO_SET)
+                .look((narrow ? StepWords.FIND_BY_NAIL : StepWords.FIND_BY_HAND).words())
                 .gate(StepWords.INK_EVEN.words(), StepWords.HAND_NOT_EVEN.words())
                 .because(StepWords.WHY_SAME_ANGLE.words())
                 .done();
@@ -216,18 +258,17 @@ final class StepWriter {
         return kind == JobKind.PRIMARY ? manner.ground() : manner.honed();
     }
 
-    private Step setGuide(String bevel, Angle angle, String guideName, Stretch edge) {
-        return Step.of(Step.Kind.SET_GUIDE, StepWords.SET_THE_GUIDE.fill("guideName", guideName, "bevel", bevel), edge)
+    private Step setGuide(String bevel, Angle angle, StoneHolder holder, Stretch edge) {
+        HolderKind kind = holder.kind();
+        String title = StepWords.SET_THE_GUIDE.fill("guideName", holder.name(), "bevel", bevel);
+        return Step.of(Step.Kind.SET_GUIDE, title, edge)
                 .at(angle)
                 .lasting(SECONDS_TO_SET)
-                .look(StepWords.SEAT_AND_INK.fill("seating", manner.heldBy().seating()))
+                .look(StepWords.SEAT_AND_INK.fill("seating", kind.seating()))
                 .gate(
                         StepWords.INK_EVEN.words(),
                         StepWords.GUIDE_NOT_EVEN.fill(
-                                "toRaise",
-                                manner.heldBy().toRaise(),
-                                "toLower",
-                                manner.heldBy().toLower()))
+                                "toRaise", kind.toRaise(), "toLower", kind.toLower(), "toEven", kind.toEven()))
                 .because(StepWords.WHY_SAME_SETTING.words())
                 .done();
     }

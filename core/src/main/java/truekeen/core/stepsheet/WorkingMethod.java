@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import truekeen.core.holding.HolderKind;
+import truekeen.core.holding.StoneHolder;
 import truekeen.core.job.EdgeBevel;
 import truekeen.core.job.Job;
 import truekeen.core.section.TargetBevel;
@@ -19,8 +20,8 @@ import truekeen.core.tool.GeometryKind;
  * @param other where the burr is raised
  * @param back whether it has a back that is worked
  * @param angleWords words that say how its angle is measured
- * @param guide what holds it; empty where it is held by hand
- * @param heldBy what kind of thing that is
+ * @param holder what holds it on the stones; empty where it is held by hand
+ * @param narrow whether the bevel that is honed is so narrow that the nail finds it and touch does not
  * @param camber the camber an iron is to have, if any
  * @param kind the family
  * @param habits what the house does at the stones
@@ -32,8 +33,8 @@ public record WorkingMethod(
         String other,
         boolean back,
         String angleWords,
-        Optional<String> guide,
-        HolderKind heldBy,
+        Optional<StoneHolder> holder,
+        boolean narrow,
         Optional<Camber> camber,
         GeometryKind kind,
         SheetHabits habits) {
@@ -46,12 +47,12 @@ public record WorkingMethod(
     /** The manner of a family, in a roller guide where it is held by anything. */
     public static WorkingMethod of(
             GeometryKind kind, TargetBevel target, Optional<String> guide, Optional<Camber> camber) {
-        return of(kind, target, guide, HolderKind.ROLLER_GUIDE, camber);
+        return heldBy(kind, target, guide.map(g -> StoneHolder.of(g, HolderKind.ROLLER_GUIDE)), camber);
     }
 
-    /** The manner of a family. */
-    public static WorkingMethod of(
-            GeometryKind kind, TargetBevel target, Optional<String> guide, HolderKind heldBy, Optional<Camber> camber) {
+    /** The manner of a family, held by whatever there is. */
+    public static WorkingMethod heldBy(
+            GeometryKind kind, TargetBevel target, Optional<StoneHolder> holder, Optional<Camber> camber) {
         boolean both = kind.bothSides();
         boolean single = kind == GeometryKind.SINGLE_BEVEL_KNIFE;
         String honed = single
@@ -64,8 +65,8 @@ public record WorkingMethod(
                 both ? StepWords.THE_OTHER_SIDE.words() : StepWords.THE_BACK.words(),
                 kind.back(),
                 kind.convention().words(),
-                guide,
-                heldBy,
+                holder,
+                single || kind.spined() && both && target.hasSecondary(),
                 camber,
                 kind,
                 SheetHabits.USUAL);
@@ -73,13 +74,26 @@ public record WorkingMethod(
 
     /** The same in a house of other habits. */
     public WorkingMethod with(SheetHabits changed) {
-        return new WorkingMethod(ground, honed, worked, other, back, angleWords, guide, heldBy, camber, kind, changed);
+        return new WorkingMethod(ground, honed, worked, other, back, angleWords, holder, narrow, camber, kind, changed);
     }
 
     /** The same, held by hand. */
     public WorkingMethod byHand() {
         return new WorkingMethod(
-                ground, honed, worked, other, back, angleWords, Optional.empty(), heldBy, camber, kind, habits);
+                ground, honed, worked, other, back, angleWords, Optional.empty(), narrow, camber, kind, habits);
+    }
+
+    /** What moves over what. */
+    SheetHabits.Grip grip() {
+        if (kind.powered()) {
+            return SheetHabits.Grip.FILE;
+        }
+        return holder.map(h -> switch (h.kind()) {
+                    case ROLLER_GUIDE, FACE_GUIDE -> SheetHabits.Grip.ROLLER;
+                    case HAND_STONE -> SheetHabits.Grip.STONE_IN_HAND;
+                    default -> SheetHabits.Grip.HAND;
+                })
+                .orElse(SheetHabits.Grip.HAND);
     }
 
     /** How strokes are shared over a cambered edge, in words; empty on a straight one. */

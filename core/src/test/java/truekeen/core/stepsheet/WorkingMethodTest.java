@@ -15,6 +15,10 @@ import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restorer;
+import truekeen.core.holding.HolderKind;
+import truekeen.core.holding.StoneHolder;
+import truekeen.core.job.JobKind;
+import truekeen.core.keenness.Stretch;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WorkPlan;
@@ -163,6 +167,80 @@ class WorkingMethodTest {
                 .filteredOn(s -> s.kind() == Step.Kind.WORK && s.title().contains("secondary"))
                 .allSatisfy(s -> assertThat(s.look()).contains("Camber: left corner to right"));
         assertThat(steps).anyMatch(s -> s.title().equals("Set the roller guide for the secondary"));
+    }
+
+    private static List<Step> setting(Blade blade, Optional<StoneHolder> holder) {
+        TargetBevel target = TargetBevel.of(blade);
+        WorkingMethod manner = WorkingMethod.heldBy(blade.kind(), target, holder, Optional.empty());
+        return sheet(blade, manner).stream()
+                .filter(s -> s.kind() == Step.Kind.SET_GUIDE)
+                .toList();
+    }
+
+    @Test
+    void aCamIsTurnedWithTheBladeLeftClamped() {
+        Blade chisel = Blades.blade(GeometryKind.CHISEL);
+        StoneHolder cam = new StoneHolder("guide", HolderKind.ROLLER_GUIDE, true, true);
+        assertThat(setting(chisel, Optional.of(cam)))
+                .anySatisfy(s -> assertThat(s.look()).isEqualTo(StepWords.CAM_HOW.words()));
+        StoneHolder plain = StoneHolder.of("guide", HolderKind.ROLLER_GUIDE);
+        assertThat(setting(chisel, Optional.of(plain))).isNotEmpty().noneMatch(s -> s.look()
+                .equals(StepWords.CAM_HOW.words()));
+    }
+
+    @Test
+    void theNailFindsANarrowBevelAndTouchAWideOne() {
+        String nail = StepWords.FIND_BY_NAIL.words();
+        String touch = StepWords.FIND_BY_HAND.words();
+        Blade micro = Blades.blade(GeometryKind.KNIFE);
+        assertThat(TargetBevel.of(micro).hasSecondary()).isTrue();
+        assertThat(setting(micro, Optional.empty())).isNotEmpty().allMatch(s -> s.look()
+                .equals(nail));
+        assertThat(setting(Blades.blade(GeometryKind.SINGLE_BEVEL_KNIFE), Optional.empty()))
+                .anyMatch(s -> s.look().equals(nail));
+        assertThat(setting(Blades.blade(GeometryKind.CHISEL), Optional.empty()))
+                .isNotEmpty()
+                .allMatch(s -> s.look().equals(touch));
+    }
+
+    @Test
+    void nothingButWhatClampsIsSeatedAgainAndOnlyARollerIsWashed() {
+        Blade knife = Blades.blade(GeometryKind.KNIFE);
+        for (HolderKind kind : HolderKind.values()) {
+            assertThat(kind.toEven().contains("seat the tool again"))
+                    .as(kind.words())
+                    .isEqualTo(kind.takesBlocks() || kind == HolderKind.SUPPORT_BAR);
+        }
+        WorkingMethod stone = WorkingMethod.heldBy(
+                knife.kind(),
+                TargetBevel.of(knife),
+                Optional.of(StoneHolder.of("pocket stone", HolderKind.HAND_STONE)),
+                Optional.empty());
+        assertThat(sheet(knife, stone))
+                .filteredOn(s -> s.kind() == Step.Kind.WORK)
+                .isNotEmpty()
+                .allSatisfy(s -> assertThat(s.how())
+                        .contains(StepWords.SMALL_CIRCLES.words())
+                        .noneMatch(l -> l.contains("roller") || l.contains("swap its ends")));
+        Blade chisel = Blades.blade(GeometryKind.CHISEL);
+        assertThat(sheet(chisel, WorkingMethod.of(chisel.kind(), TargetBevel.of(chisel), Optional.empty())))
+                .allSatisfy(s -> assertThat(s.how()).noneMatch(l -> l.contains("roller") || l.contains("both sides")));
+        Abrasive fine = shelf(Abrasive.Shape.BENCH).get(0);
+        for (HolderKind kind : HolderKind.values()) {
+            WorkingMethod manner = WorkingMethod.heldBy(
+                    chisel.kind(), TargetBevel.of(chisel), Optional.of(StoneHolder.of("it", kind)), Optional.empty());
+            List<String> lines =
+                    manner.habits().lines(new SheetHabits.LegAsked(fine, false, true, false, 10, manner.grip()));
+            assertThat(lines.get(0).contains("roller")).as(kind.words()).isEqualTo(kind.takesBlocks());
+        }
+    }
+
+    @Test
+    void aBladeOfAMachineIsClampedAndFiled() {
+        Blade bar = Blades.blade(GeometryKind.MOWER_BAR);
+        StepWriter write = new StepWriter(WorkingMethod.of(bar.kind(), TargetBevel.of(bar), Optional.empty()));
+        Step clamp = write.setGuide(JobKind.SECONDARY, bar.lastBevel(), new Stretch(0, 50));
+        assertThat(clamp.look()).isEqualTo(StepWords.CLAMP_HOW.words());
     }
 
     @Test
