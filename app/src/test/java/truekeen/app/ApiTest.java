@@ -264,6 +264,30 @@ public abstract class ApiTest {
     }
 
     /** Anything that holds an angle: "field=typed;…". */
+    /** Puts a wheel into the kit and gives its id. */
+    protected String wheel(String name, String kind, String diameter, String perMinute, String marked) {
+        return post(
+                        "/api/v1/kit/wheels",
+                        object(
+                                "name",
+                                name,
+                                "kind",
+                                kind,
+                                "diameter",
+                                diameter,
+                                "perMinute",
+                                perMinute,
+                                "marked",
+                                marked,
+                                "note",
+                                "",
+                                "version",
+                                0))
+                .body()
+                .path("id")
+                .asText();
+    }
+
     protected ObjectNode holder(String name, String kind, String parts) {
         ObjectNode form = object("name", name, "kind", kind, "blocks", "", "wheelId", "", "note", "", "version", 0);
         ObjectNode typed = form.putObject("parts");

@@ -299,8 +299,8 @@ public class TestService implements HistorySource {
                 .flatMap(id -> shelf.stream().filter(a -> a.id().equals(id)))
                 .toList();
         return honed.isEmpty()
-                ? WorkPlanner.finishingStone(shelf, tool.trade(), tool.steel()).stream()
-                        .toList()
+                ? List.of(WorkPlanner.finishingStone(shelf, tool.trade(), tool.steel())
+                        .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.NO_STONE_FOR_REMEDY, "", ""))))
                 : honed;
     }
 

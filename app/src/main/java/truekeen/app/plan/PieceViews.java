@@ -11,6 +11,7 @@ import truekeen.core.job.Job;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
+import truekeen.core.progression.PowerOffer;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.quantity.Angle;
 import truekeen.core.stepsheet.Step;
@@ -38,17 +39,21 @@ final class PieceViews {
         if (ground) {
             plan.grind().ifPresent(g -> by.add(g.machine().name()));
         }
+        Optional<PowerOffer> wheel = plan.onWheel(job);
+        wheel.ifPresent(w -> by.add(w.machine().name()));
         Optional<JobPath> path = plan.path(job.kind());
         path.ifPresent(p -> p.legs().forEach(l -> by.add(l.abrasive().name())));
         if (job.hold() == Hold.RULE) {
             plan.finest().ifPresent(f -> by.add(f.name()));
         }
-        double grinding = ground
-                ? steps.stream()
-                        .filter(s -> s.kind() == Step.Kind.GRIND)
-                        .mapToDouble(Step::seconds)
-                        .sum()
-                : 0;
+        double grinding = wheel.isPresent()
+                ? onWheel(job, steps)
+                : ground
+                        ? steps.stream()
+                                .filter(s -> s.kind() == Step.Kind.GRIND)
+                                .mapToDouble(Step::seconds)
+                                .sum()
+                        : 0;
         return new PieceView(
                 job.kind(),
                 job.kind().words(),
@@ -58,5 +63,13 @@ final class PieceViews {
                 path.map(p -> p.legs().stream().mapToInt(Leg::wholeStrokes).sum())
                         .orElse(0),
                 grinding + path.map(JobPath::seconds).orElse(0.0));
+    }
+
+    private static double onWheel(Job job, List<Step> steps) {
+        return steps.stream()
+                .filter(s -> s.kind() == Step.Kind.GRIND
+                        && s.angleDeg().equals(job.angle().map(Angle::degrees)))
+                .mapToDouble(Step::seconds)
+                .sum();
     }
 }

@@ -67,7 +67,7 @@ public final class PlanViews {
                 r.honedWidthMm(),
                 r.measuresAfter().values(),
                 plan.volumeMm3(),
-                minutes(plan, SheetTime.of(steps, plan.grind())),
+                minutes(plan, SheetTime.of(steps, plan.powered())),
                 plan.jobs().stream().map(p -> job(p, steel)).toList(),
                 plan.offers().stream()
                         .map(o -> new OfferView(

@@ -38,29 +38,6 @@ class HoldingsTest extends ApiTest {
         }
     }
 
-    private String wheel(String name, String kind, String diameter, String perMinute, String marked) {
-        return post(
-                        "/api/v1/kit/wheels",
-                        object(
-                                "name",
-                                name,
-                                "kind",
-                                kind,
-                                "diameter",
-                                diameter,
-                                "perMinute",
-                                perMinute,
-                                "marked",
-                                marked,
-                                "note",
-                                "",
-                                "version",
-                                0))
-                .body()
-                .path("id")
-                .asText();
-    }
-
     private JsonNode advice(String tool, ObjectNode form) {
         Answer answer = post("/api/v1/tools/" + tool + "/angle/advice", form);
         assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);

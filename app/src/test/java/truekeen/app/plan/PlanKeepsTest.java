@@ -11,6 +11,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import truekeen.app.ApiTest;
 import truekeen.app.TestDatabase;
+import truekeen.core.progression.Answer;
 
 /** A plan says what it rests on, and stays what it was. */
 class PlanKeepsTest extends ApiTest {

@@ -303,9 +303,11 @@ class WishesTest extends ApiTest {
     @Test
     void theSchoolsDifferInMinutesStrokesAndSteps() {
         JsonNode schools = get("/api/v1/tools/" + tool + "/plan/schools").body().path("schools");
-        assertThat(schools).hasSize(4);
         List<String> sheets = new ArrayList<>();
-        for (JsonNode s : schools) {
+        assertThat(schools).hasSize(5);
+        // The shop has no slow wet wheel: that school is refused, in words.
+        assertThat(schools.get(4).path("refused").asText()).contains("wet wheel");
+        for (JsonNode s : List.of(schools.get(0), schools.get(1), schools.get(2), schools.get(3))) {
             assertThat(s.path("refused").asText()).isEmpty();
             assertThat(s.path("minutes").asDouble()).isPositive();
             sheets.add(s.path("steps").toString());

@@ -138,6 +138,8 @@ public enum MessageCode {
     RETIRED_NO_PLAN("This blade has come to its end: {what}. There is no plan that mends it."),
     NOTHING_TO_DO("Nothing is to be done on this edge, so there is nothing to plan."),
     ANGLE_FIRST("Choose the angle and save its set-up first: the volume depends on it."),
+    NO_STONE_FOR_REMEDY(
+            "No stone is in the kit: put down what there is to sharpen on, and the steps back can be planned."),
     SURVEY_FIRST("Survey the edge first: what must go depends on it."),
     DATE_RANGE("{value} is not a day to promise: choose one from {low} to {high}."),
     BODY_UNREADABLE("What was sent could not be read: {what}."),

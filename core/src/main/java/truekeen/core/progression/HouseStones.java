@@ -31,6 +31,7 @@ public final class HouseStones {
                     case LEATHER_SUPPORTS -> MANY;
                     case LEATHER_ROUNDS -> FEW;
                     default -> WorkPlan.STROP_STROKES;
-                });
+                },
+                rules.allOnWheel());
     }
 }

@@ -10,11 +10,12 @@ import truekeen.core.table.Prior;
  * @param finish how fine it ends
  * @param strop whether it ends on the strop
  * @param stropStrokes strokes a side on it
+ * @param onWheel whether a slow wet wheel does the whole edge where one is owned
  */
-public record StoneHabits(HouseLubricant lubricant, Finish finish, boolean strop, int stropStrokes) {
+public record StoneHabits(HouseLubricant lubricant, Finish finish, boolean strop, int stropStrokes, boolean onWheel) {
     /** By the stone, by purpose, a few strokes on the strop. Source: workshop prior. */
     public static final StoneHabits USUAL =
-            new StoneHabits(HouseLubricant.BY_STONE, Finish.PURPOSE, true, WorkPlan.STROP_STROKES);
+            new StoneHabits(HouseLubricant.BY_STONE, Finish.PURPOSE, true, WorkPlan.STROP_STROKES, false);
 
     /** What may be on the stones. A dry plate goes with any. */
     public enum HouseLubricant {

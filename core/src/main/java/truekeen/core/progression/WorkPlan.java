@@ -1,5 +1,6 @@
 package truekeen.core.progression;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
@@ -19,6 +20,7 @@ import truekeen.core.table.Prior;
  * @param stropNote what to know about them, or empty
  * @param settings settings of what holds the tool
  * @param stropStrokes strokes a side on each strop; 0 where the house finishes off the stone
+ * @param wheel what a slow wet wheel does where it is the whole job
  */
 public record WorkPlan(
         List<Job> all,
@@ -29,14 +31,15 @@ public record WorkPlan(
         List<Abrasive> strops,
         String stropNote,
         int settings,
-        int stropStrokes) {
+        int stropStrokes,
+        Optional<WheelWork> wheel) {
 
     /** Strokes a side on the strop after honing. Source: workshop prior, 5 to 10. */
     public static final int STROP_STROKES = Prior.WORK_PLAN_STROP_STROKES.whole();
 
     /** Nothing is done. */
-    public static final WorkPlan NOTHING =
-            new WorkPlan(List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), List.of(), "", 0, 0);
+    public static final WorkPlan NOTHING = new WorkPlan(
+            List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), List.of(), "", 0, 0, Optional.empty());
 
     /** Keeps the lists from changing. */
     public WorkPlan {
@@ -49,7 +52,14 @@ public record WorkPlan(
     /** Steel that goes in all, scratches included (mm³). */
     public double volumeMm3() {
         return jobs.stream().mapToDouble(JobPath::volumeMm3).sum()
-                + grind.map(PowerOffer::volumeMm3).orElse(0.0);
+                + powered().stream().mapToDouble(PowerOffer::volumeMm3).sum();
+    }
+
+    /** All that is done under power. */
+    public List<PowerOffer> powered() {
+        List<PowerOffer> all = new ArrayList<>(grind.stream().toList());
+        wheel.ifPresent(w -> all.addAll(w.offers()));
+        return List.copyOf(all);
     }
 
     /** The first strop, if there is one. */
@@ -76,8 +86,15 @@ public record WorkPlan(
         return all.stream().filter(Job::edge).findFirst().flatMap(j -> path(j.kind()));
     }
 
-    /** The finest stone that the edge is worked on, if it is. */
+    /** The finest stone that the edge comes to, if it comes to any. */
     public Optional<Abrasive> finest() {
-        return edgePath().map(p -> p.legs().get(p.legs().size() - 1).abrasive());
+        return edgePath()
+                .map(p -> p.legs().get(p.legs().size() - 1).abrasive())
+                .or(() -> wheel.flatMap(WheelWork::burrOn));
+    }
+
+    /** What a wheel does of a job where it is the whole job. */
+    public Optional<PowerOffer> onWheel(Job job) {
+        return wheel.flatMap(w -> Optional.ofNullable(w.jobs().get(job.kind())));
     }
 }

@@ -132,10 +132,13 @@ public final class WorkPlanner {
     private WorkPlan plan(Restoration restoration, EdgeSurvey survey, PlanAsk ask) {
         hardness = ask.hardnessHrc();
         List<PowerOffer> offers = big(restoration).map(j -> offers(j.shaping())).orElse(List.of());
+        Optional<String> on = ask.grindOn()
+                .or(() -> rules.habits().onWheel() ? WheelWork.wheel(shelf).map(Abrasive::id) : Optional.empty());
         Optional<PowerOffer> grind = offers.stream()
-                .filter(o -> ask.grindOn().filter(o.machine().id()::equals).isPresent())
+                .filter(o -> on.filter(o.machine().id()::equals).isPresent())
                 .findFirst();
         Optional<Job> ground = grind.flatMap(g -> big(restoration));
+        Optional<WheelWork> wheel = wheelWork(restoration, ground);
         List<JobPath> paths = new ArrayList<>();
         boolean oil = false;
         Scratches scratches = new Scratches(ask.loggedScratchUm(), lastFinish(restoration));
@@ -143,6 +146,10 @@ public final class WorkPlanner {
             boolean byMachine = ground.filter(g -> g == job).isPresent();
             if (byMachine) {
                 scratches.left(job, grind.get().machine().scratchUm());
+            }
+            if (wheel.isPresent() && WheelWork.takes(job)) {
+                scratches.left(job, wheel.get().wheel().scratchUm());
+                continue;
             }
             if (job.hold() == Hold.RULE || byMachine && job.covered()) {
                 continue;
@@ -155,13 +162,7 @@ public final class WorkPlanner {
             scratches.left(job, path.scratchLeftUm());
             carryOn(path);
         }
-        double last = paths.isEmpty()
-                ? 0
-                : paths.get(paths.size() - 1)
-                        .legs()
-                        .get(paths.get(paths.size() - 1).legs().size() - 1)
-                        .abrasive()
-                        .d50Um();
+        double last = wheel.map(w -> w.burrOn().orElse(w.wheel()).d50Um()).orElseGet(() -> lastGrainUm(paths));
         boolean house = rules.habits().strop();
         List<Abrasive> strops = house ? Strops.after(last, shelf) : List.of();
         return new WorkPlan(
@@ -175,7 +176,32 @@ public final class WorkPlanner {
                 (int) restoration.jobs().stream()
                         .filter(j -> j.hold() == Hold.SETTING)
                         .count(),
-                house ? rules.habits().stropStrokes() : 0);
+                house ? rules.habits().stropStrokes() : 0,
+                wheel);
+    }
+
+    private static double lastGrainUm(List<JobPath> paths) {
+        if (paths.isEmpty()) {
+            return 0;
+        }
+        List<Leg> legs = paths.get(paths.size() - 1).legs();
+        return legs.get(legs.size() - 1).abrasive().d50Um();
+    }
+
+    /** The wheel as the whole job, where the house does so and owns one. */
+    private Optional<WheelWork> wheelWork(Restoration restoration, Optional<Job> ground) {
+        if (!rules.habits().onWheel() || restoration.jobs().stream().noneMatch(WheelWork::takes)) {
+            return Optional.empty();
+        }
+        List<Abrasive> stones = shelf.stream()
+                .filter(a -> a.kind().cutsInStrokes()
+                        && FLAT_SHAPES.contains(a.shape())
+                        && !a.state().retired())
+                .toList();
+        Optional<Abrasive> burrOn =
+                stones.isEmpty() ? Optional.empty() : Optional.of(ProgressionPlanner.finishing(stones, window));
+        return WheelWork.wheel(shelf)
+                .map(w -> WheelWork.of(w, restoration.jobs(), ground, kind.bothSides() ? 2 : 1, burrOn));
     }
 
     /**
@@ -196,7 +222,8 @@ public final class WorkPlanner {
 
     /** The job that a machine would do: the one that takes most, where it takes more than the house does by hand. */
     private Optional<Job> big(Restoration restoration) {
-        return restoration.byMachine().filter(j -> j.shaping().volumeMm3() > rules.offerPowerAboveMm3());
+        double above = rules.habits().onWheel() ? Prior.BY_MACHINE_ABOVE_MM3.value() : rules.offerPowerAboveMm3();
+        return restoration.byMachine().filter(j -> j.shaping().volumeMm3() > above);
     }
 
     private List<StoneWork> works(Restoration restoration, PlanAsk ask) {

@@ -189,7 +189,8 @@ public final class RuleExamples {
 
     private static List<Line> houseLubricant(AbrasiveKind kind, StoneWork job, SteelClass steel) {
         Abrasive oily = stone(kind, 9.5, Abrasive.Shape.BENCH, Abrasive.State.READY, Lubricant.OIL);
-        StoneHabits water = new StoneHabits(StoneHabits.HouseLubricant.WATER, StoneHabits.Finish.PURPOSE, true, 8);
+        StoneHabits water =
+                new StoneHabits(StoneHabits.HouseLubricant.WATER, StoneHabits.Finish.PURPOSE, true, 8, false);
         return List.of(
                 new Line(
                         "an oil stone where the house works with water",
@@ -262,9 +263,12 @@ public final class RuleExamples {
                             double above = rules.offerPowerAboveMm3(PlanRules.USUAL.offerPowerAboveMm3());
                             yield Double.isInfinite(above)
                                     ? "no wheel or belt is offered"
-                                    : above == 0
-                                            ? "a wheel or belt is offered for any grinding"
-                                            : "a wheel or belt is offered above " + Numbers.plain(above, 0) + " mm³";
+                                    : rules.allOnWheel()
+                                            ? "a slow wet wheel does the whole edge, where one is in the kit"
+                                            : above == 0
+                                                    ? "a wheel or belt is offered for any grinding"
+                                                    : "a wheel or belt is offered above " + Numbers.plain(above, 0)
+                                                            + " mm³";
                         }
                         case NEW_EDGE ->
                             rules.bluntFirst()

@@ -136,12 +136,13 @@ public enum HouseRule {
             RuleOption.KNIFE_SIDES_SETS,
             RuleOption.KNIFE_SIDES_ALTERNATE),
     REPAIRS(
-            "Big repairs",
-            "Whether a wheel or belt is offered.",
+            "Machine or stones",
+            "Whether a wheel or belt is offered, or is the whole job.",
             true,
             RuleOption.REPAIRS_VOLUME,
             RuleOption.REPAIRS_GRIND,
-            RuleOption.REPAIRS_STONES),
+            RuleOption.REPAIRS_STONES,
+            RuleOption.REPAIRS_WHEEL),
     NEW_EDGE(
             "Grinding to a new edge",
             "The order of the grinding plan.",

@@ -95,9 +95,14 @@ public record HouseRules(Map<HouseRule, RuleOption> picked) {
     public double offerPowerAboveMm3(double usual) {
         return switch (of(HouseRule.REPAIRS)) {
             case REPAIRS_STONES -> Double.POSITIVE_INFINITY;
-            case REPAIRS_GRIND -> 0;
+            case REPAIRS_GRIND, REPAIRS_WHEEL -> 0;
             default -> usual;
         };
+    }
+
+    /** Whether the slow wet wheel does the whole edge, however little there is to do. */
+    public boolean allOnWheel() {
+        return of(HouseRule.REPAIRS) == RuleOption.REPAIRS_WHEEL;
     }
 
     /** Whether an edge is ground blunt to its new line before the bevel. */

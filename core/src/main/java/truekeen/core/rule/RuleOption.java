@@ -69,6 +69,10 @@ public enum RuleOption {
     REPAIRS_VOLUME("VOLUME", "By volume: above a limit the wheel", ""),
     REPAIRS_GRIND("GRIND", "Grind, then stones", ""),
     REPAIRS_STONES("STONES", "Stones only", ""),
+    REPAIRS_WHEEL(
+            "WHEEL",
+            "The slow wet wheel is the whole job",
+            "Ground on it however little there is to do, the burr off flat, leather last. Where none is in the kit it goes to the stones."),
     NEW_EDGE_BLUNT("BLUNT", "Blunt to the line first", "Cooler, straighter."),
     NEW_EDGE_BEVEL("BEVEL", "Straight at the bevel", ""),
     LUBRICANT_BY_STONE("BY_STONE", "By the stone; never mixed", ""),

@@ -35,7 +35,14 @@ public enum School {
                     HouseRule.SLURRY, RuleOption.SLURRY_KEPT,
                     HouseRule.STROKE, RuleOption.STROKE_TRAILING,
                     HouseRule.LAST_STROKES, RuleOption.LAST_STROKES_TRAILING,
-                    HouseRule.KNIFE_SIDES, RuleOption.KNIFE_SIDES_ALTERNATE));
+                    HouseRule.KNIFE_SIDES, RuleOption.KNIFE_SIDES_ALTERNATE)),
+    WET_WHEEL_AND_LEATHER(
+            "Slow wet wheel, then leather",
+            "The wheel with its jig does the whole edge, small work too; the burr comes off flat, leather ends it.",
+            Map.of(
+                    HouseRule.HOLDING, RuleOption.HOLDING_WHEEL,
+                    HouseRule.REPAIRS, RuleOption.REPAIRS_WHEEL,
+                    HouseRule.LEATHER, RuleOption.LEATHER_SUPPORTS));
 
     private final String words;
     private final String meaning;

@@ -47,7 +47,7 @@ public record PlanCase(
     public record Worked(Restoration restoration, WorkPlan plan, List<Step> steps) {
         /** The time of it. */
         public SheetTime time() {
-            return SheetTime.of(steps, plan.grind());
+            return SheetTime.of(steps, plan.powered());
         }
     }
 

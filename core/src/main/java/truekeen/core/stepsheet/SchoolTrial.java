@@ -11,6 +11,7 @@ import truekeen.core.message.RefusedException;
 import truekeen.core.progression.HouseStones;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.WheelWork;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
@@ -52,6 +53,10 @@ public record SchoolTrial(
 
     private static SchoolTrial of(School school, PlanCase on) {
         HouseRules rules = school.rules();
+        if (rules.allOnWheel() && WheelWork.wheel(on.shelf()).isEmpty()) {
+            return new SchoolTrial(
+                    school, WorkPlan.NOTHING, List.of(), 0, 0, List.of(), StepWords.NO_WET_WHEEL.words());
+        }
         boolean flat = rules.of(HouseRule.BEVEL_FORM) == RuleOption.BEVEL_FORM_FLAT;
         Blade blade = flat ? groundFlat(on.blade(), on.target()) : on.blade();
         TargetBevel target = flat
@@ -125,6 +130,11 @@ public record SchoolTrial(
             why.add(StepWords.SCHOOL_ENDS.fill("here", ends, "there", end(first.plan)));
         }
         difference(why, StepWords.SCHOOL_RESETTINGS.words(), plan.settings(), first.plan.settings(), 0);
+        double machine = seconds(Step.Kind.GRIND) - first.seconds(Step.Kind.GRIND);
+        if (Math.abs(machine) >= 1) {
+            why.add((machine > 0 ? StepWords.SCHOOL_MORE_MACHINE : StepWords.SCHOOL_LESS_MACHINE)
+                    .fill("minutes", Numbers.plain(Math.abs(machine) / 60, 1)));
+        }
         for (Step.Kind kind : Arrays.asList(Step.Kind.WORK, Step.Kind.DEBURR, Step.Kind.STROP)) {
             difference(why, words(kind), strokes(kind), first.strokes(kind), seconds(kind) - first.seconds(kind));
         }
@@ -170,8 +180,8 @@ public record SchoolTrial(
 
     private static String end(WorkPlan plan) {
         List<JobPath> jobs = plan.jobs();
-        if (jobs.isEmpty()) {
-            return "strop";
+        if (plan.wheel().isPresent() || jobs.isEmpty()) {
+            return plan.wheel().map(w -> w.wheel().name()).orElse("strop");
         }
         JobPath last = jobs.get(jobs.size() - 1);
         return last.legs().get(last.legs().size() - 1).abrasive().name();

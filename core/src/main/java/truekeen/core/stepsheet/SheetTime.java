@@ -1,7 +1,6 @@
 package truekeen.core.stepsheet;
 
 import java.util.List;
-import java.util.Optional;
 import truekeen.core.progression.PowerOffer;
 import truekeen.core.table.Prior;
 
@@ -16,8 +15,8 @@ import truekeen.core.table.Prior;
 public record SheetTime(double low, double likely, double high) {
     private static final double SECONDS_PER_STROKE = Prior.STROKE_SECONDS.value();
 
-    /** The time of these steps, of which the grinding is what was offered. */
-    public static SheetTime of(List<Step> steps, Optional<PowerOffer> grind) {
+    /** The time of these steps, of which the grinding is what is done under power. */
+    public static SheetTime of(List<Step> steps, List<PowerOffer> powered) {
         double likely = steps.stream().mapToDouble(Step::seconds).sum();
         double less = 0;
         double more = 0;
@@ -27,10 +26,11 @@ public record SheetTime(double low, double likely, double high) {
                 more += (step.strokesHigh() - step.strokes()) * step.sides().size() * SECONDS_PER_STROKE;
             }
         }
-        double middle = grind.map(g -> (g.leastClockSeconds() + g.mostClockSeconds()) / 2)
-                .orElse(0.0);
-        less += grind.map(g -> middle - g.leastClockSeconds()).orElse(0.0);
-        more += grind.map(g -> g.mostClockSeconds() - middle).orElse(0.0);
+        for (PowerOffer g : powered) {
+            double half = (g.mostClockSeconds() - g.leastClockSeconds()) / 2;
+            less += half;
+            more += half;
+        }
         return new SheetTime(likely - less, likely, likely + more);
     }
 }

@@ -97,6 +97,7 @@ public final class StepSheet {
             if (plan.ground().filter(k -> k == job.kind()).isPresent()) {
                 plan.grind().ifPresent(g -> grind(steps, job, g));
             }
+            plan.onWheel(job).ifPresent(offer -> steps.add(write.onWheel(offer, job, firstOnWheel(steps), edge)));
             if (job instanceof ThinRuleStrip strip) {
                 plan.finest().ifPresent(finest -> steps.add(faces.thinRule(strip, finest, edge)));
             }
@@ -110,6 +111,10 @@ public final class StepSheet {
             steps.add(write.strop(strop, plan.stropNote(), edge, plan.stropStrokes()));
         }
         return List.copyOf(steps);
+    }
+
+    private static boolean firstOnWheel(List<Step> steps) {
+        return steps.stream().noneMatch(s -> s.kind() == Step.Kind.GRIND);
     }
 
     private void grind(List<Step> steps, Job job, PowerOffer by) {
@@ -146,6 +151,10 @@ public final class StepSheet {
         boolean own = plan.all().stream().anyMatch(Job::backSide);
         if (manner.kind() == GeometryKind.SINGLE_BEVEL_KNIFE) {
             steps.add(write.lateBack(finest, edge));
+            return;
+        }
+        if (plan.wheel().isPresent() && manner.back()) {
+            steps.add(write.burrOffFlat(finest, edge));
             return;
         }
         if (manner.back() && !own) {

@@ -85,6 +85,18 @@ enum StepWords implements Wording {
     STROP_ON("Strop on the {strop}"),
     STROP_FEW("Few, light, flat. No brighter line than before at the very edge."),
     WHY_STROP("Takes the last of the burr; too many, too steep rounds the apex."),
+    WHEEL_LOOK(
+            "Light, never still, the whole width of the wheel used, water running off the edge; a bright band right to the edge, then a burr you can feel on {other}."),
+    WHEEL_STAY("A pass or two more where the burr is missing: the apex is not reached there."),
+    WHY_WHEEL(
+            "Wet and slow it draws no temper, and the jig brings the same angle back every time: little goes each time."),
+    WHEEL_CAUTION(
+            "Trough full before it starts and emptied after. Edge toward the turning wheel only while the jig lies on its support: else it digs in. Manuals first."),
+    WHEEL_SIDES("One side until the burr runs end to end, then the jig turned over and the other side the same."),
+    WHY_BURR_FLAT(
+            "The wheel throws its burr onto the back: laid flat on the finest stone it comes off, and the back stays flat."),
+    LEATHER_WHEEL(
+            "The leather runs away from the edge. At the angle of the bevel by its own ink check, light; never the back on it."),
     STROP_TRAILING("Edge trailing on leather, always."),
     WHY_ADJUST("No steel need go for this."),
     WAY_LEAVE("Leave it this time: {what}"),
@@ -210,6 +222,9 @@ enum StepWords implements Wording {
     THE_OTHER_SIDE("the other side"),
     THE_BACK("the back"),
     CAMBER_STROKES(" Camber: left corner to right, {dealt} strokes."),
+    NO_WET_WHEEL("No slow wet wheel is in the kit."),
+    SCHOOL_MORE_MACHINE("{minutes} min more at the machine."),
+    SCHOOL_LESS_MACHINE("{minutes} min less at the machine."),
     SCHOOL_HONES("It hones {here} mm² instead of {there}: every scratch is replaced on all of it."),
     SCHOOL_ENDS("It ends on the {here} instead of the {there}."),
     SCHOOL_RESETTINGS("re-settings of the guide"),

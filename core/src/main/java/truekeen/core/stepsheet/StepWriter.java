@@ -186,6 +186,42 @@ final class StepWriter {
                 .done();
     }
 
+    /** The edge done on a slow wet wheel, however little there is to do. */
+    Step onWheel(PowerOffer offer, Job job, boolean first, Stretch edge) {
+        double contact = (offer.leastSeconds() + offer.mostSeconds()) / 2;
+        double clock = PowerOffer.clockSeconds(contact);
+        // The jig is clamped once: for the next bevel it is only set anew.
+        double seconds = first ? clock : clock - PowerOffer.clockSeconds(0) + SECONDS_TO_SET;
+        String bevel = face(job.kind());
+        String wheel = offer.machine().name();
+        return Step.of(Step.Kind.GRIND, StepWords.SHAPE_THE_BEVEL.fill("bevel", bevel, "stone", wheel), edge)
+                .on(offer.machine())
+                .at(job.angle().orElseThrow())
+                .pressed(Optional.empty(), StepWords.LIGHT_HAND.words())
+                .lasting(seconds)
+                .look(StepWords.WHEEL_LOOK.fill("other", manner.other()))
+                .gate(StepWords.BURR_END_TO_END.words(), StepWords.WHEEL_STAY.words())
+                .burr(Step.BurrTask.RAISE, StepWords.BURR_RAISED.fill("other", manner.other()))
+                .because(StepWords.WHY_WHEEL.words())
+                .caution(StepWords.WHEEL_CAUTION.words())
+                .how(manner.worked().size() == 2 ? List.of(StepWords.WHEEL_SIDES.words()) : List.of())
+                .done();
+    }
+
+    /** The burr of a wheel comes off with the back flat: the bevel is hollow, and is not laid on a stone for it. */
+    Step burrOffFlat(Abrasive finest, Stretch edge) {
+        String title = StepWords.KEEP_THE_BACK.fill("abrasive", finest.name());
+        return light(Step.Kind.DEBURR, title, finest, edge, BACK_STROKES)
+                .counting(List.of(Step.Side.BACK), BACK_STROKES)
+                .lasting(SECONDS_TO_CHANGE + BACK_STROKES * SECONDS_PER_STROKE)
+                .look(StepWords.CLOTH_CATCHES_NOTHING.words())
+                .gate(StepWords.NAIL_SLIDES_OFF_ASKED.words(), StepWords.A_FEW_MORE_FLAT.words())
+                .burr(Step.BurrTask.TAKE_OFF, StepWords.BURR_OFF.words())
+                .because(StepWords.WHY_BURR_FLAT.words())
+                .caution(StepWords.BACK_SLID_ON.words())
+                .done();
+    }
+
     Step file(PowerOffer offer, Job job, Angle angle, Stretch edge) {
         String face = job.hold() == Hold.STONE_IN_CIRCLES ? StepWords.THE_CURVE.words() : manner.ground();
         String title = StepWords.FILE_THE_FACE.fill(
@@ -310,12 +346,16 @@ final class StepWriter {
     }
 
     Step strop(Abrasive strop, String note, Stretch edge, int strokes) {
-        return light(Step.Kind.STROP, StepWords.STROP_ON.fill("strop", strop.name()), strop, edge, strokes)
-                .lasting(SECONDS_TO_CHANGE + 2 * strokes * SECONDS_PER_STROKE)
+        boolean turns = strop.shape() == Abrasive.Shape.WHEEL;
+        StepBuilder step = light(Step.Kind.STROP, StepWords.STROP_ON.fill("strop", strop.name()), strop, edge, strokes);
+        if (turns) {
+            step.counting(manner.worked(), strokes);
+        }
+        return step.lasting(SECONDS_TO_CHANGE + 2 * strokes * SECONDS_PER_STROKE)
                 .look(StepWords.STROP_FEW.words())
                 .burr(Step.BurrTask.SHED, StepWords.BURR_OFF.words())
                 .because(note.isEmpty() ? StepWords.WHY_STROP.words() : note)
-                .caution(StepWords.STROP_TRAILING.words())
+                .caution((turns ? StepWords.LEATHER_WHEEL : StepWords.STROP_TRAILING).words())
                 .done();
     }
 

@@ -116,7 +116,16 @@ class CareTest {
         var path =
                 ProgressionPlanner.plan(kit, job, Steels.byName("plain carbon").orElseThrow(), PlanRules.USUAL, oil);
         WorkPlan plan = new WorkPlan(
-                List.of(), List.of(path), List.of(), Optional.empty(), Optional.empty(), List.of(), "", 0, 0);
+                List.of(),
+                List.of(path),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                "",
+                0,
+                0,
+                Optional.empty());
         return Preparation.of(plan, kit, PlanRules.USUAL);
     }
 

@@ -131,7 +131,8 @@ class PlanBoundsTest {
                 List.of(),
                 "",
                 0,
-                0);
+                0,
+                Optional.empty());
         assertThat(ground.volumeMm3()).isCloseTo(steel + 7, within(1e-12));
     }
 

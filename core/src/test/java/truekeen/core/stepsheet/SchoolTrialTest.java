@@ -12,9 +12,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
+import truekeen.core.condition.Finding;
 import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restorer;
 import truekeen.core.progression.HouseStones;
@@ -52,6 +54,7 @@ class SchoolTrialTest {
             on("middle", "ceramic-bonded water stone", 9.5, Abrasive.Shape.BENCH),
             on("fine", "ceramic-bonded water stone", 2, Abrasive.Shape.BENCH),
             on("finest", "ceramic-bonded water stone", 0.9, Abrasive.Shape.BENCH),
+            on("wet wheel", AbrasiveKind.SLOW_WET_WHEEL.key(), 70, Abrasive.Shape.WHEEL),
             on("leather", "strop with compound", 0.5, Abrasive.Shape.STROP));
 
     private static ToolUse trade(Blade blade) {
@@ -79,7 +82,7 @@ class SchoolTrialTest {
     private static final Blade CHISEL = Blades.chisel(24, 3.2, 90, 20, 25, Blades.micro(30, 0.6));
 
     @Test
-    void theFourSchoolsGiveFourSheetsForTheSameChiselAndSayWhy() {
+    void everySchoolGivesItsOwnSheetForTheSameChiselAndSayWhy() {
         List<SchoolTrial> all = trials(CHISEL);
         assertThat(all).hasSize(School.values().length);
         Set<List<String>> sheets = new HashSet<>();
@@ -87,9 +90,9 @@ class SchoolTrialTest {
             assertThat(t.refused()).isEmpty();
             sheets.add(t.steps().stream().map(s -> s.title() + s.how()).toList());
         }
-        assertThat(sheets).hasSize(4);
+        assertThat(sheets).hasSize(School.values().length);
         assertThat(all.get(0).because()).isEmpty();
-        for (SchoolTrial t : all.subList(1, 4)) {
+        for (SchoolTrial t : all.subList(1, all.size())) {
             assertThat(t.because()).isNotEmpty().allMatch(b -> b.matches(".*[0-9].*|It ends on .*"));
             assertThat(Math.abs(t.seconds() - all.get(0).seconds())).isGreaterThan(0);
         }
@@ -136,17 +139,88 @@ class SchoolTrialTest {
                 PlanRules.USUAL,
                 new PlanAsk(OptionalDouble.empty(), Optional.empty()),
                 Occasion.PLAIN));
-        assertThat(all).allSatisfy(t -> assertThat(t.refused()).contains("carbides"));
+        assertThat(all.subList(0, 4)).allSatisfy(t -> assertThat(t.refused()).contains("carbides"));
+        assertThat(all.get(4).refused()).isEmpty();
+    }
+
+    private static SchoolTrial wheel(Blade blade, EdgeSurvey survey, List<Abrasive> shelf) {
+        TargetBevel target = TargetBevel.of(blade);
+        return SchoolTrial.all(new PlanCase(
+                        blade,
+                        survey,
+                        target,
+                        STEEL,
+                        trade(blade),
+                        WorkingMethod.of(blade.kind(), target, Optional.empty()),
+                        shelf,
+                        PlanRules.USUAL,
+                        new PlanAsk(OptionalDouble.empty(), Optional.empty()),
+                        Occasion.PLAIN))
+                .get(School.WET_WHEEL_AND_LEATHER.ordinal());
+    }
+
+    @Test
+    void aWetWheelIsTheWholeJobOfADullChiselAndTheBackIsLaidFlatForTheBurr() {
+        SchoolTrial trial = wheel(CHISEL, DULL, SHELF);
+        assertThat(trial.steps().stream().map(Step::kind))
+                .containsExactly(Step.Kind.GRIND, Step.Kind.DEBURR, Step.Kind.STROP);
+        Step ground = trial.steps().get(0);
+        assertThat(ground.abrasiveName()).isEqualTo("wet wheel");
+        assertThat(ground.angleDeg()).contains(CHISEL.lastBevel().degrees());
+        assertThat(ground.burrTask()).isEqualTo(Step.BurrTask.RAISE);
+        assertThat(trial.steps().get(1).sides()).containsExactly(Step.Side.BACK);
+        assertThat(trial.steps().get(1).burrTask()).isEqualTo(Step.BurrTask.TAKE_OFF);
+        assertThat(trial.seconds()).isBetween(120.0, 8 * 60.0);
+        assertThat(trial.because()).anyMatch(b -> b.contains("more at the machine"));
+        assertThat(trial.plan().volumeMm3()).isPositive();
+        SheetTime time = SheetTime.of(trial.steps(), trial.plan().powered());
+        assertThat(time.low()).isLessThan(time.likely());
+        assertThat(time.high()).isGreaterThan(time.likely());
+    }
+
+    @Test
+    void aChipIsGroundFirstAndTheSecondaryAfterItOnTheSameWheel() {
+        Finding chip = new Finding(Finding.Kind.CHIP, 8, 10, 0.9, false);
+        EdgeSurvey chipped = new EdgeSurvey(
+                List.of(chip), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, false, BackState.POLISHED, 0);
+        SchoolTrial trial = wheel(CHISEL, chipped, SHELF);
+        List<Step> ground =
+                trial.steps().stream().filter(s -> s.kind() == Step.Kind.GRIND).toList();
+        assertThat(ground)
+                .extracting(s -> s.angleDeg().orElseThrow())
+                .containsExactly(CHISEL.primary().degrees(), CHISEL.lastBevel().degrees());
+        assertThat(ground).allMatch(s -> s.abrasiveName().equals("wet wheel"));
+        // Set up once: for the secondary the jig is only set anew.
+        assertThat(ground.get(1).seconds()).isLessThan(3 * 60);
+        assertThat(trial.steps()).noneMatch(s -> s.kind() == Step.Kind.WORK);
+    }
+
+    @Test
+    void aKnifeGetsBothSidesAndWithNoWheelTheSchoolIsRefused() {
+        Blade knife = Blades.blade(GeometryKind.KNIFE);
+        SchoolTrial trial = wheel(knife, DULL, SHELF);
+        assertThat(trial.steps().get(0).how()).containsExactly(StepWords.WHEEL_SIDES.words());
+        assertThat(trial.steps().get(1).sides()).containsExactly(Step.Side.LEFT, Step.Side.RIGHT);
+        List<Abrasive> without = SHELF.stream()
+                .filter(a -> a.kind() != AbrasiveKind.SLOW_WET_WHEEL)
+                .toList();
+        assertThat(wheel(knife, DULL, without).refused()).isEqualTo(StepWords.NO_WET_WHEEL.words());
+        assertThat(steps(knife, School.WET_WHEEL_AND_LEATHER.rules(), without))
+                .anyMatch(s -> s.kind() == Step.Kind.WORK);
     }
 
     private static List<Step> steps(Blade blade, HouseRules rules) {
+        return steps(blade, rules, SHELF);
+    }
+
+    private static List<Step> steps(Blade blade, HouseRules rules, List<Abrasive> shelf) {
         TargetBevel target = TargetBevel.of(blade);
         WorkPlan plan = WorkPlanner.plan(
                 Restorer.restore(blade, DULL, target),
                 DULL,
                 trade(blade),
                 STEEL,
-                SHELF,
+                shelf,
                 PlanRules.USUAL.with(HouseStones.of(rules)),
                 new PlanAsk(OptionalDouble.empty(), Optional.empty(), Map.of(), Optional.of(target)));
         WorkingMethod manner =

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
@@ -25,7 +24,7 @@ class SheetTimeTest {
     @Test
     void theTimeIsTheSumOfTheStepsAndSpreadsAsTheirCountsDo() {
         Step set = Step.of(Step.Kind.SET_GUIDE, "set", EDGE).lasting(40).done();
-        SheetTime time = SheetTime.of(List.of(set, counted(10, 5, 20, 49), counted(6, 6, 6, 20)), Optional.empty());
+        SheetTime time = SheetTime.of(List.of(set, counted(10, 5, 20, 49), counted(6, 6, 6, 20)), List.of());
         assertThat(time.likely()).isCloseTo(109, within(1e-12));
         assertThat(time.low()).isCloseTo(109 - 5 * 2 * 1.2, within(1e-12));
         assertThat(time.high()).isCloseTo(109 + 10 * 2 * 1.2, within(1e-12));
@@ -37,7 +36,7 @@ class SheetTimeTest {
                 Shelves.piece("wheel", AbrasiveKind.DRY_WHEEL.key(), 200, Abrasive.Shape.WHEEL, Abrasive.State.READY);
         PowerOffer offer = new PowerOffer(wheel, 20, 60, 7);
         Step grind = Step.of(Step.Kind.GRIND, "grind", EDGE).lasting(240).done();
-        SheetTime time = SheetTime.of(List.of(grind), Optional.of(offer));
+        SheetTime time = SheetTime.of(List.of(grind), List.of(offer));
         assertThat(time.low()).isCloseTo(240 - 60, within(1e-12));
         assertThat(time.high()).isCloseTo(240 + 60, within(1e-12));
     }

@@ -82,7 +82,7 @@ class StepSheetTest {
                 .hasSize(2)
                 .allSatisfy(s -> assertThat(s.seconds()).isEqualTo(40));
         double sum = steps.stream().mapToDouble(Step::seconds).sum();
-        assertThat(SheetTime.of(steps, plan.grind()).likely()).isCloseTo(sum, within(1e-9));
+        assertThat(SheetTime.of(steps, plan.powered()).likely()).isCloseTo(sum, within(1e-9));
         double onStones = plan.jobs().stream()
                 .flatMap(j -> j.legs().stream())
                 .mapToDouble(l -> StepWriter.seconds(l, l.wholeStrokes()))
@@ -103,8 +103,8 @@ class StepSheetTest {
         assertThat(ground.path(JobKind.PRIMARY)).isEmpty();
         assertThat(steps(ground).get(0).kind()).isEqualTo(Step.Kind.GRIND);
         assertThat(steps(ground).get(0).caution()).contains("Eye protection");
-        assertThat(SheetTime.of(steps(ground), ground.grind()).likely())
-                .isLessThan(SheetTime.of(steps(byHand), byHand.grind()).likely());
+        assertThat(SheetTime.of(steps(ground), ground.powered()).likely())
+                .isLessThan(SheetTime.of(steps(byHand), byHand.powered()).likely());
         assertThat(plan(survey(Dullness.DULL, BackState.POLISHED), "grinder").offers())
                 .isEmpty();
     }
