@@ -54,7 +54,12 @@ final class AbrasiveReader {
         Abrasive.Slurry slurry = oneOrUsual(checks, "slurry", Abrasive.Slurry.values(), form.slurry());
         Optional<Length> length = reading.lengthIfAny("length", form.length());
         checks.within(
-                "length", KitWords.A_LENGTH.words(), length.map(Length::mm).orElse(null), 80, 600, " mm");
+                "length",
+                KitWords.A_LENGTH.words(),
+                length.map(Length::mm).orElse(null),
+                shape != null && shape.inHand() ? 30 : 80,
+                600,
+                " mm");
         Double worn = Form.blank(form.worn())
                 ? (Double) 0.0
                 : checks.attempt(() -> QuantityReader.number("worn", form.worn(), "%"));
@@ -124,9 +129,7 @@ final class AbrasiveReader {
 
     static GrainSize size(Form reading, String standard, String name, String makerUm) {
         if (!Form.blank(makerUm)) {
-            return reading.checks()
-                    .attempt(() -> GritTable.fromMaker(
-                            "makerUm", QuantityReader.number("makerUm", makerUm.replace("um", "µm"), "µm")));
+            return reading.checks().attempt(() -> GritTable.fromMaker("makerUm", makerUm));
         }
         GritStandard known = reading.choice(
                 "gritStandard",

@@ -51,7 +51,12 @@ public record Abrasive(
         /** Belt under power. */
         BELT,
         /** Wheel or disc under power. */
-        WHEEL
+        WHEEL;
+
+        /** Whether it is small enough to be held in the hand while it works. */
+        public boolean inHand() {
+            return this == POCKET || this == ROD || this == ROUND || this == STRIP;
+        }
     }
 
     /** A piece of which nothing more is known than what it is and how it stands. */
@@ -130,12 +135,28 @@ public record Abrasive(
      * @param slurry what is done with its slurry
      * @param lengthMm its length (mm), where it was measured
      * @param laps what it may flatten, where it is one that flattens others
+     * @param otherSide id of the face on the other side of the same piece, where it has two
      */
     public record Nature(
-            Firmness firmness, boolean favourite, Slurry slurry, OptionalDouble lengthMm, Optional<GrainRange> laps) {
+            Firmness firmness,
+            boolean favourite,
+            Slurry slurry,
+            OptionalDouble lengthMm,
+            Optional<GrainRange> laps,
+            Optional<String> otherSide) {
         /** Nothing known. */
         public static final Nature UNKNOWN =
                 new Nature(Firmness.UNKNOWN, false, Slurry.HOUSE, OptionalDouble.empty(), Optional.empty());
+
+        /** A piece with one face. */
+        public Nature(
+                Firmness firmness,
+                boolean favourite,
+                Slurry slurry,
+                OptionalDouble lengthMm,
+                Optional<GrainRange> laps) {
+            this(firmness, favourite, slurry, lengthMm, laps, Optional.empty());
+        }
     }
 
     /**

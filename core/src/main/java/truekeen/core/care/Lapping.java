@@ -9,14 +9,16 @@ import truekeen.core.table.Prior;
 
 /** Which plate flattens which stone, and which stone wakes it. Source: workshop prior. */
 public final class Lapping {
-    /** A plate so many times coarser than a stone leaves it rough. */
+    /** A plate so many times coarser than a stone leaves it rough: it flattens it all the same. */
     private static final double ROUGH_FROM = Prior.LAPPING_ROUGH_FROM.value();
+    /** A plate so many times coarser than a stone is not laid on it. */
+    private static final double NEVER_FROM = Prior.LAPPING_NEVER_FROM.value();
 
     private Lapping() {}
 
-    /** What a plate of that grain may touch unless its owner says otherwise: nothing coarser than it, nothing it roughens. */
+    /** What a plate of that grain may touch unless its owner says otherwise: nothing coarser than it, nothing it would tear. */
     public static Abrasive.GrainRange usualRange(double plateUm) {
-        return new Abrasive.GrainRange(plateUm / ROUGH_FROM, plateUm);
+        return new Abrasive.GrainRange(plateUm / NEVER_FROM, plateUm);
     }
 
     /** Whether a piece may flatten another. */
@@ -26,6 +28,11 @@ public final class Lapping {
                 && plate.kind().use() != AbrasiveKind.Use.DRESSING
                 && !plate.state().retired()
                 && touches(plate, stone);
+    }
+
+    /** Whether a plate leaves a stone rougher than its own grain. */
+    public static boolean roughens(Abrasive plate, Abrasive stone) {
+        return plate.d50Um() > ROUGH_FROM * stone.d50Um();
     }
 
     private static boolean touches(Abrasive tool, Abrasive stone) {

@@ -101,6 +101,7 @@ public final class Preparation {
         used.stream()
                 .filter(a -> a.state().soakLeftSeconds() > 0)
                 .sorted(Comparator.comparingDouble((Abrasive a) -> -a.state().soakLeftSeconds()))
+                .filter(a -> !bothSidesIn(a))
                 .forEach(this::soak);
         Lapping.order(used.stream()
                         .filter(a -> a.kind().flattenAfterStrokes().isPresent())
@@ -119,6 +120,16 @@ public final class Preparation {
                         CareWords.WET.fill(
                                 "stone", a.name(), "lubricant", a.lubricant().key()),
                         CareWords.WHY_WET.words())));
+    }
+
+    /** A piece with two faces goes into the water once. */
+    private boolean bothSidesIn(Abrasive a) {
+        return acts.stream()
+                .anyMatch(act -> act.kind() == PrepAct.Kind.SOAK
+                        && a.nature()
+                                .otherSide()
+                                .filter(act.abrasiveId()::equals)
+                                .isPresent());
     }
 
     private void soak(Abrasive a) {
@@ -155,7 +166,8 @@ public final class Preparation {
                                 plate.name(),
                                 rules.flattenSeconds(),
                                 false,
-                                CareWords.LAP.fill("stone", a.name(), "plate", plate.name()),
+                                CareWords.LAP.fill("stone", a.name(), "plate", plate.name())
+                                        + (Lapping.roughens(plate, a) ? " " + CareWords.LAP_ROUGH.words() : ""),
                                 why)),
                         () -> acts.add(act(
                                 PrepAct.Kind.FLATTEN,

@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.QuantityReader;
 import truekeen.core.table.TableReader;
 
 /**
@@ -18,6 +19,9 @@ import truekeen.core.table.TableReader;
  */
 public final class GritTable {
     private static final Pattern NAME = Pattern.compile("([P#F]?)\\s*(\\d{1,6}(?:\\.\\d{1,4})?)");
+    private static final Pattern RANGE = Pattern.compile(
+            "(\\d+(?:[.,]\\d+)?)\\s*(?:[-–—]|to)\\s*(\\d+(?:[.,]\\d+)?)\\s*(?:µm|um|microns?)?",
+            Pattern.CASE_INSENSITIVE);
     private static final double SMALLEST_UM = 0.01;
     private static final double LARGEST_UM = 3000;
     private static final double FAR_OFF = 1.5;
@@ -51,6 +55,11 @@ public final class GritTable {
      * @throws RefusedException when the name does not read as a grade of the standard, or has the prefix of another
      */
     public static GrainSize grain(String field, GritStandard standard, String name) {
+        if (standard == GritStandard.MICRON
+                && name != null
+                && RANGE.matcher(name.strip()).matches()) {
+            return fromMaker(field, name);
+        }
         Matcher match = NAME.matcher(name == null ? "" : name.strip().toUpperCase(Locale.ROOT));
         if (!match.matches() || !standard.takes(match.group(1)) || Double.parseDouble(match.group(2)) <= 0) {
             throw new RefusedException(
@@ -82,6 +91,23 @@ public final class GritTable {
                 .filter(e -> e.standard == standard)
                 .min(Comparator.comparingDouble(e -> Math.abs(Math.log(e.d50Um / d50Um))))
                 .filter(e -> Math.abs(Math.log(e.d50Um / d50Um)) <= Math.log(FAR_OFF));
+    }
+
+    /**
+     * The maker's own micrometres as typed: a number, or a range such as {@code 7–5 µm}, of which the middle counts.
+     *
+     * @throws RefusedException when it does not read as either, or is not believable
+     */
+    public static GrainSize fromMaker(String field, String typed) {
+        Matcher range = RANGE.matcher(typed.strip());
+        if (!range.matches()) {
+            return fromMaker(field, QuantityReader.number(field, typed.replace("um", "µm"), "µm"));
+        }
+        double one = fromMaker(field, QuantityReader.number(field, range.group(1), "µm"))
+                .d50Um();
+        double other = fromMaker(field, QuantityReader.number(field, range.group(2), "µm"))
+                .d50Um();
+        return fromMaker(field, (one + other) / 2);
     }
 
     /** The maker's own micrometres, checked to be believable. */

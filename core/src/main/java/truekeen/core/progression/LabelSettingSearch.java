@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.condition.Dullness;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 
@@ -50,7 +51,10 @@ final class LabelSettingSearch {
     }
 
     /** Of the abrasives that lead to the last those coarse enough to start on, or the coarsest where none is. */
-    List<Abrasive> firsts(List<Abrasive> leading) {
+    List<Abrasive> firsts(List<Abrasive> all) {
+        List<Abrasive> begin =
+                all.stream().filter(a -> touchesUp() || !endsOnly(a)).toList();
+        List<Abrasive> leading = begin.isEmpty() ? all : begin;
         double least = leastFirstUm();
         List<Abrasive> coarse = leading.stream().filter(a -> a.d50Um() >= least).toList();
         if (!coarse.isEmpty()) {
@@ -105,7 +109,7 @@ final class LabelSettingSearch {
     Optional<Label> along(List<Abrasive> stones) {
         Label label = start(stones.get(0), stones.size() == 1);
         for (int i = 1; i < stones.size(); i++) {
-            if (!follows(stones.get(i - 1), stones.get(i))) {
+            if (!leads(stones.get(i - 1), stones.get(i))) {
                 return Optional.empty();
             }
             label = extend(label, stones.get(i), i == stones.size() - 1);
@@ -129,6 +133,21 @@ final class LabelSettingSearch {
 
     List<Abrasive> shelf() {
         return shelf;
+    }
+
+    /** Whether a piece may end the work and not begin it. */
+    boolean endsOnly(Abrasive a) {
+        return job.finishers().contains(a.shape()) && !job.shapes().contains(a.shape());
+    }
+
+    /** Whether so little is to go that what ends the work may do all of it. */
+    private boolean touchesUp() {
+        return job.shaping().depthMm() <= Dullness.TOUCH_UP.recessionMm();
+    }
+
+    /** Whether an abrasive may come after another in this job. */
+    boolean leads(Abrasive before, Abrasive after) {
+        return !endsOnly(before) && follows(before, after);
     }
 
     /** Whether an abrasive may come after another: finer in grain and in scratch. */

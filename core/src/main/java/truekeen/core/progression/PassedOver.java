@@ -13,4 +13,9 @@ import truekeen.core.abrasive.Abrasive;
  * @param askable whether a person may ask for it all the same: no rule bars it, it is only not what the finish or the
  *     depth asks for
  */
-public record PassedOver(Abrasive abrasive, double wouldCostSeconds, boolean usable, String why, boolean askable) {}
+public record PassedOver(Abrasive abrasive, double wouldCostSeconds, boolean usable, String why, boolean askable) {
+    /** Whether it is no longer used at all, so that nobody need see it unasked. */
+    public boolean outOfUse() {
+        return abrasive.state().retired();
+    }
+}

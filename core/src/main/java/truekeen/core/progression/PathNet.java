@@ -66,7 +66,7 @@ final class PathNet {
         this.last = last;
         this.through = through;
         List<Abrasive> leading = search.shelf().stream()
-                .filter(a -> a == last || LabelSettingSearch.follows(a, last))
+                .filter(a -> a == last || search.leads(a, last))
                 .toList();
         this.firsts = search.firsts(leading);
         this.falling = leading.stream()
@@ -82,7 +82,7 @@ final class PathNet {
             ahead[i] = from == last ? 0 : Double.POSITIVE_INFINITY;
             for (int j = i + 1; j < n; j++) {
                 Abrasive to = falling.get(j);
-                leads[i][j] = LabelSettingSearch.follows(from, to) && !leapsOver(from, to);
+                leads[i][j] = search.leads(from, to) && !leapsOver(from, to);
                 if (leads[i][j]) {
                     ahead[i] = Math.min(ahead[i], search.leastCost(from, to) + ahead[j]);
                 }

@@ -13,6 +13,7 @@ import truekeen.core.section.TargetBevel;
  * @param grindOn id of the wheel or belt chosen to shape the primary; ignored where none is wanted
  * @param wishes what is wished of single jobs; those not named are planned for least time
  * @param target the bevels that are to be, as far as they decide what lies well on a stone
+ * @param strop the strop that was asked for; empty where what follows the last stone is taken
  * @param hardnessHrc hardness of the blade (HRC), if it is known: a file skates over what is hard
  */
 public record PlanAsk(
@@ -20,6 +21,7 @@ public record PlanAsk(
         Optional<String> grindOn,
         Map<JobKind, Wish> wishes,
         Optional<TargetBevel> target,
+        Optional<StropWish> strop,
         OptionalDouble hardnessHrc) {
     /** Keeps the wishes from changing. */
     public PlanAsk {
@@ -33,12 +35,12 @@ public record PlanAsk(
 
     /** The same with the shaping done on another machine, or on none. */
     public PlanAsk groundOn(Optional<String> machine) {
-        return new PlanAsk(loggedScratchUm, machine, wishes, target, hardnessHrc);
+        return new PlanAsk(loggedScratchUm, machine, wishes, target, strop, hardnessHrc);
     }
 
     /** The same for other bevels. */
     public PlanAsk at(TargetBevel other) {
-        return new PlanAsk(loggedScratchUm, grindOn, wishes, Optional.of(other), hardnessHrc);
+        return new PlanAsk(loggedScratchUm, grindOn, wishes, Optional.of(other), strop, hardnessHrc);
     }
 
     /** The same of a blade whose hardness is not known. */
@@ -47,6 +49,6 @@ public record PlanAsk(
             Optional<String> grindOn,
             Map<JobKind, Wish> wishes,
             Optional<TargetBevel> target) {
-        this(loggedScratchUm, grindOn, wishes, target, OptionalDouble.empty());
+        this(loggedScratchUm, grindOn, wishes, target, Optional.empty(), OptionalDouble.empty());
     }
 }

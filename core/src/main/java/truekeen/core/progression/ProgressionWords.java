@@ -32,6 +32,11 @@ enum ProgressionWords implements Wording {
     ENDS_TOO_COARSE("Ends on {finest}: the best this shelf can do. {wanted}"),
     OFF_THE_STONE("The house finishes this edge off the stone."),
     NO_STROP("No strop on the shelf: the edge is finished off the stone."),
+    NO_STROP_ASKED("No strop, as you asked: the edge is finished off the stone."),
+    OXIDE_STROP_LEFT(
+            "The {strop} is left out: oxide compound hardly touches the carbides of this steel. Diamond or boron nitride on leather would."),
+    OXIDE_STROP_ASKED(
+            "The {strop} as you asked: its oxide hardly touches the carbides of this steel and only takes the burr off."),
     BARE_STROP("A bare strop takes off what is left of the burr; it removes no scratches."),
     STROP_TOO_FINE(
             "This strop is more than {times} times finer than the last stone: it takes off the burr and does not replace the scratches.");

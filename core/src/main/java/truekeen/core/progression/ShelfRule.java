@@ -21,7 +21,7 @@ public enum ShelfRule {
             c -> !c.abrasive.state().flat()
                     && !c.abrasive.state().lappable()
                     && c.abrasive.kind().flattenAfterStrokes().isPresent()),
-    WRONG_SHAPE("its shape does not suit this face", c -> !c.job.shapes().contains(c.abrasive.shape())),
+    WRONG_SHAPE("its shape does not suit this face", c -> !c.job.shapes().contains(c.abrasive.shape()) && !finishes(c)),
     FINE_ONLY("this face is touched by fine stones only", c -> c.job.fineOnly() && c.abrasive.d50Um() > 3),
     WORN_OUT("worn out: it slides and heats", c -> c.abrasive.state().worn() >= 1),
     OIL_INSIDE(
@@ -32,10 +32,14 @@ public enum ShelfRule {
             c -> !c.rules.habits().lubricant().allows(c.abrasive)),
     OXIDE_ON_HARD_CARBIDE(
             "oxide grain wears away on this steel and tears its carbides out: diamond or boron nitride is wanted",
-            c -> c.abrasive.grain() == AbrasiveClass.OXIDE && c.steel.resistanceOxide() >= 4);
+            c -> c.abrasive.grain() == AbrasiveClass.OXIDE
+                    && c.steel.resistanceOxide() >= Prior.SHELF_RULE_OXIDE_REFUSED_AT.value());
 
-    /** From this resistance on, oxide grain is warned of; from 4 on it is refused. */
+    /** From this resistance on, oxide grain is warned of. */
     static final double OXIDE_WARNS_AT = Prior.SHELF_RULE_OXIDE_WARNS_AT.value();
+
+    /** From this resistance on, it is refused. */
+    static final double OXIDE_REFUSED_AT = Prior.SHELF_RULE_OXIDE_REFUSED_AT.value();
 
     private record Case(Abrasive abrasive, StoneWork job, SteelClass steel, PlanRules rules) {}
 
@@ -45,6 +49,11 @@ public enum ShelfRule {
     ShelfRule(String reason, Predicate<Case> bars) {
         this.reason = reason;
         this.bars = bars;
+    }
+
+    /** What may end the work though its shape does not suit all of it. */
+    private static boolean finishes(Case c) {
+        return c.job.finishers().contains(c.abrasive.shape()) && c.abrasive.kind() == AbrasiveKind.FUSED_CERAMIC;
     }
 
     /** The reason, in words. */

@@ -18,6 +18,7 @@ import truekeen.core.tool.GeometryKind;
  * @param forces force in use
  * @param fineOnly whether only fine abrasives may touch it (d50 at most 3 µm)
  * @param shapes shapes that can work it
+ * @param finishers shapes that may end the work and not begin it: a ceramic rod on a knife
  * @param bevel what is known of the bevel that lies on the stone
  * @param leastStrokes fewest strokes in all that a tool is set on a stone for
  * @param refinedMm2 area that finer abrasives follow the first one over (mm²): all of it, but on a broad curve the strip at
@@ -31,6 +32,7 @@ public record StoneWork(
         Forces forces,
         boolean fineOnly,
         Set<Abrasive.Shape> shapes,
+        Set<Abrasive.Shape> finishers,
         Bevel bevel,
         int leastStrokes,
         double refinedMm2) {
@@ -55,6 +57,7 @@ public record StoneWork(
                 forces,
                 fineOnly,
                 shapes,
+                Set.of(),
                 Bevel.UNKNOWN,
                 LEAST_STROKES,
                 shaping.workedAreaMm2());
@@ -82,13 +85,23 @@ public record StoneWork(
     /** The same job on a bevel that is known. */
     public StoneWork on(Bevel known) {
         return new StoneWork(
-                kind, shaping, startScratchUm, finish, forces, fineOnly, shapes, known, leastStrokes, refinedMm2);
+                kind,
+                shaping,
+                startScratchUm,
+                finish,
+                forces,
+                fineOnly,
+                shapes,
+                finishers,
+                known,
+                leastStrokes,
+                refinedMm2);
     }
 
     /** The same job with another least count of strokes in all. */
     public StoneWork atLeast(int strokes) {
         return new StoneWork(
-                kind, shaping, startScratchUm, finish, forces, fineOnly, shapes, bevel, strokes, refinedMm2);
+                kind, shaping, startScratchUm, finish, forces, fineOnly, shapes, finishers, bevel, strokes, refinedMm2);
     }
 
     /** Whether the scratches on the face drown in what is shaped: it goes so much deeper. */

@@ -5,8 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveClass;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.message.Numbers;
+import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 
 /** Which strops follow the last stone, and what is to be known of them. Source: workshop prior. */
@@ -18,11 +20,13 @@ final class Strops {
 
     private Strops() {}
 
-    /** The strop nearest below the last stone, one with compound before a bare one, and those that may follow it. */
-    static List<Abrasive> after(double lastUm, List<Abrasive> shelf) {
-        List<Abrasive> all = shelf.stream()
-                .filter(a ->
-                        a.kind().use() == AbrasiveKind.Use.STROP && !a.state().retired())
+    /**
+     * The strop nearest below the last stone, one with compound before a bare one, and those that may follow it; only the
+     * one asked for where one was. Oxide is left out where it wears away on the carbides.
+     */
+    static List<Abrasive> after(double lastUm, List<Abrasive> shelf, SteelClass steel, Optional<StropWish> wish) {
+        List<Abrasive> all = strops(shelf).stream()
+                .filter(a -> wish.map(w -> w.id().equals(a.id())).orElse(!useless(a, steel)))
                 .toList();
         Optional<Abrasive> first = all.stream()
                 .min(Comparator.comparingDouble(a ->
@@ -39,9 +43,34 @@ final class Strops {
         return row;
     }
 
-    static String note(Optional<Abrasive> strop, double lastUm) {
+    private static List<Abrasive> strops(List<Abrasive> shelf) {
+        return shelf.stream()
+                .filter(a ->
+                        a.kind().use() == AbrasiveKind.Use.STROP && !a.state().retired())
+                .toList();
+    }
+
+    /** Oxide compound hardly touches the carbides of such a steel: it polishes what is soft around them. */
+    private static boolean useless(Abrasive strop, SteelClass steel) {
+        return strop.d50Um() > 0
+                && strop.grain() == AbrasiveClass.OXIDE
+                && steel.resistanceOxide() >= ShelfRule.OXIDE_REFUSED_AT;
+    }
+
+    static String note(
+            Optional<Abrasive> strop, double lastUm, List<Abrasive> shelf, SteelClass steel, Optional<StropWish> wish) {
+        if (wish.filter(StropWish::none).isPresent()) {
+            return ProgressionWords.NO_STROP_ASKED.words();
+        }
         if (strop.isEmpty()) {
-            return ProgressionWords.NO_STROP.words();
+            return strops(shelf).stream()
+                    .filter(a -> useless(a, steel))
+                    .findFirst()
+                    .map(a -> ProgressionWords.OXIDE_STROP_LEFT.fill("strop", a.name()))
+                    .orElse(ProgressionWords.NO_STROP.words());
+        }
+        if (useless(strop.get(), steel)) {
+            return ProgressionWords.OXIDE_STROP_ASKED.fill("strop", strop.get().name());
         }
         if (strop.get().d50Um() <= 0) {
             return ProgressionWords.BARE_STROP.words();

@@ -164,7 +164,7 @@ public final class WorkPlanner {
         }
         double last = wheel.map(w -> w.burrOn().orElse(w.wheel()).d50Um()).orElseGet(() -> lastGrainUm(paths));
         boolean house = rules.habits().strop();
-        List<Abrasive> strops = house ? Strops.after(last, shelf) : List.of();
+        List<Abrasive> strops = house ? Strops.after(last, shelf, steel, ask.strop()) : List.of();
         return new WorkPlan(
                 restoration.jobs(),
                 paths,
@@ -172,11 +172,15 @@ public final class WorkPlanner {
                 grind,
                 ground.map(Job::kind),
                 strops,
-                house ? Strops.note(strops.stream().findFirst(), last) : ProgressionWords.OFF_THE_STONE.words(),
+                house
+                        ? Strops.note(strops.stream().findFirst(), last, shelf, steel, ask.strop())
+                        : ProgressionWords.OFF_THE_STONE.words(),
                 (int) restoration.jobs().stream()
                         .filter(j -> j.hold() == Hold.SETTING)
                         .count(),
-                house ? rules.habits().stropStrokes() : 0,
+                house && ask.strop().filter(StropWish::none).isEmpty()
+                        ? rules.habits().stropStrokes()
+                        : 0,
                 wheel);
     }
 
@@ -247,6 +251,7 @@ public final class WorkPlanner {
                 StoneWork.Forces.of(kind, restoration.edgeLengthMm()),
                 job.kind() == JobKind.BACK && kind == GeometryKind.SINGLE_BEVEL_KNIFE,
                 shapes(job),
+                job.edge() && kind.spined() && kind.bothSides() ? Set.of(Abrasive.Shape.ROD) : Set.of(),
                 bevel,
                 leastStrokes(job, restoration),
                 job.refinedMm2());

@@ -136,9 +136,11 @@ public record SheetHabits(
             case FILE ->
                 (leg.on.kind() == AbrasiveKind.FILE ? StepWords.FILE_FORWARD : StepWords.SMALL_CIRCLES).words();
             default ->
-                leg.on.kind().trailingOnly()
-                        ? StepWords.TRAILING_ONLY.words()
-                        : direction(then(leg.twoSided), leg.first);
+                leg.on.shape() == Abrasive.Shape.ROD
+                        ? StepWords.ROD_STROKES.words()
+                        : leg.on.kind().trailingOnly()
+                                ? StepWords.TRAILING_ONLY.words()
+                                : direction(then(leg.twoSided), leg.first);
         };
     }
 

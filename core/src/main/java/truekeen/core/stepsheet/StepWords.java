@@ -194,6 +194,8 @@ enum StepWords implements Wording {
     STROKES_BY_HAND_ALIKE("there and back as the hand likes, the same on both sides"),
     SMALL_CIRCLES(
             "Small circles with the stone, watching the shadow between stone and cheek. Turn the stone now and then, so that it wears evenly."),
+    ROD_STROKES(
+            "Rod upright on a cloth, the blade drawn down it from heel to tip at its angle: the weight of the knife, one side and then the other."),
     FILE_FORWARD("The file forward only, lifted on the way back, its whole length used; card it when it skates."),
     STROKES_BOTH_WAYS("back and forth"),
     STROKES_LEADING("push with the edge leading, lift on the way back"),

@@ -48,12 +48,15 @@ class CareTest {
     private static final Abrasive DRESSING = plate("dressing stone", "dressing stone", 20);
 
     @Test
-    void aPlateFlattensWhatIsFinerButNotWhatItWouldRoughen() {
+    void aPlateFlattensWhatIsFinerButNotWhatItWouldTear() {
         assertThat(Lapping.may(COARSE_PLATE, stone("a", 30, false, 0, 0, false)))
                 .isTrue();
         assertThat(Lapping.may(COARSE_PLATE, stone("a", 80, false, 0, 0, false)))
                 .isFalse();
-        assertThat(Lapping.may(COARSE_PLATE, stone("a", 2, false, 0, 0, false))).isFalse();
+        assertThat(Lapping.may(COARSE_PLATE, stone("a", 1.5, false, 0, 0, false)))
+                .isTrue();
+        assertThat(Lapping.may(COARSE_PLATE, stone("a", 1.4, false, 0, 0, false)))
+                .isFalse();
         assertThat(Lapping.may(FINE_PLATE, stone("a", 2, false, 0, 0, false))).isTrue();
         assertThat(Lapping.may(FINE_PLATE, FINE_PLATE)).isFalse();
         assertThat(Lapping.may(DRESSING, stone("a", 5, false, 0, 0, false)))
@@ -69,9 +72,44 @@ class CareTest {
         List<Abrasive> kit = List.of(COARSE_PLATE, FINE_PLATE, DRESSING);
         assertThat(Lapping.plateFor(stone("a", 30, false, 0, 0, false), kit)).contains(COARSE_PLATE);
         assertThat(Lapping.plateFor(stone("a", 2, false, 0, 0, false), kit)).contains(FINE_PLATE);
-        assertThat(Lapping.plateFor(stone("a", 0.3, false, 0, 0, false), kit)).isEmpty();
+        assertThat(Lapping.plateFor(stone("a", 0.2, false, 0, 0, false), kit)).isEmpty();
         assertThat(Lapping.dresserFor(stone("a", 5, true, 0, 0, true), kit)).contains(DRESSING);
         assertThat(Lapping.dresserFor(stone("a", 30, true, 0, 0, true), kit)).contains(COARSE_PLATE);
+    }
+
+    @Test
+    void aPlateOfFourHundredMeshFlattensAnEightThousandAndTheRougherFaceIsSaid() {
+        Abrasive plate = plate("400", "plated diamond plate", 37);
+        Abrasive fine = stone("8000", 1.2, false, 0, 0, false);
+        assertThat(Lapping.may(plate, fine)).isTrue();
+        assertThat(Lapping.roughens(plate, fine)).isTrue();
+        assertThat(Lapping.roughens(plate, stone("1000", 11.5, false, 0, 0, false)))
+                .isFalse();
+        List<PrepAct> rough = prepared(List.of(fine, plate), false);
+        assertThat(rough).anySatisfy(a -> assertThat(a.words()).endsWith(CareWords.LAP_ROUGH.words()));
+        List<PrepAct> smooth = prepared(List.of(stone("1000", 2, false, 0, 0, false), FINE_PLATE), false);
+        assertThat(smooth).noneMatch(a -> a.words().contains(CareWords.LAP_ROUGH.words()));
+    }
+
+    @Test
+    void aStoneWithTwoSidesGoesIntoTheWaterOnce() {
+        Abrasive coarse = stone("coarse", 30, true, 0, 300, false).with(twoSided("fine"));
+        Abrasive fine = stone("fine", 2, true, 0, 300, false).with(twoSided("coarse"));
+        Abrasive other = stone("middle", 9.5, true, 0, 300, false);
+        assertThat(prepared(List.of(coarse, other, fine), false))
+                .filteredOn(a -> a.kind() == PrepAct.Kind.SOAK)
+                .extracting(PrepAct::abrasiveName)
+                .containsExactlyInAnyOrder("coarse", "middle");
+    }
+
+    private static Abrasive.Nature twoSided(String other) {
+        return new Abrasive.Nature(
+                Abrasive.Firmness.UNKNOWN,
+                false,
+                Abrasive.Slurry.HOUSE,
+                OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.of(other));
     }
 
     @Test

@@ -58,6 +58,26 @@ class GritTableTest {
                 .hasMessageContaining("micrometres");
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            value = {"7–5; 6", "7-5 µm; 6", "5 - 7 um; 6", "2 to 4; 3", "0.5–1.5 µm; 1", "1,5-2,5; 2", "6; 6", "6 µm; 6"
+            },
+            delimiter = ';')
+    void aMakersRangeCountsAsItsMiddle(String typed, double um) {
+        assertThat(GritTable.fromMaker("makerUm", typed).d50Um()).isEqualTo(um);
+        assertThat(GritTable.fromMaker("makerUm", typed).evidence()).isEqualTo(GrainSize.Evidence.MAKER);
+    }
+
+    @Test
+    void aRangeMayStandInTheNameOfAGradeByMicrometres() {
+        assertThat(GritTable.grain("gritName", GritStandard.MICRON, "7–5").d50Um())
+                .isEqualTo(6);
+        assertThatThrownBy(() -> GritTable.grain("gritName", GritStandard.JIS, "7–5"))
+                .isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> GritTable.fromMaker("makerUm", "7–9000")).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> GritTable.fromMaker("makerUm", "7–")).isInstanceOf(RefusedException.class);
+    }
+
     @Test
     void theMakersFigureMustBeBelievable() {
         assertThat(GritTable.fromMaker("um", 14).d50Um()).isEqualTo(14);
