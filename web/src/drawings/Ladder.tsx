@@ -27,17 +27,30 @@ const ASIDE = 44
  * Abrasives on a logarithmic micrometre scale, coarse at the top: chosen rungs carry the path, what each leaves behind,
  * strokes and time; rungs passed over say what they would have cost.
  */
-export function Ladder({ job, move, asked = [] }: { job: Job; move?: Move; asked?: string[] }) {
+export function Ladder({
+  job,
+  move,
+  asked = [],
+  outOfUse = false,
+}: {
+  job: Job
+  move?: Move
+  asked?: string[]
+  /** Whether what is out of use stands on it too. */
+  outOfUse?: boolean
+}) {
   const { ref, width } = useWidth<HTMLDivElement>(700)
   const rungs: Rung[] = [
     ...job.legs.map((leg) => ({ id: leg.abrasiveId, name: leg.name, um: leg.d50Um, leg, passed: undefined })),
-    ...job.passedOver.map((passed) => ({
-      id: passed.abrasiveId,
-      name: passed.name,
-      um: passed.d50Um,
-      leg: undefined,
-      passed,
-    })),
+    ...job.passedOver
+      .filter((p) => outOfUse || !p.outOfUse)
+      .map((passed) => ({
+        id: passed.abrasiveId,
+        name: passed.name,
+        um: passed.d50Um,
+        leg: undefined,
+        passed,
+      })),
   ].sort((a, b) => b.um - a.um)
   const narrow = width < 560
   const axis = narrow ? 44 : 74

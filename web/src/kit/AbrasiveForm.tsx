@@ -36,6 +36,11 @@ const SLURRY = [
   { value: 'RINSED', label: 'rinsed' },
 ]
 
+const GRAINS = [
+  { value: 'SUPER', label: 'diamond or boron nitride' },
+  { value: 'OXIDE', label: 'an oxide: chromium, aluminium' },
+]
+
 const EMPTY: Form = {
   name: '',
   kind: '',
@@ -62,6 +67,8 @@ const EMPTY: Form = {
   lapsFinest: '',
   lapsCoarsest: '',
   nicked: false,
+  otherSide: '',
+  otherSideGrit: '',
   version: 0,
 }
 
@@ -73,7 +80,7 @@ function start(a?: Abrasive): Form {
   return {
     ...same,
     makerUm: a.makerUm === null ? '' : num(a.makerUm, 3),
-    grain: '',
+    otherSideGrit: '',
     length: a.lengthTyped,
     worn: a.worn === 0 ? '' : num(a.worn, 0),
     lapsFinest: a.lapsFinestUm === null ? '' : num(a.lapsFinestUm, 2),
@@ -152,8 +159,18 @@ export function AbrasiveForm({
         label="Maker's micrometres, if known"
         value={form.makerUm}
         onChange={(makerUm) => put({ makerUm })}
+        hint="a number, or a range such as 7–5"
         error={refused?.at('makerUm')}
       />
+      {kind?.eitherGrain && (
+        <Choice
+          label="Its grain is"
+          value={form.grain === 'OXIDE' ? 'OXIDE' : 'SUPER'}
+          onChange={(grain) => put({ grain })}
+          options={GRAINS}
+          error={refused?.at('grain')}
+        />
+      )}
       <Choice
         label="Shape"
         value={form.shape}
@@ -169,6 +186,15 @@ export function AbrasiveForm({
         options={(kind?.lubricants ?? []).map((l) => ({ value: l, label: l }))}
         error={refused?.at('lubricant')}
       />
+      {form.otherSide === '' && (
+        <Field
+          label="Grit of its other side, if it has two"
+          value={form.otherSideGrit}
+          onChange={(otherSideGrit) => put({ otherSideGrit })}
+          hint="both sides are put on the shelf, as one piece"
+          error={refused?.at('otherSideGrit')}
+        />
+      )}
       <Field
         label="Strokes since it was flattened"
         value={String(form.strokesSinceLapped)}
@@ -225,6 +251,16 @@ export function AbrasiveForm({
             onChange={(length) => put({ length })}
             hint="such as 205 mm: a longer stone takes fewer strokes"
             error={refused?.at('length')}
+          />
+          <Choice
+            label="Its other side"
+            value={form.otherSide}
+            empty="none: one face"
+            onChange={(otherSide) => put({ otherSide })}
+            options={kit.abrasives
+              .filter((a) => a.id !== abrasive?.id)
+              .map((a) => ({ value: a.name, label: a.name }))}
+            error={refused?.at('otherSide')}
           />
           <Field
             label="Worn, in per cent"

@@ -48,6 +48,7 @@ export function KitPage() {
                     {a.kind}
                     {a.favourite && ', a favourite'}
                     {a.laps && ', flattens others'}
+                    {a.otherSide && `, one piece with the ${a.otherSide}`}
                   </span>
                 </span>
                 <span className="text-right sm:text-left">

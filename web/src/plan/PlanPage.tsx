@@ -7,7 +7,7 @@ import { useAnswer } from '../api/useAnswer'
 import { Ladder } from '../drawings/Ladder'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
-import { Pick } from '../ui/Field'
+import { Choice, Pick } from '../ui/Field'
 import { figures, num, span, upper } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
@@ -26,6 +26,9 @@ type Plan = Schemas['PlanView']
 
 /** The choice to shape on stones although a machine is owned, as the service calls it. */
 const BY_HAND = 'BY_HAND'
+
+/** No strop at all, as the service calls it. */
+const NO_STROP = 'NONE'
 
 /** The abrasives of least time on this shelf, and the steps they make. */
 export function PlanPage({ toolId }: { toolId: string }) {
@@ -99,6 +102,7 @@ function Jobs({
   setWish: (w: Wish) => void
 }) {
   const [open, setOpen] = useState('')
+  const [old, setOld] = useState(false)
   if (plan.steps.length === 0) {
     return <Notice kind="danger">This tool has come to its end: {plan.reasons[0]}.</Notice>
   }
@@ -156,7 +160,18 @@ function Jobs({
         job={shown}
         move={(id, onPath) => setWish(moved(wish, shown.kind, id, onPath))}
         asked={wish.through.filter((r) => r.job === shown.kind).map((r) => r.abrasiveId)}
+        outOfUse={old}
       />
+      {shown.passedOver.some((p) => p.outOfUse) && (
+        <button
+          type="button"
+          className="underline underline-offset-4 min-h-11"
+          aria-pressed={old}
+          onClick={() => setOld(!old)}
+        >
+          {old ? 'without what is out of use' : 'with what is out of use'}
+        </button>
+      )}
       <p className="quiet text-[0.92rem]">
         The mark across the scale is the least grain that this depth asks to start on; the band beside it is
         the finish wanted. Pull a knob off the path and the stone stays on the shelf; pull one onto it and it
@@ -235,6 +250,18 @@ function Decisions({
         </>
       )}
       {plan.offers.map((o) => o.heat && <Heat key={o.abrasiveId} name={o.name} heat={o.heat} />)}
+      {plan.strops.length > 0 && (
+        <Choice
+          label="Strop on"
+          value={wish.strop ?? ''}
+          onChange={(strop) => setWish({ ...wish, strop })}
+          options={[
+            { value: '', label: 'what follows the last stone' },
+            ...plan.strops.map((s) => ({ value: s.id, label: s.name })),
+            { value: NO_STROP, label: 'none: off the stone' },
+          ]}
+        />
+      )}
       {plan.stropNote && <p className="quiet">{plan.stropNote}</p>}
       <Preparation acts={plan.preparation} />
       <div>

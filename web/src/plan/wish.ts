@@ -5,7 +5,7 @@ import { keep, kept } from '../api/local'
 /** What is asked of a plan; the person is added when it is sent. */
 export type Wish = Omit<Schemas['PlanForm'], 'person'>
 
-const NOTHING: Wish = { grindOn: '', answer: '', without: [], through: [] }
+const NOTHING: Wish = { grindOn: '', answer: '', without: [], through: [], strop: '' }
 
 function read(key: string): Wish {
   try {

@@ -96,7 +96,7 @@ class DemoKit {
             boolean laps) {
         return new AbrasiveForm(
                 name, kind, standard, grit, "", "", shape, lubricant, true, since, false, soaks, false, false, firmness,
-                favourite, "", length, false, false, "", laps, "", "", false, 0);
+                favourite, "", length, false, false, "", laps, "", "", false, "", "", 0);
     }
 
     private void stone(

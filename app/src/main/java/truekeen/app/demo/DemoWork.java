@@ -189,7 +189,7 @@ class DemoWork {
     }
 
     UUID start(UUID tool, String grindOn) {
-        UUID plan = plans.choose(tool, new PlanForm(grindOn, HAND, "", List.of(), List.of()))
+        UUID plan = plans.choose(tool, new PlanForm(grindOn, HAND, "", List.of(), List.of(), ""))
                 .id();
         return bench.start(tool, new StartForm(plan.toString(), TABLET, HAND));
     }

@@ -72,6 +72,7 @@ final class AbrasiveReader {
                     .with("low", KitWords.MORE_THAN_NOTHING.words())
                     .with("high", form.lapsCoarsest()));
         }
+        AbrasiveClass grainClass = grainClass(row, kind, checks, form.grain());
         checks.orThrow();
         row.name = form.name().strip();
         row.kind = kind.key();
@@ -80,7 +81,7 @@ final class AbrasiveReader {
         row.makerUm = size.evidence() == GrainSize.Evidence.MAKER && !bare(kind) ? (Double) size.d50Um() : null;
         row.d50Um = size.d50Um();
         row.grainEvidence = size.evidence();
-        row.grainClass = oneOf(AbrasiveClass.values(), form.grain()).orElse(kind.grain());
+        row.grainClass = grainClass;
         row.shape = shape;
         row.lubricant = form.lubricant();
         row.flat = form.flat();
@@ -104,6 +105,20 @@ final class AbrasiveReader {
         if (row.flat) {
             row.dishMm = null;
         }
+    }
+
+    /** The class of its grain: what was picked where the kind leaves it open, else what it was, or its kind's own. */
+    private static AbrasiveClass grainClass(AbrasiveRow row, AbrasiveKind kind, Checks checks, String picked) {
+        if (kind == null || !kind.has(AbrasiveKind.Trait.EITHER_GRAIN)) {
+            return kind == null ? null : kind.grain();
+        }
+        if (Form.blank(picked)) {
+            return kind.key().equals(row.kind) && row.grainClass != null ? row.grainClass : kind.grain();
+        }
+        Optional<AbrasiveClass> found = oneOf(AbrasiveClass.values(), picked).filter(c -> c != AbrasiveClass.NONE);
+        checks.require(found.isPresent(), () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, "grain", picked)
+                .with("allowed", AbrasiveClass.OXIDE + ", " + AbrasiveClass.SUPER));
+        return found.orElse(null);
     }
 
     private static Double grain(Checks checks, String field, String typed) {

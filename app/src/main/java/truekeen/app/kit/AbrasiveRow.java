@@ -78,6 +78,9 @@ class AbrasiveRow {
     boolean nicked;
     Instant chargedAt;
 
+    /** The face on the other side of the same piece, where it has two. */
+    UUID otherSide;
+
     @Version
     Long version;
 
@@ -138,7 +141,8 @@ class AbrasiveRow {
                         favourite,
                         slurry,
                         lengthMm == null ? OptionalDouble.empty() : OptionalDouble.of(lengthMm),
-                        lapping()),
+                        lapping(),
+                        Optional.ofNullable(otherSide).map(UUID::toString)),
                 Abrasive.Effort.FIRST);
     }
 

@@ -86,6 +86,13 @@ final class AbrasiveViews {
                 a.nicked,
                 drying(a, now),
                 alsoCalled(a),
+                a.grainClass,
+                core.nature()
+                        .otherSide()
+                        .flatMap(id ->
+                                shelf.stream().filter(o -> o.id().equals(id)).findFirst())
+                        .map(Abrasive::name)
+                        .orElse(""),
                 Arrays.stream(KitAct.values())
                         .filter(act -> act.fits(a))
                         .map(act -> new KitActView(act.name(), act.words()))

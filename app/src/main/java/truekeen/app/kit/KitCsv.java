@@ -36,17 +36,27 @@ final class KitCsv {
             "laps",
             "laps_finest_um",
             "laps_coarsest_um",
-            "nicked");
+            "nicked",
+            "other_side");
     private static final int MOST_LINES = 500;
     private static final List<String> NEEDED = List.of("name", "kind", "shape", "lubricant");
 
     private KitCsv() {}
 
     static String write(List<AbrasiveRow> shelf) {
-        return CsvList.write(HEAD, shelf.stream().map(KitCsv::line).toList());
+        return CsvList.write(
+                HEAD, shelf.stream().map(a -> line(a, otherSide(a, shelf))).toList());
     }
 
-    private static List<Object> line(AbrasiveRow a) {
+    private static String otherSide(AbrasiveRow a, List<AbrasiveRow> shelf) {
+        return shelf.stream()
+                .filter(o -> o.id.equals(a.otherSide))
+                .map(o -> o.name)
+                .findFirst()
+                .orElse("");
+    }
+
+    private static List<Object> line(AbrasiveRow a, String otherSide) {
         return List.of(
                 a.name,
                 a.kind,
@@ -72,7 +82,8 @@ final class KitCsv {
                 a.laps,
                 a.lapsFinestUm == null ? "" : Numbers.plain(a.lapsFinestUm, 4),
                 a.lapsCoarsestUm == null ? "" : Numbers.plain(a.lapsCoarsestUm, 4),
-                a.nicked);
+                a.nicked,
+                otherSide);
     }
 
     static List<AbrasiveForm> read(String text) {
@@ -109,6 +120,8 @@ final class KitCsv {
                 CsvList.at(row, "laps_finest_um"),
                 CsvList.at(row, "laps_coarsest_um"),
                 yes(row, "nicked", false, line),
+                CsvList.at(row, "other_side"),
+                "",
                 0);
     }
 

@@ -8,6 +8,7 @@ import truekeen.app.kit.HolderRecords.HolderView;
 import truekeen.app.kit.HolderRecords.WheelKindView;
 import truekeen.app.kit.HolderRecords.WheelView;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveClass;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.care.PrepAct;
 import truekeen.core.grit.GrainSize;
@@ -29,6 +30,8 @@ public final class KitRecords {
      * @param lapsFinestUm finest grain it may flatten or dress (µm), where it is one that does
      * @param dryingSeconds until its fresh compound is dry (s); 0 where it is
      * @param alsoCalled the nearest name of its grain in each other standard
+     * @param grain OXIDE or SUPER; NONE without grain
+     * @param otherSide name of the face on the other side of the same piece, or empty
      */
     public record AbrasiveView(
             UUID id,
@@ -67,6 +70,8 @@ public final class KitRecords {
             boolean nicked,
             double dryingSeconds,
             List<NameView> alsoCalled,
+            AbrasiveClass grain,
+            String otherSide,
             List<KitActView> acts,
             long version) {}
 
@@ -87,6 +92,8 @@ public final class KitRecords {
      * @param laps whether it flattens or dresses others
      * @param lapsFinest finest grain it may touch, as typed; empty for what is usual for its own
      * @param lapsCoarsest coarsest grain it may touch
+     * @param otherSide name of the piece on the shelf that is the face on its other side; empty for one face
+     * @param otherSideGrit grit of a second face of the same standard, put on the shelf with it; empty for none
      */
     public record AbrasiveForm(
             String name,
@@ -114,6 +121,8 @@ public final class KitRecords {
             String lapsFinest,
             String lapsCoarsest,
             boolean nicked,
+            String otherSide,
+            String otherSideGrit,
             long version) {
 
         /** A piece of which nothing more is said than what it is and how it stands. */
@@ -159,6 +168,8 @@ public final class KitRecords {
                     "",
                     "",
                     false,
+                    "",
+                    "",
                     version);
         }
     }
@@ -196,7 +207,8 @@ public final class KitRecords {
     public record TesterForm(String name, String reference, long version) {}
 
     /** A kind to choose from. */
-    public record KindView(String name, AbrasiveKind.Use use, List<String> lubricants, int soakMinutes) {}
+    public record KindView(
+            String name, AbrasiveKind.Use use, List<String> lubricants, int soakMinutes, boolean eitherGrain) {}
 
     /** A standard to choose from. */
     public record StandardView(String key, String meaning, String source, String prefix) {}

@@ -48,13 +48,21 @@ public class KitService {
     private final HolderService holders;
     private final WheelService wheels;
     private final Testers testers;
+    private final TwoSides sides;
     private final BenchClock clock;
 
-    KitService(Abrasives abrasives, HolderService holders, WheelService wheels, Testers testers, BenchClock clock) {
+    KitService(
+            Abrasives abrasives,
+            HolderService holders,
+            WheelService wheels,
+            Testers testers,
+            TwoSides sides,
+            BenchClock clock) {
         this.abrasives = abrasives;
         this.holders = holders;
         this.wheels = wheels;
         this.testers = testers;
+        this.sides = sides;
         this.clock = clock;
     }
 
@@ -73,7 +81,8 @@ public class KitService {
                                 k.key(),
                                 k.use(),
                                 k.lubricants().stream().map(Lubricant::key).toList(),
-                                k.soakMinutes()))
+                                k.soakMinutes(),
+                                k.has(AbrasiveKind.Trait.EITHER_GRAIN)))
                         .toList(),
                 Arrays.stream(GritStandard.values())
                         .map(s -> new StandardView(s.key(), s.meaning(), s.source(), s.prefix()))
@@ -155,6 +164,7 @@ public class KitService {
         AbrasiveRow row = abrasives.findById(id).orElseThrow(() -> Form.notFound("abrasive", id));
         KitAct act = KitAct.of(form.act());
         act.on(row, form.dish(), clock.instant());
+        sides.both(row);
         return view(abrasives.saveAndFlush(row));
     }
 
@@ -206,7 +216,8 @@ public class KitService {
             }
         }
         checks.orThrow();
-        abrasives.saveAll(byName.values());
+        abrasives.saveAllAndFlush(byName.values());
+        forms.forEach(f -> sides.join(byName.get(f.name().strip()), f));
         return new ImportView(added, forms.size() - added, lines);
     }
 
@@ -253,7 +264,9 @@ public class KitService {
     public AbrasiveView add(AbrasiveForm form) {
         AbrasiveRow row = new AbrasiveRow(UUID.randomUUID(), (int) abrasives.count());
         AbrasiveReader.fill(row, form);
-        return view(abrasives.save(row));
+        AbrasiveRow saved = abrasives.saveAndFlush(row);
+        sides.join(saved, form);
+        return view(abrasives.saveAndFlush(saved));
     }
 
     /** Changes an abrasive. */
@@ -261,6 +274,8 @@ public class KitService {
         AbrasiveRow row = abrasives.findById(id).orElseThrow(() -> Form.notFound("abrasive", id));
         Form.sameVersion(row.version, form.version());
         AbrasiveReader.fill(row, form);
+        sides.join(row, form);
+        sides.both(row);
         return view(abrasives.saveAndFlush(row));
     }
 
@@ -268,6 +283,7 @@ public class KitService {
     public AbrasiveView soak(UUID id) {
         AbrasiveRow row = abrasives.findById(id).orElseThrow(() -> Form.notFound("abrasive", id));
         row.soakingSince = clock.instant();
+        sides.both(row);
         return view(abrasives.saveAndFlush(row));
     }
 

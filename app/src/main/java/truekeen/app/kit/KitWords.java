@@ -63,6 +63,7 @@ enum KitWords implements Wording {
     A_DIAMETER("A diameter"),
     TURNS_A_MINUTE("Turns a minute"),
     MARKED_SPEED("A marked speed"),
+    SIDE_OF("{piece}, {grit} side"),
     PUT_ON_SHELF("{piece}: put on the shelf"),
     CHANGED("{piece}: changed"),
     REFERENCE_READING("A reference reading"),

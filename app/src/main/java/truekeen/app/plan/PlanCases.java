@@ -27,6 +27,7 @@ import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.PlanAsk;
 import truekeen.core.progression.PlanRules;
+import truekeen.core.progression.StropWish;
 import truekeen.core.progression.Wish;
 import truekeen.core.repair.ByWhat;
 import truekeen.core.section.TargetBevel;
@@ -93,20 +94,28 @@ class PlanCases {
     /** The plan as it is asked for. */
     PlanCase asked(Ready ready, PlanForm in) {
         String person = Form.orEmpty(in.person()).strip();
+        List<Abrasive> shelf = shelf(ready, person);
         return of(
                 ready,
-                shelf(ready, person),
+                shelf,
                 grinding.rules(ready.tool),
                 in.grindOn(),
-                PlanWishes.read(in, ways.of(person, ready.tool.trade().key())));
+                PlanWishes.read(in, ways.of(person, ready.tool.trade().key())),
+                PlanWishes.strop(in, shelf));
     }
 
     /** The plan of a house that has picked no rules, on what is decided for the tool. */
     PlanCase inNoHouse(Ready ready, String person) {
-        return of(ready, shelf(ready, person), PlanRules.USUAL, "", Map.of());
+        return of(ready, shelf(ready, person), PlanRules.USUAL, "", Map.of(), Optional.empty());
     }
 
-    private PlanCase of(Ready ready, List<Abrasive> shelf, PlanRules rules, String grindOn, Map<JobKind, Wish> wishes) {
+    private PlanCase of(
+            Ready ready,
+            List<Abrasive> shelf,
+            PlanRules rules,
+            String grindOn,
+            Map<JobKind, Wish> wishes,
+            Optional<StropWish> strop) {
         CoreTool tool = ready.tool;
         Occasion occasion = occasion(ready, shelf);
         return new PlanCase(
@@ -123,6 +132,7 @@ class PlanCases {
                         machine(ready, occasion, shelf, rules, grindOn),
                         wishes,
                         Optional.of(ready.target),
+                        strop,
                         tool.hardnessHrc()),
                 occasion);
     }

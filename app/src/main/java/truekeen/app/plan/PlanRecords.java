@@ -28,9 +28,18 @@ public final class PlanRecords {
      * @param answer LEAST_TIME, FEWEST, GENTLEST or MY_WAY; empty for the first
      * @param without rungs to leave on the shelf
      * @param through rungs to use
+     * @param strop id of the strop to end on, NONE for none; empty for what follows the last stone
      */
     public record PlanForm(
-            String grindOn, String person, String answer, List<RungForm> without, List<RungForm> through) {}
+            String grindOn,
+            String person,
+            String answer,
+            List<RungForm> without,
+            List<RungForm> through,
+            @Nullable String strop) {}
+
+    /** A strop that is owned. */
+    public record StropView(String id, String name) {}
 
     /** An abrasive in one job: BACK, PRIMARY or SECONDARY. */
     public record RungForm(String job, String abrasiveId) {}
@@ -101,7 +110,7 @@ public final class PlanRecords {
             String evidence,
             AdviceView why) {}
 
-    /** An abrasive left out, and what it would have cost (s). */
+    /** An abrasive left out, and what it would have cost (s); one out of use is shown only where that is asked for. */
     public record PassedView(
             String abrasiveId,
             String name,
@@ -109,7 +118,8 @@ public final class PlanRecords {
             boolean usable,
             double wouldCostSeconds,
             String why,
-            boolean askable) {}
+            boolean askable,
+            boolean outOfUse) {}
 
     /**
      * One job.
@@ -218,6 +228,7 @@ public final class PlanRecords {
     /**
      * A plan.
      *
+     * @param strops every strop that is owned, to choose another
      * @param tooMuch what is said first where it asks too much of hands
      * @param pieces all jobs in their order
      */
@@ -238,6 +249,7 @@ public final class PlanRecords {
             String stropId,
             String stropName,
             String stropNote,
+            List<StropView> strops,
             List<CareView> preparation,
             List<StepView> steps,
             @Nullable TooMuchView tooMuch,

@@ -278,6 +278,7 @@ public class PlanService {
                 tool.steel(),
                 tool.geometry(),
                 tool.geometry().edgeLengthMm(),
+                on.shelf(),
                 Preparation.of(worked.plan(), on.shelf(), on.rules()),
                 TooMuchByHand.of(on, worked));
         return new Worked(

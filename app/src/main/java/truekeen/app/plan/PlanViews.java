@@ -15,10 +15,12 @@ import truekeen.app.plan.PlanRecords.PlanView;
 import truekeen.app.plan.PlanRecords.PredictedView;
 import truekeen.app.plan.PlanRecords.SchoolView;
 import truekeen.app.plan.PlanRecords.StepView;
+import truekeen.app.plan.PlanRecords.StropView;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.repair.HeatViews;
 import truekeen.app.survey.SurveyViews;
 import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.care.PrepAct;
@@ -54,6 +56,7 @@ public final class PlanViews {
             SteelClass steel,
             Blade blade,
             double edgeLengthMm,
+            List<Abrasive> shelf,
             List<PrepAct> preparation,
             Optional<TooMuchByHand> tooMuch) {
         return new PlanView(
@@ -85,6 +88,11 @@ public final class PlanViews {
                 plan.strop().map(Abrasive::id).orElse(""),
                 plan.strop().map(Abrasive::name).orElse(""),
                 plan.stropNote(),
+                shelf.stream()
+                        .filter(a -> a.kind().use() == AbrasiveKind.Use.STROP
+                                && !a.state().retired())
+                        .map(a -> new StropView(a.id(), a.name()))
+                        .toList(),
                 preparation.stream().map(KitService::care).toList(),
                 steps.stream().map(s -> step(s, setup)).toList(),
                 tooMuch.map(PieceViews::tooMuch).orElse(null),
@@ -263,7 +271,8 @@ public final class PlanViews {
                                 p.usable(),
                                 p.wouldCostSeconds(),
                                 p.why(),
-                                p.askable()))
+                                p.askable(),
+                                p.outOfUse()))
                         .toList(),
                 path.flags(),
                 path.seconds(),

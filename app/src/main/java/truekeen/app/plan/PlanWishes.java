@@ -10,16 +10,21 @@ import java.util.stream.Collectors;
 import truekeen.app.plan.PlanRecords.PlanForm;
 import truekeen.app.plan.PlanRecords.RungForm;
 import truekeen.app.platform.Form;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.job.JobKind;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.Answer;
+import truekeen.core.progression.StropWish;
 import truekeen.core.progression.Wish;
 
 /** Reads what is wished of a plan. */
 final class PlanWishes {
     private static final int MOST_RUNGS = 200;
+    /** Finished off the stone, as it is asked for. */
+    private static final String NO_STROP = "NONE";
 
     private PlanWishes() {}
 
@@ -45,6 +50,29 @@ final class PlanWishes {
                             kind == JobKind.SECONDARY ? always : List.of()));
         }
         return wishes;
+    }
+
+    /** The strop that is asked for, of those owned; empty where what follows the last stone is to be taken. */
+    static Optional<StropWish> strop(PlanForm in, List<Abrasive> shelf) {
+        if (Form.blank(in.strop())) {
+            return Optional.empty();
+        }
+        if (NO_STROP.equals(in.strop())) {
+            return Optional.of(StropWish.NONE);
+        }
+        List<Abrasive> strops = shelf.stream()
+                .filter(a ->
+                        a.kind().use() == AbrasiveKind.Use.STROP && !a.state().retired())
+                .toList();
+        Form form = new Form();
+        Abrasive strop = form.choice(
+                "strop",
+                PlanWords.A_STROP.words(),
+                in.strop(),
+                strops.stream().filter(a -> a.id().equals(in.strop())).findFirst(),
+                strops.stream().map(Abrasive::name).collect(Collectors.joining(", ")));
+        form.checks().orThrow();
+        return Optional.of(new StropWish(strop.id()));
     }
 
     private static Set<String> ids(String field, List<RungForm> rungs, JobKind kind) {

@@ -22,6 +22,7 @@ enum PlanWords implements Wording {
     RATES_ARE_PRIORS("first estimate: rates are workshop priors"),
     POWERED_CHANGES("What is in the kit, and how far back the edge must go."),
     AN_ANSWER("An answer"),
+    A_STROP("A strop"),
     A_JOB("A job"),
     STONE_GONE("a stone that is gone"),
     A_NAME("A name");

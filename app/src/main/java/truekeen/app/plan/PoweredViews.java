@@ -53,6 +53,7 @@ final class PoweredViews {
                 "",
                 "",
                 List.of(),
+                List.of(),
                 steps.stream().map(s -> PlanViews.step(s, setup)).toList(),
                 null,
                 List.of());

@@ -70,7 +70,9 @@ public enum AbrasiveKind {
         /** It carries compound, which is put on anew. */
         CHARGED,
         /** Its slurry may be kept or rinsed. */
-        MAKES_SLURRY
+        MAKES_SLURRY,
+        /** Its grain may be oxide, or diamond and boron nitride: which is asked. */
+        EITHER_GRAIN
     }
 
     /** Read before the constants are made, which an enum's own fields are not. */
