@@ -59,6 +59,23 @@ class SetupRow {
         this.name = name;
     }
 
+    /** The same for another tool like it. */
+    SetupRow forAnother(UUID tool, Instant now) {
+        SetupRow row = new SetupRow(tool, name);
+        row.trade = trade;
+        row.primaryDeg = primaryDeg;
+        row.lastDeg = lastDeg;
+        row.backDeg = backDeg;
+        row.wheelMm = wheelMm;
+        row.camberMm = camberMm;
+        row.holderId = holderId;
+        row.settings = settings;
+        row.inkDeg = inkDeg;
+        row.typed = typed;
+        row.madeAt = now;
+        return row;
+    }
+
     /** Why and when the settings changed, and from what to what. */
     record Restated(Instant at, String because, String change) {}
 

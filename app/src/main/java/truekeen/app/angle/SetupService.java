@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.AngleRecords.InkTakenForm;
@@ -19,6 +20,7 @@ import truekeen.app.kit.HolderService;
 import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolCopied;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.holding.Holder;
@@ -94,7 +96,8 @@ public class SetupService implements HistorySource {
     public WorkingMethod manner(CoreTool tool, Setup s) {
         return WorkingMethod.heldBy(
                         tool.geometry().kind(), s.target(tool.geometry()), s.onStone(), s.camber(tool.geometry()))
-                .with(SheetHabits.of(rules.core(tool.id())));
+                .with(SheetHabits.of(rules.core(tool.id())))
+                .bringing(tool.brings(), tool.trade());
     }
 
     /** What holds a set-up, and where its settings stand. */
@@ -122,6 +125,12 @@ public class SetupService implements HistorySource {
         Restating.note(row, now, AngleWords.INK_ASKED_FOR.fill("off", Numbers.plain(in.offDeg(), 2)), clock.instant());
         row.inkDeg = moved;
         return view(setups.saveAndFlush(row));
+    }
+
+    /** Another tool like one that is here is set up as that one is: its newest set-up. */
+    @EventListener
+    public void copied(ToolCopied copy) {
+        setups.newest(copy.from()).ifPresent(like -> setups.save(like.forAnother(copy.to(), clock.instant())));
     }
 
     /** Why the settings of a set-up changed since it was saved: the newest few, oldest first. */

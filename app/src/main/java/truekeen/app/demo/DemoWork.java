@@ -124,7 +124,7 @@ class DemoWork {
             dimensions.put(dim.substring(0, at).strip(), dim.substring(at + 1).strip());
         }
         return tools.takeIn(new ToolForm(
-                        name, shop.addCrew(crew).id().toString(), trade, steel, "", dimensions, note, wanted, 0))
+                        name, shop.addCrew(crew).id().toString(), trade, steel, "", dimensions, note, wanted, null, 0))
                 .id();
     }
 

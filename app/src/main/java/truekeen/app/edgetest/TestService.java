@@ -190,6 +190,7 @@ public class TestService implements HistorySource {
                 tool.trade(),
                 tool.steel(),
                 plans.core(session.planId()).chosen().last(),
+                tool.brings(),
                 bench.finished(session.toolId()).size());
     }
 

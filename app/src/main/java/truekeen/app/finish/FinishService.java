@@ -187,7 +187,7 @@ public class FinishService implements HistorySource {
         boolean cambered = setups.newest(tool.id())
                 .flatMap(s -> s.setup().camberBelowSole())
                 .isPresent();
-        return Finishing.acts(tool.trade(), tool.steel(), cambered);
+        return Finishing.acts(tool.trade(), tool.steel(), cambered, tool.brings());
     }
 
     private record Next(LocalDate day, String words) {}
@@ -201,7 +201,8 @@ public class FinishService implements HistorySource {
         if (byHours.flatMap(RunningHours::due).isPresent()) {
             return new Next(byHours.get().due().orElseThrow(), byHours.get().words());
         }
-        NextCheck check = NextCheck.propose(clock.today(), tool.trade(), sharpened);
+        NextCheck check = NextCheck.propose(
+                clock.today(), tool.trade(), sharpened, tool.brings().brittle(sharpened.size()));
         return new Next(check.day(), check.words());
     }
 

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -19,6 +20,7 @@ import truekeen.app.houserule.HouseRuleRecords.RuleOptionView;
 import truekeen.app.houserule.HouseRuleRecords.RuleView;
 import truekeen.app.houserule.HouseRuleRecords.RulesView;
 import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolCopied;
 import truekeen.app.tool.ToolService;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
@@ -87,6 +89,13 @@ public class HouseRuleService {
             rules.put(UUID.randomUUID(), toolId, rule.name(), in.choice());
         }
         return toolId == null ? ofShop() : ofTool(toolId);
+    }
+
+    /** Another tool like one that is here has the same exceptions. */
+    @EventListener
+    public void copied(ToolCopied copy) {
+        picks(copy.from())
+                .forEach((rule, option) -> rules.put(UUID.randomUUID(), copy.to(), rule.name(), option.key()));
     }
 
     private Map<HouseRule, RuleOption> picks(UUID toolId) {

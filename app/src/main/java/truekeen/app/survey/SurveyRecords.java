@@ -10,6 +10,7 @@ import truekeen.app.platform.SectionView;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.core.angle.EdgeOutcome;
+import truekeen.core.condition.BackState;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Scope;
 import truekeen.core.condition.SurveyChange;
@@ -164,8 +165,17 @@ public final class SurveyRecords {
     /** A dimension that may be measured at stations. */
     public record VaryingView(String field, String label, String how, String unit) {}
 
-    /** What a survey of this tool asks beyond the edge. */
-    public record AsksView(List<MarkKindView> kinds, List<VaryingView> varying, boolean uneven, boolean oldBack) {}
+    /**
+     * What a survey of this tool asks beyond the edge.
+     *
+     * @param backState how its back is taken to be before anybody looked, by what was said when it was taken in
+     */
+    public record AsksView(
+            List<MarkKindView> kinds,
+            List<VaryingView> varying,
+            boolean uneven,
+            boolean oldBack,
+            BackState backState) {}
 
     /** One place along the edge (mm). */
     public record StationView(double xMm, double presentMm, double recessionMm) {}

@@ -112,7 +112,8 @@ public class SurveyService implements HistorySource {
                 thinAt > 0 ? OptionalDouble.of(thinAt) : OptionalDouble.empty(),
                 BroadFaceDue.of(tool.sinceBroadFace(), tool.loss()).due(),
                 decided.orElseGet(() -> Occasion.BackDecision.usual(tool.geometry(), survey, thinRule)),
-                true);
+                true,
+                tool.brings().hardLayer());
     }
 
     /** The same for the edge as it was kept, with what a person decided about it. */
@@ -342,7 +343,7 @@ public class SurveyService implements HistorySource {
     public LatestSurvey latest(UUID toolId) {
         CoreTool tool = tools.core(toolId);
         return new LatestSurvey(
-                newest(toolId).map(SurveyService::view).orElse(null), SurveyViews.asks(tool.geometry()));
+                newest(toolId).map(SurveyService::view).orElse(null), SurveyViews.asks(tool.geometry(), tool.brings()));
     }
 
     /**

@@ -11,12 +11,14 @@ import truekeen.app.survey.SurveyRecords.LookChangeView;
 import truekeen.app.survey.SurveyRecords.MarkKindView;
 import truekeen.app.survey.SurveyRecords.StationView;
 import truekeen.app.survey.SurveyRecords.VaryingView;
+import truekeen.core.condition.BackState;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Scope;
 import truekeen.core.condition.ShapeDeviations;
 import truekeen.core.condition.StationCut;
 import truekeen.core.condition.SurveyChange;
 import truekeen.core.message.Numbers;
+import truekeen.core.tool.Arrival;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.EdgeLayout;
 
@@ -69,7 +71,7 @@ public final class SurveyViews {
         return Numbers.plain(f.fromMm(), 1) + " to " + Numbers.plain(f.toMm(), 1) + " mm";
     }
 
-    static AsksView asks(Blade blade) {
+    static AsksView asks(Blade blade, Arrival brings) {
         // A single corner is rounded where there are corners; on a curved edge it is a chip like any other.
         boolean corners = blade.kind().square() || blade.layout().form() == EdgeLayout.Form.STRAIGHT;
         return new AsksView(
@@ -93,7 +95,16 @@ public final class SurveyViews {
                                 d.measure().unit().strip()))
                         .toList(),
                 ShapeDeviations.canBeUneven(blade),
-                ShapeDeviations.canHaveOldBack(blade));
+                ShapeDeviations.canHaveOldBack(blade),
+                before(brings.back()));
+    }
+
+    private static BackState before(Arrival.MakersBack back) {
+        return switch (back) {
+            case LAPPED -> BackState.UNPOLISHED;
+            case RIDGED -> BackState.RIDGED;
+            case UNKNOWN -> BackState.POLISHED;
+        };
     }
 
     static List<LookChangeView> changes(List<SurveyChange> changes) {

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.tool.ToolRecords.AnotherForm;
 import truekeen.app.tool.ToolRecords.TakeInChoices;
 import truekeen.app.tool.ToolRecords.ToolForm;
 import truekeen.app.tool.ToolRecords.ToolPreview;
@@ -40,6 +41,11 @@ class ToolController {
     @GetMapping("/tools/{id}")
     ToolView tool(@PathVariable UUID id) {
         return tools.tool(id);
+    }
+
+    @PostMapping("/tools/{id}/another")
+    ToolView another(@PathVariable UUID id, @RequestBody AnotherForm form) {
+        return tools.another(id, form.name());
     }
 
     @PutMapping("/tools/{id}")

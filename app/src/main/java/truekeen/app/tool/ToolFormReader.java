@@ -2,12 +2,14 @@ package truekeen.app.tool;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolRecords.BringsForm;
 import truekeen.app.tool.ToolRecords.ToolForm;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
@@ -19,6 +21,7 @@ import truekeen.core.quantity.QuantityReader;
 import truekeen.core.section.FlatBackSection;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
+import truekeen.core.tool.Arrival;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.Dimension;
@@ -46,6 +49,9 @@ final class ToolFormReader {
     /** The geometry, or null while something that it needs is wrong. */
     final Blade blade;
 
+    /** What it brings with it. */
+    final Arrival brings;
+
     private String remark = "";
 
     ToolFormReader(ToolForm in, LocalDate today) {
@@ -70,6 +76,40 @@ final class ToolFormReader {
         wantedBy = day(in.wantedBy(), today);
         typed = kept(in);
         blade = trade == null ? null : blade(trade.geometry());
+        brings = brings(in.brings());
+    }
+
+    private Arrival brings(BringsForm in) {
+        if (in == null) {
+            return Arrival.UNKNOWN;
+        }
+        Arrival read = new Arrival(
+                said("age", Arrival.Age.values(), in.age()),
+                said("back", Arrival.MakersBack.values(), in.back()),
+                form.lengthIfAny("hardLayer", in.hardLayer()),
+                said("lock", Arrival.Lock.values(), in.lock()),
+                said("kept", Arrival.Kept.values(), in.kept()));
+        form.checks()
+                .within(
+                        "hardLayer",
+                        ToolWords.A_HARD_LAYER.words(),
+                        read.hardLayer().map(Length::mm).orElse(null),
+                        0.2,
+                        6,
+                        " mm");
+        return read;
+    }
+
+    private <E extends Enum<E>> E said(String field, E[] values, String name) {
+        if (Form.blank(name)) {
+            return values[0];
+        }
+        return form.choice(
+                field,
+                ToolWords.WHAT_IT_BRINGS.words(),
+                name,
+                Arrays.stream(values).filter(v -> v.name().equals(name)).findFirst(),
+                Arrays.toString(values));
     }
 
     String remark() {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.SectionView;
+import truekeen.core.tool.Arrival;
 import truekeen.core.tool.EdgeLayout;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Measure;
@@ -21,6 +22,7 @@ public final class ToolRecords {
      * @param hardness of the blade (HRC) as typed, or empty
      * @param dimensions lengths, angles and counts as typed, by field, in any unit; only those of the tool's family
      * @param wantedBy day (ISO) it is wanted back, or empty
+     * @param brings what it brings with it; nothing is known where it is left out
      * @param version version this is based on; 0 for a new tool
      */
     public record ToolForm(
@@ -32,7 +34,22 @@ public final class ToolRecords {
             Map<String, String> dimensions,
             String note,
             String wantedBy,
+            @Nullable BringsForm brings,
             long version) {}
+
+    /**
+     * What a tool brings with it, as it is said at the door; empty or UNKNOWN where nobody knows.
+     *
+     * @param age UNKNOWN, NEW or OLD
+     * @param back how its maker left the back of a new one: UNKNOWN, LAPPED or RIDGED
+     * @param hardLayer thickness of the hard layer of a laminated one as typed; empty where it is hard all through
+     * @param lock of one that folds: UNKNOWN, LOCKS or NO_LOCK
+     * @param kept where it lives: UNKNOWN, BENCH or CARRIED
+     */
+    public record BringsForm(String age, String back, String hardLayer, String lock, String kept) {}
+
+    /** The name of another like it. */
+    public record AnotherForm(String name) {}
 
     /** What one field of a form was understood as. */
     public record Echo(String field, String understood) {
@@ -114,7 +131,12 @@ public final class ToolRecords {
     /** Something that is not done to a tool, and why. */
     public record RefusedView(String operation, String reason) {}
 
-    /** A tool as it is. */
+    /**
+     * A tool as it is.
+     *
+     * @param brings what it brought with it
+     * @param known the same in words, as far as it is known
+     */
     public record ToolView(
             UUID id,
             String name,
@@ -145,14 +167,22 @@ public final class ToolRecords {
             Instant takenInAt,
             Map<String, String> typed,
             SectionView section,
+            BringsForm brings,
+            List<String> known,
             long version) {}
 
     /** A tool in a list. */
     public record ToolLine(
             UUID id, String name, String crew, String tool, String wantedBy, LayoutView layout, boolean powered) {}
 
-    /** A trade to choose from; {@code geometry} names its family. */
-    public record TradeView(String key, String tool, String use, GeometryKind geometry, String note) {}
+    /**
+     * A trade to choose from.
+     *
+     * @param geometry its family
+     * @param asked what it may bring with it
+     */
+    public record TradeView(
+            String key, String tool, String use, GeometryKind geometry, String note, List<Arrival.Asked> asked) {}
 
     /** A class of steel to choose from. */
     public record SteelView(String name, String examples, String hardness, String note) {}

@@ -55,6 +55,10 @@ class ToolRow {
     @Embedded
     MeasuredLoss measured = new MeasuredLoss();
 
+    /** What it brought with it. */
+    @Embedded
+    Brought brought = new Brought();
+
     /** Sharpenings since the broad face of a single-bevel knife was worked, or since it came. */
     int sharpeningsSinceBroadFace;
 

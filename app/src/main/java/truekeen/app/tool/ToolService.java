@@ -30,6 +30,7 @@ import truekeen.app.tool.ToolRecords.TradeView;
 import truekeen.core.condition.MeanLoss;
 import truekeen.core.message.Numbers;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.tool.Arrival;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Dimension;
 import truekeen.core.tool.EdgeLayout;
@@ -67,6 +68,7 @@ public class ToolService {
      * @param scratchUm scratch that the last session left (µm), if one is logged
      * @param loss what a sharpening takes off it, by what was measured
      * @param sinceBroadFace sharpenings since its broad face was worked, or since it came
+     * @param brings what it brought with it
      */
     public record CoreTool(
             UUID id,
@@ -77,7 +79,8 @@ public class ToolService {
             OptionalDouble hardnessHrc,
             OptionalDouble scratchUm,
             MeanLoss loss,
-            int sinceBroadFace) {}
+            int sinceBroadFace,
+            Arrival brings) {}
 
     /** What a session took off: usable length before and after, and the secondary it left (mm). */
     public record Wear(UUID sessionId, Instant at, double usableBeforeMm, double usableAfterMm, double secondaryMm) {}
@@ -226,7 +229,8 @@ public class ToolService {
                 row.hardnessHrc == null ? OptionalDouble.empty() : OptionalDouble.of(row.hardnessHrc),
                 row.scratchUm == null ? OptionalDouble.empty() : OptionalDouble.of(row.scratchUm),
                 row.measured.loss(),
-                row.sharpeningsSinceBroadFace);
+                row.sharpeningsSinceBroadFace,
+                row.brought.toCore());
     }
 
     /**
@@ -319,6 +323,31 @@ public class ToolService {
         row.note = Form.orEmpty(in.note());
         row.wantedBy = read.wantedBy;
         row.typed = ToolStore.TYPED.write(read.typed);
+        if (in.brings() != null) {
+            row.brought.take(read.brings, Form.orEmpty(in.brings().hardLayer()).strip());
+        }
+    }
+
+    /**
+     * Another like it: all that was taken down at the door but the day it is wanted, as the tool stands now. Set-ups and
+     * rules of its own are copied by those who keep them; surveys, plans and wear are not.
+     */
+    public ToolView another(UUID id, String name) {
+        ToolRow like = row(id);
+        ToolForm form = new ToolForm(
+                name,
+                like.crewId.toString(),
+                like.trade,
+                like.steel,
+                like.hardnessHrc == null ? "" : Numbers.plain(like.hardnessHrc, 1),
+                like.typed(),
+                like.note,
+                "",
+                ToolViews.brings(like.brought),
+                0);
+        ToolView made = takeIn(form);
+        publisher.publishEvent(new ToolCopied(id, made.id()));
+        return made;
     }
 
     private ToolView view(ToolRow t) {

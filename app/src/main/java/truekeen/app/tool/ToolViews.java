@@ -1,9 +1,11 @@
 package truekeen.app.tool;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import truekeen.app.platform.SectionView;
+import truekeen.app.tool.ToolRecords.BringsForm;
 import truekeen.app.tool.ToolRecords.DimensionView;
 import truekeen.app.tool.ToolRecords.FamilyView;
 import truekeen.app.tool.ToolRecords.LayoutView;
@@ -15,6 +17,7 @@ import truekeen.app.tool.ToolRecords.ToolView;
 import truekeen.app.tool.ToolRecords.TradeView;
 import truekeen.core.message.Numbers;
 import truekeen.core.steel.Steels;
+import truekeen.core.tool.Arrival;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Dimension;
 import truekeen.core.tool.GeometryKind;
@@ -38,7 +41,7 @@ final class ToolViews {
     }
 
     static TradeView trade(ToolUse t) {
-        return new TradeView(t.key(), t.tool(), t.use(), t.geometry(), t.note());
+        return new TradeView(t.key(), t.tool(), t.use(), t.geometry(), t.note(), List.copyOf(t.asked()));
     }
 
     private static FamilyView family(GeometryKind kind) {
@@ -99,7 +102,40 @@ final class ToolViews {
                 t.takenInAt,
                 t.typed(),
                 SectionDrawing.of(blade),
+                brings(t.brought),
+                known(t.brought.toCore()),
                 t.version);
+    }
+
+    static BringsForm brings(Brought b) {
+        return new BringsForm(b.age.name(), b.makersBack.name(), b.hardLayerTyped, b.lock.name(), b.kept.name());
+    }
+
+    /** What is known, in words. */
+    private static List<String> known(Arrival a) {
+        List<String> all = new ArrayList<>();
+        switch (a.age()) {
+            case NEW -> all.add(ToolWords.CAME_NEW.words());
+            case OLD -> all.add(ToolWords.CAME_OLD.words());
+            default -> {}
+        }
+        switch (a.back()) {
+            case LAPPED -> all.add(ToolWords.BACK_LAPPED.words());
+            case RIDGED -> all.add(ToolWords.BACK_RIDGED.words());
+            default -> {}
+        }
+        a.hardLayer().ifPresent(h -> all.add(ToolWords.HARD_LAYER_OF.fill("layer", h)));
+        switch (a.lock()) {
+            case LOCKS -> all.add(ToolWords.LOCKS.words());
+            case NO_LOCK -> all.add(ToolWords.NO_LOCK.words());
+            default -> {}
+        }
+        switch (a.kept()) {
+            case BENCH -> all.add(ToolWords.KEPT_AT_BENCH.words());
+            case CARRIED -> all.add(ToolWords.CARRIED.words());
+            default -> {}
+        }
+        return List.copyOf(all);
     }
 
     private static MeasureView measure(Dimension d, double value) {

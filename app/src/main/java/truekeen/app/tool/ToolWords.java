@@ -5,6 +5,17 @@ import truekeen.core.message.Wording;
 /** What the parts of a tool are called, and what became of it. */
 enum ToolWords implements Wording {
     A_NAME("A name for the tool"),
+    A_HARD_LAYER("A hard layer"),
+    WHAT_IT_BRINGS("What it brings"),
+    CAME_NEW("new from its maker"),
+    CAME_OLD("not new when it came"),
+    BACK_LAPPED("back lapped by its maker"),
+    BACK_RIDGED("back with the ridges of the machine"),
+    HARD_LAYER_OF("hard layer {layer}"),
+    LOCKS("locks"),
+    NO_LOCK("folds, no lock"),
+    KEPT_AT_BENCH("kept at the bench"),
+    CARRIED("carried"),
     A_NOTE("A note"),
     KIND_AND_WORK("The kind of tool and its work"),
     CLASS_OF_STEEL("The class of steel"),

@@ -1,6 +1,8 @@
 package truekeen.core.condition;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
+import truekeen.core.quantity.Length;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Drawknife;
 import truekeen.core.tool.Operation;
@@ -15,20 +17,31 @@ import truekeen.core.tool.PlaneIron;
  * @param broadFaceDue whether the broad face of a single-bevel knife is due
  * @param back what is done about a back that is pitted or ridged
  * @param strop whether there is a strop to try first
+ * @param hardLayer thickness of the hard layer, where the tool is laminated and it is known
  */
 public record Occasion(
-        boolean thinRule, OptionalDouble thinAtMm, boolean broadFaceDue, BackDecision back, boolean strop) {
+        boolean thinRule,
+        OptionalDouble thinAtMm,
+        boolean broadFaceDue,
+        BackDecision back,
+        boolean strop,
+        Optional<Length> hardLayer) {
+    /** Of a tool that is hard all through. */
+    public Occasion(boolean thinRule, OptionalDouble thinAtMm, boolean broadFaceDue, BackDecision back, boolean strop) {
+        this(thinRule, thinAtMm, broadFaceDue, back, strop, Optional.empty());
+    }
+
     /** Nothing but the edge decides. */
     public static final Occasion PLAIN = new Occasion(false, OptionalDouble.empty(), false, BackDecision.FLATTEN, true);
 
     /** The same occasion with another decision about the back. */
     public Occasion deciding(BackDecision other) {
-        return new Occasion(thinRule, thinAtMm, broadFaceDue, other, strop);
+        return new Occasion(thinRule, thinAtMm, broadFaceDue, other, strop, hardLayer);
     }
 
     /** The same occasion in a shop where nothing is stropped, so that what a strop would do goes to the finest stone. */
     public Occasion withoutStrop() {
-        return new Occasion(thinRule, thinAtMm, broadFaceDue, back, false);
+        return new Occasion(thinRule, thinAtMm, broadFaceDue, back, false, hardLayer);
     }
 
     /** What is done about a back that is not ready. */

@@ -87,7 +87,8 @@ public enum Sign {
     STROPPED_MUCH(Group.STROPPING, Says.NOTED, false, "stropped over twice as much as planned"),
     ANGLE_LOW(Group.ANGLE, Says.NOTED, false, "the last bevel lies below what this steel bears"),
     ANGLE_HIGH(Group.ANGLE, Says.NOTED, false, "the last bevel lies well above what is usual"),
-    FEW_SHARPENINGS(Group.AGE, Says.NOTED, false, "one of its first ten sharpenings");
+    FEW_SHARPENINGS(Group.AGE, Says.NOTED, false, "one of its first ten sharpenings"),
+    NEW_FROM_MAKER(Group.AGE, Says.NOTED, false, "new from its maker, one of its first ten sharpenings");
 
     /** What a sign is about. Of one group only the strongest speaks, since its signs are not independent. */
     public enum Group {

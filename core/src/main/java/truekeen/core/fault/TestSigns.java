@@ -7,6 +7,7 @@ import truekeen.core.keenness.Verdict;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
+import truekeen.core.tool.Arrival;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.ToolUse;
@@ -15,8 +16,6 @@ import truekeen.core.tool.ToolUse;
 public final class TestSigns {
     /** Degrees above the usual last bevel from which an angle counts as high. Prior. */
     private static final double HIGH_DEG = Prior.TEST_SIGNS_HIGH_DEG.value();
-
-    private static final int BRITTLE_SHARPENINGS = Prior.TEST_SIGNS_BRITTLE_SHARPENINGS.whole();
 
     private TestSigns() {}
 
@@ -37,10 +36,12 @@ public final class TestSigns {
      * What the tool itself says.
      *
      * @param last its last bevel, in its own convention
-     * @param sharpenings finished sessions it has had here: the older ones of a tool that was not new are not known, so that
-     *     few of them speak for a young edge only weakly
+     * @param brings what is known of it since it was taken in
+     * @param sharpenings finished sessions it has had here: where nobody said whether it came new, few of them speak for a
+     *     young edge only weakly
      */
-    public static List<Observation> ofTool(Blade blade, ToolUse trade, SteelClass steel, Angle last, int sharpenings) {
+    public static List<Observation> ofTool(
+            Blade blade, ToolUse trade, SteelClass steel, Angle last, Arrival brings, int sharpenings) {
         List<Observation> signs = new ArrayList<>();
         Angle lowest =
                 blade.kind().convention() == Convention.PER_SIDE ? steel.lowestPerSide() : steel.lowestFromBack();
@@ -55,7 +56,9 @@ public final class TestSigns {
         if (trade.thinAtMm() > 0 && behindEdge != null && behindEdge > trade.thinAtMm()) {
             signs.add(Observation.of(Sign.THICK_BEHIND));
         }
-        if (sharpenings < BRITTLE_SHARPENINGS) {
+        if (brings.brittle(sharpenings)) {
+            signs.add(Observation.of(Sign.NEW_FROM_MAKER));
+        } else if (brings.mayBeBrittle(sharpenings)) {
             signs.add(Observation.of(Sign.FEW_SHARPENINGS));
         }
         return signs;

@@ -91,6 +91,10 @@ enum FinishWords implements Wording {
             "Mineral oil sold for food use: no machine oil, and no cooking oil, which turns sticky and rancid. Washed before it cuts food."),
     PURPOSE_WOODWORK("general woodwork"),
     CHECK_FIRST_ESTIMATE("First estimate: {days} days is usual for this work."),
+    CHECK_BRITTLE(
+            "First estimate: {days} days instead of the usual {usual}, since the tip of a new tool is still brittle."),
+    SHEATH_HOW("A sheath that holds it: it is carried, and an edge in a bag or pocket cuts and is dulled."),
+    HANG_HOW("In its place at the bench, the edge where no other steel knocks it."),
     CHECK_FROM_ITS_OWN("It was sharpened every {days} days so far (middle of {intervals} intervals).");
 
     private final String words;

@@ -6,6 +6,7 @@ import truekeen.core.finish.FinishAct.Key;
 import truekeen.core.finish.FinishAct.Setting;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
+import truekeen.core.tool.Arrival;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUse;
 
@@ -20,8 +21,9 @@ public final class Finishing {
      * The acts, in order.
      *
      * @param cambered whether the iron carries a camber
+     * @param brings what is known of the tool since it was taken in
      */
-    public static List<FinishAct> acts(ToolUse trade, SteelClass steel, boolean cambered) {
+    public static List<FinishAct> acts(ToolUse trade, SteelClass steel, boolean cambered, Arrival brings) {
         List<FinishAct> acts = new ArrayList<>();
         acts.add(act(
                 Key.WASH,
@@ -48,12 +50,23 @@ public final class Finishing {
             acts.add(act(
                     Key.COVER,
                     kind == GeometryKind.TURNSCREW ? FinishWords.BACK_IN_ITS_RACK.words() : FinishWords.COVER.words(),
-                    kind == GeometryKind.TURNSCREW ? FinishWords.RACK_HOW.words() : FinishWords.COVER_HOW.words(),
+                    coverHow(kind, brings.kept()).words(),
                     FinishWords.WHY_COVER.words(),
-                    trade.folds() ? FinishWords.NO_LOCK.words() : ""));
+                    brings.mayClose(trade) ? FinishWords.NO_LOCK.words() : ""));
             acts.add(firstCut(FinishWords.FIRST_CUTS.words()));
         }
         return List.copyOf(acts);
+    }
+
+    private static FinishWords coverHow(GeometryKind kind, Arrival.Kept kept) {
+        if (kind == GeometryKind.TURNSCREW) {
+            return FinishWords.RACK_HOW;
+        }
+        return switch (kept) {
+            case CARRIED -> FinishWords.SHEATH_HOW;
+            case BENCH -> FinishWords.HANG_HOW;
+            case UNKNOWN -> FinishWords.COVER_HOW;
+        };
     }
 
     /** Back on its machine: the maker's order, washers and torque; then the first run, away from people. */

@@ -20,12 +20,24 @@ import truekeen.core.tool.ToolUse;
 public record NextCheck(LocalDate day, int days, int intervals, String words) {
     private static final int LEAST_INTERVALS = Prior.OWN_INTERVALS_KNOWN_FROM.whole();
 
-    /** The same for a tool at its work; one that is not judged by keenness is looked at as often as one for general woodwork. */
-    public static NextCheck propose(LocalDate today, ToolUse trade, List<LocalDate> sharpened) {
+    /**
+     * The same for a tool at its work; one that is not judged by keenness is looked at as often as one for general woodwork.
+     *
+     * @param brittle whether its tip is still brittle from its making
+     */
+    public static NextCheck propose(LocalDate today, ToolUse trade, List<LocalDate> sharpened, boolean brittle) {
         KeennessPurpose purpose = KeennessPurpose.byName(trade.keennessPurpose())
                 .or(() -> KeennessPurpose.byName(FinishWords.PURPOSE_WOODWORK.words()))
                 .orElseThrow();
-        return propose(today, purpose, sharpened);
+        NextCheck usual = propose(today, purpose, sharpened);
+        return brittle && usual.intervals == 0 ? sooner(today, usual.days) : usual;
+    }
+
+    /** An edge that is still brittle from its making goes sooner, until its own log says how soon. */
+    private static NextCheck sooner(LocalDate today, int usual) {
+        int days = Math.max(1, (int) Math.round(Prior.BRITTLE_CHECK_SHARE.value() * usual));
+        return new NextCheck(
+                today.plusDays(days), days, 0, FinishWords.CHECK_BRITTLE.fill("days", days, "usual", usual));
     }
 
     /**

@@ -261,7 +261,7 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
                     what.name(),
                     words,
                     refused.isEmpty(),
-                    refused.isEmpty() ? reason : refused,
+                    refused.isEmpty() ? (reason + hardLayer(what, depth, occasion)).strip() : refused,
                     depth,
                     then.map(Restoration::volumeMm3).orElse(0.0),
                     then.map(Restoration::lostMm).orElse(0.0),
@@ -273,6 +273,19 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
                     most,
                     occasion.back() == what);
         }
+    }
+
+    /** What a laminated tool keeps of its hard layer: below it the edge would stand on soft steel. */
+    private static String hardLayer(BackDecision what, double depthMm, Occasion occasion) {
+        boolean offTheBack = what == BackDecision.FLATTEN || what == BackDecision.BACK_BEVEL;
+        return occasion.hardLayer()
+                .filter(layer -> offTheBack && depthMm > 0)
+                .map(layer -> " "
+                        + (depthMm < layer.mm() * Prior.HARD_LAYER_KEPT.value()
+                                ? RepairWords.HARD_LAYER_LEAVES.fill(
+                                        "left", Numbers.plain(layer.mm() - depthMm, 2), "layer", layer)
+                                : RepairWords.HARD_LAYER_ENDS.fill("layer", layer)))
+                .orElse("");
     }
 
     /** The stones for it by name, in order, ending on the finish that its work wants. */

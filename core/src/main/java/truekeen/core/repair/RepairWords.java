@@ -80,6 +80,9 @@ enum RepairWords implements Wording {
     RAISES_CUTTING_ANGLE("raises the cutting angle to {angle}"),
     NO_CLEARANCE_LEFT("it would leave no clearance"),
     PITS_WANT_MORE("pits this deep want more than 30° over {width} mm"),
+    HARD_LAYER_LEAVES("It leaves {left} mm of the hard layer of {layer}."),
+    HARD_LAYER_ENDS(
+            "The hard layer is only {layer} thick: so much off the back comes near its end, and an edge on soft steel does not hold."),
     OPTION_BACK_BEVEL("A back bevel of {angle}, {width} mm wide"),
     OPTION_PAST_PITS("Move the edge back past the pits"),
     PAST_PITS_WHY("as far as the pits at the edge go into the blade; {left} mm are left then"),

@@ -62,7 +62,7 @@ final class FaceSteps {
                 .done();
     }
 
-    private static Step liftBack(BackBevel bevel, Stretch edge) {
+    private Step liftBack(BackBevel bevel, Stretch edge) {
         Angle angle = bevel.lift();
         String lift = Numbers.plain(bevel.reach().mm() * angle.sin(), 1);
         return Step.of(Step.Kind.ADJUST, StepWords.LIFT_THE_BACK.fill("angle", angle), edge)
@@ -72,6 +72,10 @@ final class FaceSteps {
                         "lift", lift, "reach", Numbers.plain(bevel.reach().mm(), 0)))
                 .gate(StepWords.LIFT_ASKED.words(), StepWords.LIFT_IF_NOT.words())
                 .because(StepWords.WHY_BACK_BEVEL.words())
+                .caution(manner.brings()
+                        .hardLayer()
+                        .map(layer -> StepWords.HARD_LAYER_ENDS.fill("layer", layer))
+                        .orElse(""))
                 .done();
     }
 

@@ -134,4 +134,34 @@ public record Step(
     public boolean counted() {
         return !sides.isEmpty() && kind != Kind.MEASURE;
     }
+
+    /** The same step with one caution more. */
+    Step warned(String more) {
+        return new Step(
+                kind,
+                title,
+                abrasiveId,
+                abrasiveName,
+                where,
+                angleDeg,
+                forceN,
+                pressure,
+                sides,
+                strokes,
+                strokesLow,
+                strokesHigh,
+                seconds,
+                lubricant,
+                look,
+                gate,
+                ifNot,
+                burr,
+                why,
+                caution.isEmpty() ? more : caution + " " + more,
+                how,
+                handFactor,
+                burrTask,
+                stations,
+                setOf);
+    }
 }

@@ -110,7 +110,12 @@ public final class StepSheet {
         for (Abrasive strop : plan.strops()) {
             steps.add(write.strop(strop, plan.stropNote(), edge, plan.stropStrokes()));
         }
-        return List.copyOf(steps);
+        return steps.stream().map(this::held).toList();
+    }
+
+    /** A folding knife without a lock has its caution at every step that presses on it. */
+    private Step held(Step step) {
+        return manner.closes() && step.counted() ? step.warned(StepWords.MAY_CLOSE.words()) : step;
     }
 
     private static boolean firstOnWheel(List<Step> steps) {

@@ -138,6 +138,10 @@ enum StepWords implements Wording {
             "Lay something {lift} mm thick under it {reach} mm from the edge. Ink the back, take two strokes: the ink goes along the edge only."),
     LIFT_ASKED("Does the ink go in one narrow strip along the edge?"),
     LIFT_IF_NOT("Gone farther back: lift a little more. Not to the edge: a little less."),
+    HARD_LAYER_ENDS(
+            "The hard layer is {layer} thick where it came: look at the end of the strip, and stop before the soft, duller steel shows."),
+    MAY_CLOSE(
+            "No lock holds it: fingers off the spine and out of the way of the edge, the handle held open with the palm."),
     WHY_BACK_BEVEL("A small bevel on the back carries the edge past what is wrong with the face behind it."),
     THE_BACK_BEVEL("back bevel"),
     THE_CHEEKS("cheeks"),

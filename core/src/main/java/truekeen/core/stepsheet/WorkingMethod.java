@@ -9,7 +9,9 @@ import truekeen.core.job.EdgeBevel;
 import truekeen.core.job.Job;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.Camber;
+import truekeen.core.tool.Arrival;
 import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.ToolUse;
 
 /**
  * How a tool is worked and what its faces are called at the bench.
@@ -23,6 +25,8 @@ import truekeen.core.tool.GeometryKind;
  * @param holder what holds it on the stones; empty where it is held by hand
  * @param narrow whether the bevel that is honed is so narrow that the nail finds it and touch does not
  * @param camber the camber an iron is to have, if any
+ * @param brings what is known of the tool since it was taken in
+ * @param closes whether it may close on the fingers
  * @param kind the family
  * @param habits what the house does at the stones
  */
@@ -36,6 +40,8 @@ public record WorkingMethod(
         Optional<StoneHolder> holder,
         boolean narrow,
         Optional<Camber> camber,
+        Arrival brings,
+        boolean closes,
         GeometryKind kind,
         SheetHabits habits) {
 
@@ -68,19 +74,52 @@ public record WorkingMethod(
                 holder,
                 single || kind.spined() && both && target.hasSecondary(),
                 camber,
+                Arrival.UNKNOWN,
+                false,
                 kind,
                 SheetHabits.USUAL);
     }
 
     /** The same in a house of other habits. */
     public WorkingMethod with(SheetHabits changed) {
-        return new WorkingMethod(ground, honed, worked, other, back, angleWords, holder, narrow, camber, kind, changed);
+        return new WorkingMethod(
+                ground, honed, worked, other, back, angleWords, holder, narrow, camber, brings, closes, kind, changed);
+    }
+
+    /** The same of a tool of which this is known. */
+    public WorkingMethod bringing(Arrival known, ToolUse use) {
+        return new WorkingMethod(
+                ground,
+                honed,
+                worked,
+                other,
+                back,
+                angleWords,
+                holder,
+                narrow,
+                camber,
+                known,
+                known.mayClose(use),
+                kind,
+                habits);
     }
 
     /** The same, held by hand. */
     public WorkingMethod byHand() {
         return new WorkingMethod(
-                ground, honed, worked, other, back, angleWords, Optional.empty(), narrow, camber, kind, habits);
+                ground,
+                honed,
+                worked,
+                other,
+                back,
+                angleWords,
+                Optional.empty(),
+                narrow,
+                camber,
+                brings,
+                closes,
+                kind,
+                habits);
     }
 
     /** What moves over what. */

@@ -1,5 +1,6 @@
 package truekeen.core.tool;
 
+import java.util.EnumSet;
 import java.util.Set;
 import truekeen.core.quantity.Angle;
 
@@ -65,6 +66,24 @@ public record ToolUse(
     /** Whether it cuts food: what is left on it is eaten. */
     public boolean food() {
         return traits.contains(Trait.FOOD);
+    }
+
+    /** What to ask of such a tool when it is taken in: what does not apply to its family is not asked. */
+    public Set<Arrival.Asked> asked() {
+        Set<Arrival.Asked> all = EnumSet.of(Arrival.Asked.AGE);
+        if (geometry.back()) {
+            all.add(Arrival.Asked.BACK);
+        }
+        if (!geometry.powered() && (geometry.back() || geometry.spined())) {
+            all.add(Arrival.Asked.HARD_LAYER);
+        }
+        if (folds()) {
+            all.add(Arrival.Asked.LOCK);
+        }
+        if (!geometry.powered()) {
+            all.add(Arrival.Asked.KEPT);
+        }
+        return all;
     }
 
     /** The key: tool and use, such as "bench chisel / general bench work". */

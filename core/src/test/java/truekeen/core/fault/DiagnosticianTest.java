@@ -18,6 +18,7 @@ import truekeen.core.keenness.Stretch;
 import truekeen.core.keenness.Verdict;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.Steels;
+import truekeen.core.tool.Arrival;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUses;
@@ -235,7 +236,7 @@ class DiagnosticianTest {
             truekeen.core.steel.SteelClass steel,
             double last,
             int sharpenings) {
-        return TestSigns.ofTool(blade, trade, steel, Angle.ofDegrees(last), sharpenings).stream()
+        return TestSigns.ofTool(blade, trade, steel, Angle.ofDegrees(last), Arrival.UNKNOWN, sharpenings).stream()
                 .map(Observation::sign)
                 .toList();
     }

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
+import truekeen.core.tool.Arrival;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
@@ -105,7 +106,9 @@ class SubjectTest {
     }
 
     private static List<Sign> signs(Blade blade, ToolUse use, double last, int sharpenings) {
-        return TestSigns.ofTool(blade, use, STEEL, truekeen.core.quantity.Angle.ofDegrees(last), sharpenings).stream()
+        return TestSigns.ofTool(
+                        blade, use, STEEL, truekeen.core.quantity.Angle.ofDegrees(last), Arrival.UNKNOWN, sharpenings)
+                .stream()
                 .map(Observation::sign)
                 .toList();
     }

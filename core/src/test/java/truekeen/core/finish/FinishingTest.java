@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
+import truekeen.core.tool.Arrival;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUse;
 import truekeen.core.tool.ToolUses;
@@ -17,7 +18,7 @@ class FinishingTest {
     private static final SteelClass STAINLESS = Steels.byName("soft stainless").orElseThrow();
 
     private static List<FinishAct.Key> keys(String trade, boolean cambered) {
-        return Finishing.acts(ToolUses.byKey(trade).orElseThrow(), CARBON, cambered).stream()
+        return Finishing.acts(ToolUses.byKey(trade).orElseThrow(), CARBON, cambered, Arrival.UNKNOWN).stream()
                 .map(FinishAct::key)
                 .toList();
     }
@@ -32,7 +33,7 @@ class FinishingTest {
     @Test
     void everyToolIsWashedDriedAndProtectedFirstAndProvedLast() {
         for (ToolUse trade : ToolUses.all()) {
-            List<FinishAct> acts = Finishing.acts(trade, CARBON, trade.camberMm() > 0);
+            List<FinishAct> acts = Finishing.acts(trade, CARBON, trade.camberMm() > 0, Arrival.UNKNOWN);
             assertThat(acts.stream().map(FinishAct::key).limit(3))
                     .containsExactly(FinishAct.Key.WASH, FinishAct.Key.DRY, FinishAct.Key.PROTECT);
             assertThat(acts.get(acts.size() - 1).key())
@@ -44,7 +45,7 @@ class FinishingTest {
     @Test
     void aMachinesBladeGoesBackRightWayUpWithItsWashersAndTheMakersTorqueAndRunsAwayFromPeople() {
         for (GeometryKind kind : List.of(GeometryKind.MOWER_BAR, GeometryKind.TRIMMER, GeometryKind.BRUSH_CUTTER)) {
-            List<FinishAct> acts = Finishing.acts(first(kind), CARBON, false);
+            List<FinishAct> acts = Finishing.acts(first(kind), CARBON, false, Arrival.UNKNOWN);
             assertThat(acts.stream().map(FinishAct::key))
                     .containsSubsequence(
                             FinishAct.Key.RIGHT_WAY,
@@ -61,18 +62,21 @@ class FinishingTest {
     @Test
     void steelDecidesHowItIsProtected() {
         ToolUse knife = first(GeometryKind.KNIFE);
-        FinishAct carbon = Finishing.acts(knife, CARBON, false).get(2);
-        FinishAct stainless = Finishing.acts(knife, STAINLESS, false).get(2);
+        FinishAct carbon = Finishing.acts(knife, CARBON, false, Arrival.UNKNOWN).get(2);
+        FinishAct stainless =
+                Finishing.acts(knife, STAINLESS, false, Arrival.UNKNOWN).get(2);
         assertThat(carbon.words()).contains("rusts overnight");
         assertThat(stainless.words()).contains("stains too");
         ToolUse chisel = first(GeometryKind.CHISEL);
-        assertThat(Finishing.acts(chisel, CARBON, false).get(2).caution()).isEqualTo(FinishWords.OIL_CAUTION.words());
+        assertThat(Finishing.acts(chisel, CARBON, false, Arrival.UNKNOWN).get(2).caution())
+                .isEqualTo(FinishWords.OIL_CAUTION.words());
     }
 
     @Test
     void whatCutsFoodIsOiledWithWhatMayBeEaten() {
         for (ToolUse trade : ToolUses.all()) {
-            FinishAct protect = Finishing.acts(trade, CARBON, false).get(2);
+            FinishAct protect =
+                    Finishing.acts(trade, CARBON, false, Arrival.UNKNOWN).get(2);
             assertThat(protect.caution().equals(FinishWords.FOOD_OIL_CAUTION.words()))
                     .as(trade.key())
                     .isEqualTo(trade.food());
@@ -88,7 +92,7 @@ class FinishingTest {
     @Test
     void noCapIronIsSpokenOfWhereThereIsNone() {
         for (ToolUse trade : ToolUses.all()) {
-            boolean speaks = Finishing.acts(trade, CARBON, false).stream()
+            boolean speaks = Finishing.acts(trade, CARBON, false, Arrival.UNKNOWN).stream()
                     .anyMatch(a -> (a.title() + a.words() + a.caution()).contains("cap iron"));
             assertThat(speaks).as(trade.key()).isEqualTo(trade.geometry() == GeometryKind.PLANE_IRON_DOWN);
         }
@@ -107,7 +111,7 @@ class FinishingTest {
         assertThat(keys(first(GeometryKind.PLANE_IRON_UP).key(), true)).doesNotContain(FinishAct.Key.CAP_IRON);
         List<FinishAct.Setting> settings = ToolUses.all().stream()
                 .filter(t -> t.geometry() == GeometryKind.PLANE_IRON_DOWN)
-                .flatMap(t -> Finishing.acts(t, CARBON, t.camberMm() > 0).stream())
+                .flatMap(t -> Finishing.acts(t, CARBON, t.camberMm() > 0, Arrival.UNKNOWN).stream())
                 .filter(a -> a.key() == FinishAct.Key.CAP_IRON)
                 .map(FinishAct::setting)
                 .distinct()
@@ -124,7 +128,7 @@ class FinishingTest {
     }
 
     private static String title(ToolUse trade, boolean cambered) {
-        return Finishing.acts(trade, CARBON, cambered).stream()
+        return Finishing.acts(trade, CARBON, cambered, Arrival.UNKNOWN).stream()
                 .filter(a -> a.key() == FinishAct.Key.CENTRE)
                 .findFirst()
                 .orElseThrow()
@@ -147,7 +151,7 @@ class FinishingTest {
         NextCheck even = NextCheck.propose(today, kitchen, List.of(today, today.minusDays(10), today.minusDays(30)));
         assertThat(even.days()).isEqualTo(15);
         // a turnscrew has no keenness to be judged by
-        assertThat(NextCheck.propose(today, first(GeometryKind.TURNSCREW), List.of())
+        assertThat(NextCheck.propose(today, first(GeometryKind.TURNSCREW), List.of(), false)
                         .days())
                 .isEqualTo(30);
     }

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.machine.Inspection.Found;
 import truekeen.core.machine.Inspection.Verdict;
+import truekeen.core.machine.InspectionItem.Way;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Measures;
