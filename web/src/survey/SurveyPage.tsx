@@ -41,6 +41,11 @@ const FRESH: Form = {
   basedOn: '',
 }
 
+/** A survey not begun: the back as it was left, or as its maker left it where nobody looked yet. */
+function fresh(latest: Schemas['LatestSurvey']): Form {
+  return latest.survey ? FRESH : { ...FRESH, backState: latest.asks.backState }
+}
+
 /** What is wrong with the edge, marked on the strip, and at once what must go. */
 export function SurveyPage({ toolId }: { toolId: string }) {
   const path = { params: { path: { id: toolId } } }
@@ -56,7 +61,7 @@ export function SurveyPage({ toolId }: { toolId: string }) {
   const before = latest.data.survey
   // A survey of this round is shown again to be corrected; after the tool was finished one starts afresh.
   const current = stages.data.stages.find((s) => s.stage === 'SURVEY')?.state === 'DONE'
-  const start = before && current ? before.form : FRESH
+  const start = before && current ? before.form : fresh(latest.data)
   return (
     <Survey
       key={before?.id ?? 'first'}

@@ -10,6 +10,7 @@ import { Sheet, ToolHead, useStages, useTool } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Choice, Field } from '../ui/Field'
 import { Coming, Notice, Trouble } from '../ui/Notice'
+import { Brings, NOTHING_KNOWN } from './Brings'
 import { DimensionFields } from './DimensionFields'
 import { Measures } from './Measures'
 
@@ -25,6 +26,7 @@ const EMPTY: Form = {
   dimensions: {},
   note: '',
   wantedBy: '',
+  brings: NOTHING_KNOWN,
   version: 0,
 }
 
@@ -38,6 +40,7 @@ function formOf(t: Tool): Form {
     dimensions: t.typed,
     note: t.note,
     wantedBy: t.wantedBy,
+    brings: t.brings,
     version: t.version,
   }
 }
@@ -79,7 +82,8 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
     },
     onError: () => setTried(true),
   })
-  const set = (name: keyof Form) => (value: string) => setForm({ ...form, [name]: value })
+  const set = (name: Exclude<keyof Form, 'brings' | 'dimensions' | 'version'>) => (value: string) =>
+    setForm({ ...form, [name]: value })
   const refused = save.error instanceof Refused ? save.error : undefined
   const live = preview.data
   const fault = (field: string) => live?.faults.find((f) => f.field === field)?.message ?? refused?.at(field)
@@ -191,6 +195,14 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
                 echo={(field) => live?.echoes.find((e) => e.field === field)?.understood}
                 fault={fault}
                 tried={tried}
+              />
+            )}
+            {trade && (
+              <Brings
+                asked={trade.asked}
+                brings={form.brings ?? NOTHING_KNOWN}
+                onChange={(brings) => setForm({ ...form, brings })}
+                fault={fault}
               />
             )}
           </>

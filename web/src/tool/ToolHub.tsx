@@ -4,9 +4,10 @@ import { api, ask, type Schemas } from '../api/client'
 import { deviceKey } from '../api/local'
 import { Section } from '../drawings/Section'
 import { Act } from '../ui/Act'
-import { num } from '../ui/format'
+import { num, upper } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
+import { Another } from './Another'
 import { SetupCard } from './SetupCard'
 import { Sheet, ToolHead, useStages, useTool } from './ToolHead'
 
@@ -53,6 +54,7 @@ export function ToolHub({ toolId }: { toolId: string }) {
               <p>
                 {num(t.lastDeg)}° {t.convention}, {num(t.includedDeg)}° included.
               </p>
+              {t.known.length > 0 && <p className="quiet">{upper(t.known.join(', '))}.</p>}
               {t.note && <p className="mt-2 break-words">{t.note}</p>}
             </div>
             <div className="rule-t pt-3">
@@ -97,6 +99,7 @@ export function ToolHub({ toolId }: { toolId: string }) {
                 Its machine, its hours and its spares
               </Link>
             )}
+            <Another tool={t} />
             <Known tool={t} />
           </>
         }

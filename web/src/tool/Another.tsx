@@ -1,0 +1,66 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'wouter'
+import { api, ask, Refused, type Schemas } from '../api/client'
+import { Field } from '../ui/Field'
+
+type Tool = Schemas['ToolView']
+
+/** Takes in tools like this one, as many as there are: each gets its name, everything else is copied. */
+export function Another({ tool }: { tool: Tool }) {
+  const [made, setMade] = useState<Tool[]>([])
+  const [name, setName] = useState(next(tool.name))
+  const queries = useQueryClient()
+  const copy = useMutation({
+    mutationFn: () =>
+      ask(api.POST('/api/v1/tools/{id}/another', { params: { path: { id: tool.id } }, body: { name } })),
+    onSuccess: (like) => {
+      setMade([...made, like])
+      setName(next(like.name))
+      void queries.invalidateQueries()
+    },
+  })
+  const refused = copy.error instanceof Refused ? copy.error : undefined
+  return (
+    <details className="rule-t pt-2">
+      <summary className="min-h-11 cursor-pointer flex items-center font-semibold">Another like it</summary>
+      <p className="quiet pb-2">
+        Its dimensions, steel, owner, set-up and rules of its own are copied; the edge is surveyed by itself.
+      </p>
+      <Field
+        label="What the other is called"
+        value={name}
+        onChange={setName}
+        error={refused?.at('name') ?? (copy.error && !refused ? copy.error.message : undefined)}
+      />
+      <button
+        type="button"
+        className="btn btn-outline min-h-12 mt-3"
+        disabled={copy.isPending}
+        onClick={() => copy.mutate()}
+      >
+        Take it in too
+      </button>
+      {made.length > 0 && (
+        <ul className="pt-2" aria-label="Taken in like it">
+          {made.map((t) => (
+            <li key={t.id}>
+              <Link
+                href={`/tools/${t.id}/survey`}
+                className="underline underline-offset-4 min-h-11 inline-flex items-center"
+              >
+                {t.name}: survey its edge
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
+    </details>
+  )
+}
+
+/** The next name in a row of like ones: “chisel 2” after “chisel”, “chisel 3” after “chisel 2”. */
+function next(name: string): string {
+  const numbered = /^(.*\S)\s+(\d{1,3})$/.exec(name)
+  return numbered ? `${numbered[1]} ${Number(numbered[2]) + 1}` : `${name} 2`
+}
