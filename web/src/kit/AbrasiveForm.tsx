@@ -155,6 +155,15 @@ export function AbrasiveForm({
         error={refused?.at('gritName')}
         hint={grain.data && !grain.isError ? grain.data.words : grain.error?.message}
       />
+      {form.otherSide === '' && (
+        <Field
+          label="Grit of its other side, if it has two"
+          value={form.otherSideGrit}
+          onChange={(otherSideGrit) => put({ otherSideGrit })}
+          hint="both sides are put on the shelf, as one piece"
+          error={refused?.at('otherSideGrit')}
+        />
+      )}
       <Field
         label="Maker's micrometres, if known"
         value={form.makerUm}
@@ -186,15 +195,6 @@ export function AbrasiveForm({
         options={(kind?.lubricants ?? []).map((l) => ({ value: l, label: l }))}
         error={refused?.at('lubricant')}
       />
-      {form.otherSide === '' && (
-        <Field
-          label="Grit of its other side, if it has two"
-          value={form.otherSideGrit}
-          onChange={(otherSideGrit) => put({ otherSideGrit })}
-          hint="both sides are put on the shelf, as one piece"
-          error={refused?.at('otherSideGrit')}
-        />
-      )}
       <Field
         label="Strokes since it was flattened"
         value={String(form.strokesSinceLapped)}

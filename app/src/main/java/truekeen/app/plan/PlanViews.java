@@ -214,11 +214,7 @@ public final class PlanViews {
                 t.seconds() / 60,
                 t.strokes(),
                 t.honedMm2(),
-                t.plan().jobs().stream()
-                        .flatMap(j -> j.legs().stream())
-                        .map(l -> l.abrasive().name())
-                        .distinct()
-                        .toList(),
+                t.worksOn(),
                 t.because(),
                 t.steps().stream().map(s -> step(s, setup)).toList(),
                 t.refused());

@@ -24,11 +24,11 @@ final class FaceSteps {
     private static final double SECONDS_TO_LAY_RULE = Prior.THIN_RULE_LAID_S.value();
 
     private final WorkingMethod manner;
-    private final StepWriter write;
+    private final HoldSteps hold;
 
-    FaceSteps(WorkingMethod manner, StepWriter write) {
+    FaceSteps(WorkingMethod manner) {
         this.manner = manner;
-        this.write = write;
+        this.hold = new HoldSteps(manner);
     }
 
     /** Fingers, hand, rule or holder: what the angle of a job is found by. */
@@ -36,7 +36,7 @@ final class FaceSteps {
         return switch (job.hold()) {
             case HAND_LOWER -> lower(angle, edge);
             case STONE_IN_CIRCLES -> alongTheCurve(angle, edge);
-            default -> job instanceof BackBevel bevel ? liftBack(bevel, edge) : write.setGuide(job.kind(), angle, edge);
+            default -> job instanceof BackBevel bevel ? liftBack(bevel, edge) : hold.setGuide(job.kind(), angle, edge);
         };
     }
 

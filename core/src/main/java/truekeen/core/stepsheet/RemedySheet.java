@@ -54,11 +54,15 @@ public final class RemedySheet {
 
     private final Honing honing;
     private final StepWriter write;
+    private final HoldSteps hold;
+    private final BurrSteps burr;
     private final Stretch edge;
 
     private RemedySheet(Honing honing) {
         this.honing = honing;
         this.write = new StepWriter(honing.manner());
+        this.hold = new HoldSteps(honing.manner());
+        this.burr = new BurrSteps(honing.manner());
         this.edge = new Stretch(0, honing.edgeLengthMm());
     }
 
@@ -96,7 +100,7 @@ public final class RemedySheet {
         Map<Integer, List<Work>> byStone = byStone(chosen);
         if (byStone.keySet().stream()
                 .anyMatch(i -> i < honing.path().size() - 1 || honing.path().size() == 1)) {
-            steps.add(write.setGuide(JobKind.SECONDARY, honing.last(), edge));
+            steps.add(hold.setGuide(JobKind.SECONDARY, honing.last(), edge));
         }
         chosen.stream().filter(c -> c.at(Remedy.Entry.BACK)).findFirst().ifPresent(c -> steps.add(back(c)));
         double scratch = finest().scratchUm();
@@ -112,12 +116,12 @@ public final class RemedySheet {
         boolean deburr = chosen.stream().anyMatch(c -> c.at(Remedy.Entry.DEBURR));
         if (!byStone.isEmpty() || otherWay || deburr) {
             int strokes = gentle ? LIGHTER_DEBURR : StepWriter.DEBURR_STROKES;
-            steps.add(write.deburr(finest(), edge, strokes, otherWay));
+            steps.add(burr.deburr(finest(), edge, strokes, otherWay));
         }
         boolean strop = chosen.stream().anyMatch(c -> c.at(Remedy.Entry.STROP));
         if (!byStone.isEmpty() || otherWay || deburr || strop) {
             int strokes = gentle && !strop ? LESS_STROPPING : WorkPlan.STROP_STROKES;
-            honing.strop().ifPresent(s -> steps.add(write.strop(s, "", edge, strokes)));
+            honing.strop().ifPresent(s -> steps.add(burr.strop(s, "", edge, strokes)));
         }
         return List.copyOf(steps);
     }

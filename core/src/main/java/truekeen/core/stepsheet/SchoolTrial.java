@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
+import truekeen.core.job.Job;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.HouseStones;
@@ -92,8 +94,11 @@ public record SchoolTrial(
             List<Step> steps = worked.steps();
             int strokes =
                     steps.stream().mapToInt(s -> s.strokes() * s.sides().size()).sum();
-            double area =
-                    plan.edgePath().map(p -> p.job().shaping().workedAreaMm2()).orElse(0.0);
+            double area = plan.all().stream()
+                    .filter(Job::edge)
+                    .mapToDouble(j -> j.shaping().workedAreaMm2())
+                    .findFirst()
+                    .orElse(0);
             return new SchoolTrial(school, plan, steps, strokes, area, List.of(), "");
         } catch (RefusedException refused) {
             return new SchoolTrial(school, WorkPlan.NOTHING, List.of(), 0, 0, List.of(), refused.getMessage());
@@ -139,6 +144,16 @@ public record SchoolTrial(
             difference(why, words(kind), strokes(kind), first.strokes(kind), seconds(kind) - first.seconds(kind));
         }
         return new SchoolTrial(school, plan, steps, strokes, honedMm2, List.copyOf(why), refused);
+    }
+
+    /** What the edge is worked on, in order, by name: a wheel where it does the whole of it. */
+    public List<String> worksOn() {
+        return Stream.concat(
+                        plan.jobs().stream().flatMap(j -> j.legs().stream()).map(l -> l.abrasive()
+                                .name()),
+                        plan.wheel().map(w -> w.wheel().name()).stream())
+                .distinct()
+                .toList();
     }
 
     /** Time of all its steps (s). */

@@ -31,6 +31,8 @@ public final class StepSheet {
     private final Stretch edge;
     private final WorkingMethod manner;
     private final StepWriter write;
+    private final BurrSteps burr;
+    private final MachineSteps machine;
     private final FaceSteps faces;
     private final Optional<GrindPlan> grinding;
 
@@ -52,7 +54,9 @@ public final class StepSheet {
         this.edge = new Stretch(0, edgeLengthMm);
         this.manner = manner;
         this.write = new StepWriter(manner);
-        this.faces = new FaceSteps(manner, write);
+        this.burr = new BurrSteps(manner);
+        this.machine = new MachineSteps(manner);
+        this.faces = new FaceSteps(manner);
     }
 
     /**
@@ -97,7 +101,7 @@ public final class StepSheet {
             if (plan.ground().filter(k -> k == job.kind()).isPresent()) {
                 plan.grind().ifPresent(g -> grind(steps, job, g));
             }
-            plan.onWheel(job).ifPresent(offer -> steps.add(write.onWheel(offer, job, firstOnWheel(steps), edge)));
+            plan.onWheel(job).ifPresent(offer -> steps.add(machine.onWheel(offer, job, firstOnWheel(steps), edge)));
             if (job instanceof ThinRuleStrip strip) {
                 plan.finest().ifPresent(finest -> steps.add(faces.thinRule(strip, finest, edge)));
             }
@@ -105,10 +109,10 @@ public final class StepSheet {
         }
         plan.finest().ifPresent(finest -> burrOff(steps, finest));
         if (plan.edgePath().isPresent() && plan.strops().isEmpty() && plan.stropStrokes() == 0) {
-            steps.add(write.offTheStone(edge));
+            steps.add(burr.offTheStone(edge));
         }
         for (Abrasive strop : plan.strops()) {
-            steps.add(write.strop(strop, plan.stropNote(), edge, plan.stropStrokes()));
+            steps.add(burr.strop(strop, plan.stropNote(), edge, plan.stropStrokes()));
         }
         return steps.stream().map(this::held).toList();
     }
@@ -128,8 +132,8 @@ public final class StepSheet {
                 acts -> steps.addAll(GrindSteps.of(acts, by, angle, edge)),
                 () -> steps.add(
                         by.machine().kind() == AbrasiveKind.FILE
-                                ? write.file(by, job, angle, edge)
-                                : write.grind(by, angle, edge)));
+                                ? machine.file(by, job, angle, edge)
+                                : machine.grind(by, angle, edge)));
     }
 
     private void onStones(List<Step> steps, Job job, JobPath path) {
@@ -142,7 +146,7 @@ public final class StepSheet {
         for (int i = 0; i < path.legs().size(); i++) {
             steps.add(job.edge() || job.covered() ? write.work(path, i, job, edge) : faces.face(path, i, job, edge));
             if (between && i < path.legs().size() - 1) {
-                steps.add(write.deburrBetween(path.legs().get(i).abrasive(), edge));
+                steps.add(burr.deburrBetween(path.legs().get(i).abrasive(), edge));
             }
         }
     }
@@ -155,11 +159,11 @@ public final class StepSheet {
                 .findFirst();
         boolean own = plan.all().stream().anyMatch(Job::backSide);
         if (manner.kind() == GeometryKind.SINGLE_BEVEL_KNIFE) {
-            steps.add(write.lateBack(finest, edge));
+            steps.add(burr.lateBack(finest, edge));
             return;
         }
         if (plan.wheel().isPresent() && manner.back()) {
-            steps.add(write.burrOffFlat(finest, edge));
+            steps.add(burr.burrOffFlat(finest, edge));
             return;
         }
         if (manner.back() && !own) {
@@ -167,8 +171,8 @@ public final class StepSheet {
         }
         steps.add(
                 lifted.isPresent()
-                        ? write.deburrLifted(lifted.get(), finest, edge)
-                        : write.deburr(finest, edge, StepWriter.DEBURR_STROKES));
+                        ? burr.deburrLifted(lifted.get(), finest, edge)
+                        : burr.deburr(finest, edge, StepWriter.DEBURR_STROKES));
     }
 
     /** What is made ready, in its order. Wetting is said at each stone. */

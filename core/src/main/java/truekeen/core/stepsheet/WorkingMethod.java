@@ -7,6 +7,7 @@ import truekeen.core.holding.HolderKind;
 import truekeen.core.holding.StoneHolder;
 import truekeen.core.job.EdgeBevel;
 import truekeen.core.job.Job;
+import truekeen.core.job.JobKind;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.Camber;
 import truekeen.core.tool.Arrival;
@@ -120,6 +121,11 @@ public record WorkingMethod(
                 closes,
                 kind,
                 habits);
+    }
+
+    /** What a bevel is called: the ground one, or the honed one. */
+    String bevelOf(JobKind kind) {
+        return kind == JobKind.PRIMARY ? ground : honed;
     }
 
     /** What moves over what. */

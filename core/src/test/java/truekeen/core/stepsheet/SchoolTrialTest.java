@@ -173,6 +173,8 @@ class SchoolTrialTest {
         assertThat(trial.seconds()).isBetween(120.0, 8 * 60.0);
         assertThat(trial.because()).anyMatch(b -> b.contains("more at the machine"));
         assertThat(trial.plan().volumeMm3()).isPositive();
+        assertThat(trial.worksOn()).containsExactly("wet wheel");
+        assertThat(trial.because()).noneMatch(b -> b.contains(" 0 mm²"));
         SheetTime time = SheetTime.of(trial.steps(), trial.plan().powered());
         assertThat(time.low()).isLessThan(time.likely());
         assertThat(time.high()).isGreaterThan(time.likely());

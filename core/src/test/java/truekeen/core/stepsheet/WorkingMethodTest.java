@@ -238,8 +238,8 @@ class WorkingMethodTest {
     @Test
     void aBladeOfAMachineIsClampedAndFiled() {
         Blade bar = Blades.blade(GeometryKind.MOWER_BAR);
-        StepWriter write = new StepWriter(WorkingMethod.of(bar.kind(), TargetBevel.of(bar), Optional.empty()));
-        Step clamp = write.setGuide(JobKind.SECONDARY, bar.lastBevel(), new Stretch(0, 50));
+        HoldSteps hold = new HoldSteps(WorkingMethod.of(bar.kind(), TargetBevel.of(bar), Optional.empty()));
+        Step clamp = hold.setGuide(JobKind.SECONDARY, bar.lastBevel(), new Stretch(0, 50));
         assertThat(clamp.look()).isEqualTo(StepWords.CLAMP_HOW.words());
     }
 
