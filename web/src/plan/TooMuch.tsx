@@ -18,11 +18,15 @@ export function TooMuch({
   toolId: string
 }) {
   return (
-    <section role="alert" aria-label="Too much by hand" className="border-l-4 border-warning pl-3 py-1 mb-3">
+    <section
+      role={tooMuch.tooMuch ? 'alert' : 'note'}
+      aria-label={tooMuch.tooMuch ? 'Too much by hand' : 'What could be spared'}
+      className={`border-l-4 pl-3 py-1 mb-3 ${tooMuch.tooMuch ? 'border-warning' : 'border-base-300'}`}
+    >
       <p className="font-semibold">{tooMuch.words}</p>
       {tooMuch.ways.length > 0 ? (
         <>
-          <p>Ways out:</p>
+          {tooMuch.tooMuch && <p>Ways out:</p>}
           <ul>
             {tooMuch.ways.map((w) => (
               <li key={w.way + w.subject} className="py-1 flex flex-wrap gap-x-3 items-baseline">

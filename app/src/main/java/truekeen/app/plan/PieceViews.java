@@ -23,8 +23,11 @@ final class PieceViews {
 
     static TooMuchView tooMuch(TooMuchByHand t) {
         return new TooMuchView(
-                PlanWords.TOO_MUCH_BY_HAND.fill(
-                        "strokes", t.strokes(), "stone", t.stone(), "minutes", Numbers.plain(t.minutes(), 0)),
+                t.tooMuch(),
+                t.tooMuch()
+                        ? PlanWords.TOO_MUCH_BY_HAND.fill(
+                                "strokes", t.strokes(), "stone", t.stone(), "minutes", Numbers.plain(t.minutes(), 0))
+                        : PlanWords.COULD_BE_SPARED.words(),
                 t.strokes(),
                 t.minutes(),
                 t.ways().stream()

@@ -222,8 +222,12 @@ public final class PlanRecords {
      */
     public record WayOutView(TooMuchByHand.Way way, String words, double savesMinutes, int strokes, String subject) {}
 
-    /** What is said first of a plan that asks too much of hands. */
-    public record TooMuchView(String words, int strokes, double minutes, List<WayOutView> ways) {}
+    /**
+     * What is said first of a plan that asks too much of hands, or twice what it would without one thing that is asked.
+     *
+     * @param tooMuch whether it is too much by hand; else it is only dear for what it is
+     */
+    public record TooMuchView(boolean tooMuch, String words, int strokes, double minutes, List<WayOutView> ways) {}
 
     /**
      * A plan.

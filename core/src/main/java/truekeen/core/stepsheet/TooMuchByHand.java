@@ -21,21 +21,26 @@ import truekeen.core.section.TargetBevel;
 import truekeen.core.table.Prior;
 
 /**
- * A plan that asks more of hands than a sharpener would give it, and the ways out of that in figures. It hides no number.
- * Source: the limits are workshop priors; what each way saves is the same edge planned that way.
+ * A plan that asks more of hands than a sharpener would give it, or more than twice what it would without one thing that is
+ * asked; and the ways out of that in figures. It hides no number. Source: the limits are workshop priors; what each way
+ * saves is the same edge planned that way.
  *
+ * @param tooMuch whether it is too much by hand; else it is only dear for what it is
  * @param strokes most strokes on one stone
  * @param stone the stone that they are on
  * @param minutes longest time that one job takes on stones (min)
  * @param ways ways out, the one that saves most first
  */
-public record TooMuchByHand(int strokes, String stone, double minutes, List<WayOut> ways) {
+public record TooMuchByHand(boolean tooMuch, int strokes, String stone, double minutes, List<WayOut> ways) {
     /** From this many strokes on one stone a sharpener stops and thinks. */
     public static final int MOST_STROKES = Prior.TOO_MANY_STROKES.whole();
     /** Or from so long on one job (min). */
     public static final double MOST_MINUTES = Prior.TOO_LONG_MIN.value();
 
     private static final double WORTH_SAYING = 0.1;
+    /** A way that spares so much of the time is said, however little that is. */
+    private static final double SPARES_HALF = 0.5;
+
     private static final double COARSER_UM = Prior.STOCK_REMOVAL_COARSEST_UM.value();
 
     /** Keeps the ways from changing. */
@@ -78,11 +83,21 @@ public record TooMuchByHand(int strokes, String stone, double minutes, List<WayO
                         .max()
                         .orElse(0)
                 / 60;
-        if (strokes <= MOST_STROKES && minutes <= MOST_MINUTES) {
+        boolean tooMuch = strokes > MOST_STROKES || minutes > MOST_MINUTES;
+        boolean reshapes = worked.plan().powered().isEmpty()
+                && worked.restoration()
+                        .byMachine()
+                        .filter(j -> j.shaping().volumeMm3() > 0)
+                        .isPresent();
+        if (!tooMuch && !reshapes) {
             return Optional.empty();
         }
-        return Optional.of(new TooMuchByHand(
-                strokes, most.map(l -> l.abrasive().name()).orElse(""), minutes, new Ways(on, worked).all()));
+        Ways out = new Ways(on, worked);
+        List<WayOut> ways = tooMuch ? out.all() : out.sparing(SPARES_HALF);
+        return !tooMuch && ways.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new TooMuchByHand(
+                        tooMuch, strokes, most.map(l -> l.abrasive().name()).orElse(""), minutes, ways));
     }
 
     private static Optional<Leg> most(PlanCase.Worked worked) {
@@ -102,16 +117,9 @@ public record TooMuchByHand(int strokes, String stone, double minutes, List<WayO
             this.now = now;
         }
 
+        /** Every way that is worth saying, the one that saves most first. */
         List<WayOut> all() {
-            for (Demand d : now.restoration().demands()) {
-                if (d.decides() && !d.left() && d.subject().mayBeLeft()) {
-                    add(
-                            Way.LEAVE_A_FINDING,
-                            StepWords.WAY_LEAVE.fill("what", d.words()),
-                            d.subject().field(),
-                            () -> on.surveyed(on.survey().leaving(d.subject())));
-                }
-            }
+            byAskingLess();
             if (now.plan().grind().isEmpty()) {
                 now.plan().offers().stream()
                         .min(Comparator.comparingDouble(PowerOffer::mostSeconds))
@@ -125,6 +133,32 @@ public record TooMuchByHand(int strokes, String stone, double minutes, List<WayO
                                 this::machineNotOwned);
             }
             coarser();
+            return sorted();
+        }
+
+        /** Only what asks less of the edge, and spares so great a share of the time. */
+        List<WayOut> sparing(double share) {
+            byAskingLess();
+            all.removeIf(w -> w.savesMinutes() * 60 < share * now.time().likely());
+            return sorted();
+        }
+
+        private List<WayOut> sorted() {
+            return all.stream()
+                    .sorted(Comparator.comparingDouble(WayOut::savesMinutes).reversed())
+                    .toList();
+        }
+
+        private void byAskingLess() {
+            for (Demand d : now.restoration().demands()) {
+                if (d.decides() && !d.left() && d.subject().mayBeLeft()) {
+                    add(
+                            Way.LEAVE_A_FINDING,
+                            StepWords.WAY_LEAVE.fill("what", d.words()),
+                            d.subject().field(),
+                            () -> on.surveyed(on.survey().leaving(d.subject())));
+                }
+            }
             target().ifPresent(t -> add(Way.KEEP_THE_ANGLE, keeping(t), "", () -> on.aimedAt(t)));
             on.target().camber().filter(c -> c.mm() > 0).ifPresent(c -> {
                 TargetBevel half = on.target().cambered(Length.ofMm(c.mm() / 2));
@@ -134,9 +168,6 @@ public record TooMuchByHand(int strokes, String stone, double minutes, List<WayO
                         "",
                         () -> on.aimedAt(half));
             });
-            return all.stream()
-                    .sorted(Comparator.comparingDouble(WayOut::savesMinutes).reversed())
-                    .toList();
         }
 
         /** What a slow wet wheel would do, where nothing that runs is owned. */
@@ -186,20 +217,21 @@ public record TooMuchByHand(int strokes, String stone, double minutes, List<WayO
             }
         }
 
-        /** The bevels it has, where the ground one would be changed. */
+        /** The bevels it has, where the ground one would be changed or the last one lowered. */
         private Optional<TargetBevel> target() {
             Angle present = on.blade().primary();
-            boolean changes =
-                    Math.abs(present.degrees() - on.target().primary().degrees()) > Prior.SAME_ANGLE_DEG.value();
-            return changes
+            TargetBevel asked = on.target();
+            double same = Prior.SAME_ANGLE_DEG.value();
+            boolean ground = Math.abs(present.minus(asked.primary()).degrees()) > same;
+            boolean lowered = on.blade().lastBevel().minus(asked.last()).degrees() > same;
+            boolean kept = !lowered && asked.last().compareTo(present) > 0;
+            return ground || lowered
                     ? Optional.of(new TargetBevel(
                             present,
-                            on.target().last().compareTo(present) > 0
-                                    ? on.target().last()
-                                    : on.blade().lastBevel(),
-                            on.target().back(),
-                            on.target().wheel(),
-                            on.target().camber()))
+                            kept ? asked.last() : on.blade().lastBevel(),
+                            asked.back(),
+                            asked.wheel(),
+                            asked.camber()))
                     : Optional.empty();
         }
 
