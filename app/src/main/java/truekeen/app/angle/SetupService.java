@@ -97,7 +97,11 @@ public class SetupService implements HistorySource {
         return WorkingMethod.heldBy(
                         tool.geometry().kind(), s.target(tool.geometry()), s.onStone(), s.camber(tool.geometry()))
                 .with(SheetHabits.of(rules.core(tool.id())))
-                .bringing(tool.brings(), tool.trade());
+                .bringing(
+                        tool.brings(),
+                        tool.trade(),
+                        tool.geometry().lastBevel(),
+                        s.bevels().last());
     }
 
     /** What holds a set-up, and where its settings stand. */

@@ -38,6 +38,9 @@ final class JobList {
     /** Something laid under a blade lies well on it, short of its spine or tang. */
     private static final double LIFT_SHARE = Prior.BACK_LIFT_SHARE.value();
 
+    /** From this share of the bevel on, its micro-bevel covers it. Source: workshop prior. */
+    private static final double COVERS_FROM = Prior.MICRO_BEVEL_COVERS_FROM.value();
+
     private static final double EDGE_STRIP_MM = Prior.CURVE_EDGE_STRIP_MM.value();
     private static final double BROAD_FACE_DEPTH_MM = Prior.BROAD_FACE_DEPTH_MM.value();
 
@@ -115,16 +118,24 @@ final class JobList {
                     strip,
                     Length.ofMm(thicknessAt(after, last + convex.behind().mm()))));
         } else {
+            Map<String, Double> also = also(after);
             jobs.add(new EdgeBevel(
                     edge,
                     target.last(),
                     recession,
                     Length.ofMm(width),
-                    target.hasSecondary() || blade instanceof SingleBevelKnife,
+                    target.hasSecondary() && !coversTheBevel(width, also) || blade instanceof SingleBevelKnife,
                     line.depthsAt(STATIONS, ground ? last - groundLine : last, ground),
-                    also(after)));
+                    also));
         }
         return List.copyOf(jobs);
+    }
+
+    /** A micro-bevel of a knife that has grown over all of its bevel is the bevel. */
+    private boolean coversTheBevel(double width, Map<String, Double> also) {
+        Double behind = also.get("behindEdge");
+        return behind != null
+                && width >= COVERS_FROM * behind / 2 / target.last().sin();
     }
 
     private boolean underThinRule() {

@@ -41,6 +41,9 @@ public final class Restorer {
     /** A fresh secondary takes no more than this share of the face it lies on. */
     private static final double FRESH_SHARE = Prior.RESTORER_FRESH_SHARE.value();
     /** Nor is one honed that takes more than this share. */
+    /** A knife's edge bevel narrower than this is never ground under its micro-bevel (mm). Source: workshop prior. */
+    private static final double NARROW_BEVEL_MM = Prior.NARROW_KNIFE_BEVEL_MM.value();
+
     private static final double WIDEST_SHARE = Prior.RESTORER_WIDEST_SHARE.value();
 
     private final Blade blade;
@@ -194,9 +197,11 @@ public final class Restorer {
     }
 
     private static double widest(Blade blade, EdgeShape shape, TargetBevel target) {
-        return Math.min(
-                blade.kind().widestSecondaryMm(),
-                WIDEST_SHARE * shape.depthMm() / target.primary().sin());
+        double bevel = shape.depthMm() / target.primary().sin();
+        // The bevel of a knife is narrow: a micro-bevel that grows over all of it is the bevel. What stands thick is
+        // thinned.
+        boolean narrow = blade.kind().spined() && blade.kind().bothSides() && bevel < NARROW_BEVEL_MM;
+        return narrow ? bevel : Math.min(blade.kind().widestSecondaryMm(), WIDEST_SHARE * bevel);
     }
 
     /** What a fresh honing takes after the grinding: a new secondary, or the first lands of a hollow. */

@@ -169,7 +169,8 @@ final class LabelSettingSearch {
                 leg.seconds(),
                 leg.volumeMm3(),
                 Degreasing.oilyAfter(oilAtStart, to),
-                drowned ? 0 : rules.penaltySeconds(s0, to.d50Um()));
+                (drowned ? 0 : rules.penaltySeconds(s0, to.d50Um()))
+                        + job.bevel().coarseSeconds(to.d50Um()));
     }
 
     Label extend(Label from, Abrasive to, boolean last) {

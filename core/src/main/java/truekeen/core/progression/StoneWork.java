@@ -68,10 +68,21 @@ public record StoneWork(
      *
      * @param angleDeg its angle to the stone (°)
      * @param widthMm its width from heel to edge (mm)
+     * @param thinAndHard whether the edge is so thin and hard that coarse grain tears pieces out of it
      */
-    public record Bevel(double angleDeg, double widthMm) {
+    public record Bevel(double angleDeg, double widthMm, boolean thinAndHard) {
         /** Nothing known: it lies on any stone. */
         public static final Bevel UNKNOWN = new Bevel(0, Double.POSITIVE_INFINITY);
+
+        /** A bevel on an edge that bears any grain. */
+        public Bevel(double angleDeg, double widthMm) {
+            this(angleDeg, widthMm, false);
+        }
+
+        /** What beginning on so coarse a grain costs beyond its time (s): it starts as fine as what must go lets it. */
+        double coarseSeconds(double d50Um) {
+            return thinAndHard && d50Um > Prior.COARSE_ON_THIN_UM.value() ? Prior.COARSE_ON_THIN_SECONDS.value() : 0;
+        }
 
         private static final double STEEP_DEG = Prior.JOB_STEEP_DEG.value();
         private static final double NARROW_MM = Prior.JOB_NARROW_MM.value();

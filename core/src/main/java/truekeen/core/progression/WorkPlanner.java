@@ -241,7 +241,8 @@ public final class WorkPlanner {
     /** What a job asks of the stones; of one that a machine has shaped only its scratches are left. */
     private StoneWork work(Job job, Restoration restoration, double scratchUm, boolean shaped, PlanAsk ask) {
         StoneWork.Bevel bevel = job.edge() && ask.target().isPresent()
-                ? new StoneWork.Bevel(ask.target().get().last().degrees(), restoration.honedWidthMm())
+                ? new StoneWork.Bevel(
+                        ask.target().get().last().degrees(), restoration.honedWidthMm(), thinAndHard(restoration))
                 : StoneWork.Bevel.UNKNOWN;
         return new StoneWork(
                 job.kind(),
@@ -255,6 +256,14 @@ public final class WorkPlanner {
                 bevel,
                 leastStrokes(job, restoration),
                 job.refinedMm2());
+    }
+
+    /** A hard knife that is thin behind its edge chips anew on coarse grain. */
+    private boolean thinAndHard(Restoration restoration) {
+        Double behind = restoration.measuresAfter().values().get("behindEdge");
+        return behind != null
+                && behind <= Prior.THIN_BEHIND_EDGE_MM.value()
+                && Filing.hardness(hardness, steel) >= Prior.HARD_EDGE_HRC.value();
     }
 
     /** What a face ends on: one that another covers, and a broad face, on what shaped it; the cheeks need not be as fine. */

@@ -11,6 +11,7 @@ import truekeen.core.job.BackFlat;
 import truekeen.core.job.Job;
 import truekeen.core.job.LiftedBack;
 import truekeen.core.job.ThinRuleStrip;
+import truekeen.core.job.Thinning;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
@@ -98,7 +99,11 @@ public final class StepSheet {
         List<Step> steps = new ArrayList<>();
         prepare().ifPresent(steps::add);
         for (Job job : plan.all()) {
-            if (plan.ground().filter(k -> k == job.kind()).isPresent()) {
+            if (job instanceof Thinning) {
+                // Cheeks are thinned to the edge as the machine leaves it.
+                groundLater(job).ifPresent(later -> plan.grind().ifPresent(g -> grind(steps, later, g)));
+            }
+            if (ground(job) && !groundBeforeCheeks(job)) {
                 plan.grind().ifPresent(g -> grind(steps, job, g));
             }
             plan.onWheel(job).ifPresent(offer -> steps.add(machine.onWheel(offer, job, firstOnWheel(steps), edge)));
@@ -120,6 +125,21 @@ public final class StepSheet {
     /** A folding knife without a lock has its caution at every step that presses on it. */
     private Step held(Step step) {
         return manner.closes() && step.counted() ? step.warned(StepWords.MAY_CLOSE.words()) : step;
+    }
+
+    private boolean ground(Job job) {
+        return plan.ground().filter(k -> k == job.kind()).isPresent();
+    }
+
+    private Optional<Job> groundLater(Job than) {
+        return plan.all().stream()
+                .skip(plan.all().indexOf(than) + 1L)
+                .filter(this::ground)
+                .findFirst();
+    }
+
+    private boolean groundBeforeCheeks(Job job) {
+        return plan.all().stream().limit(plan.all().indexOf(job)).anyMatch(Thinning.class::isInstance);
     }
 
     private static boolean firstOnWheel(List<Step> steps) {

@@ -12,6 +12,8 @@ enum StepWords implements Wording {
     BURR_RAISED("Raised along the whole edge, on {other}."),
     WHY_SHAPE("This stone does the real sharpening; all later ones only replace scratches."),
     FIRST_STROKES_PULLED("First strokes on a fresh edge are pulled, so that it cannot dig in."),
+    BIG_BURR(
+            "Set steeper, a thin edge raises a big burr, and soon: stop as soon as it runs end to end. First strokes are pulled."),
     WHY_REFINE("Replaces scratches {before} deep by {after}."),
     GO_BACK_ONE_STONE("Stay here. Where the old scratches stay, go back one stone there."),
     BURR_FINER("Still on {other}, finer."),

@@ -95,7 +95,7 @@ final class StepWriter {
                     .gate(StepWords.BURR_END_TO_END.words(), StepWords.STAY_FOR_THE_BURR.words())
                     .burr(Step.BurrTask.RAISE, StepWords.BURR_RAISED.fill("other", manner.other()))
                     .because(StepWords.WHY_SHAPE.words())
-                    .caution(StepWords.FIRST_STROKES_PULLED.words())
+                    .caution((manner.steepens() ? StepWords.BIG_BURR : StepWords.FIRST_STROKES_PULLED).words())
                     .done();
         }
         step.because(StepWords.WHY_REFINE.fill("before", um(leg.scratchBeforeUm()), "after", um(leg.scratchAfterUm())));

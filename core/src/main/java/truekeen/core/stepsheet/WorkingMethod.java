@@ -8,8 +8,10 @@ import truekeen.core.holding.StoneHolder;
 import truekeen.core.job.EdgeBevel;
 import truekeen.core.job.Job;
 import truekeen.core.job.JobKind;
+import truekeen.core.quantity.Angle;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.Camber;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Arrival;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUse;
@@ -28,6 +30,7 @@ import truekeen.core.tool.ToolUse;
  * @param camber the camber an iron is to have, if any
  * @param brings what is known of the tool since it was taken in
  * @param closes whether it may close on the fingers
+ * @param steepens whether the edge is set clearly steeper than it was: a thin one then raises a big burr
  * @param kind the family
  * @param habits what the house does at the stones
  */
@@ -43,6 +46,7 @@ public record WorkingMethod(
         Optional<Camber> camber,
         Arrival brings,
         boolean closes,
+        boolean steepens,
         GeometryKind kind,
         SheetHabits habits) {
 
@@ -77,6 +81,7 @@ public record WorkingMethod(
                 camber,
                 Arrival.UNKNOWN,
                 false,
+                false,
                 kind,
                 SheetHabits.USUAL);
     }
@@ -84,11 +89,33 @@ public record WorkingMethod(
     /** The same in a house of other habits. */
     public WorkingMethod with(SheetHabits changed) {
         return new WorkingMethod(
-                ground, honed, worked, other, back, angleWords, holder, narrow, camber, brings, closes, kind, changed);
+                ground,
+                honed,
+                worked,
+                other,
+                back,
+                angleWords,
+                holder,
+                narrow,
+                camber,
+                brings,
+                closes,
+                steepens,
+                kind,
+                changed);
     }
 
-    /** The same of a tool of which this is known. */
-    public WorkingMethod bringing(Arrival known, ToolUse use) {
+    private boolean both() {
+        return worked.size() == 2;
+    }
+
+    /**
+     * The same of a tool of which this is known.
+     *
+     * @param lastNow its last bevel as it is
+     * @param lastThen its last bevel as it is to be
+     */
+    public WorkingMethod bringing(Arrival known, ToolUse use, Angle lastNow, Angle lastThen) {
         return new WorkingMethod(
                 ground,
                 honed,
@@ -101,24 +128,7 @@ public record WorkingMethod(
                 camber,
                 known,
                 known.mayClose(use),
-                kind,
-                habits);
-    }
-
-    /** The same, held by hand. */
-    public WorkingMethod byHand() {
-        return new WorkingMethod(
-                ground,
-                honed,
-                worked,
-                other,
-                back,
-                angleWords,
-                Optional.empty(),
-                narrow,
-                camber,
-                brings,
-                closes,
+                kind.spined() && both() && lastThen.minus(lastNow).degrees() >= Prior.STEEPENS_FROM_DEG.value(),
                 kind,
                 habits);
     }
