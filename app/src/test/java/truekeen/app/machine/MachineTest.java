@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
@@ -204,5 +205,42 @@ class MachineTest extends Machines {
         assertThat(state(spare).path("massG").asDouble()).isEqualTo(640);
         assertThat(state(spare).path("hours").path("worn").asDouble()).isZero();
         assertThat(state(on).path("hours").path("worn").asDouble()).isEqualTo(3);
+    }
+
+    @Test
+    void aDullBarTakesAFewDozenStrokesAnEndAndTwoRowsOfTeethTheBetterPartOfAnHour() {
+        file();
+        String bar = bar("dull bar");
+        safeAndFit(bar, "mower of the dull bar", "PETROL");
+        JsonNode ends = preview(bar);
+        JsonNode filed = step(ends, "ENDS");
+        assertThat(filed.path("abrasiveName").asText()).isEqualTo("mill file");
+        assertThat(filed.path("strokes").asInt()).isBetween(20, 60);
+        String rows = takeIn(tool(
+                "two rows",
+                "hedge trimmer / teeth",
+                "mower and spring steel",
+                "teeth=30;blades=2;edgeLength=22;usableLength=7;retireLength=4;thickness=2.4;primary=40"));
+        safeAndFit(rows, "trimmer of two rows", "PETROL");
+        JsonNode teeth = preview(rows);
+        assertThat(step(teeth, "TEETH").path("setOf").asInt()).isBetween(3, 6);
+        assertThat(teeth.path("minutes").path("value").asDouble()).isBetween(30.0, 60.0);
+    }
+
+    private JsonNode preview(String tool) {
+        post("/api/v1/tools/" + tool + "/surveys", survey().put("dullness", "DULL"));
+        post("/api/v1/tools/" + tool + "/setups", angle());
+        Answer plan = post("/api/v1/tools/" + tool + "/plan/preview", Map.of("grindOn", ""));
+        assertThat(plan.status()).as(plan.raw().body()).isEqualTo(200);
+        return plan.body();
+    }
+
+    private static JsonNode step(JsonNode plan, String kind) {
+        for (JsonNode s : plan.path("steps")) {
+            if (s.path("kind").asText().equals(kind)) {
+                return s;
+            }
+        }
+        throw new AssertionError("no " + kind + " in " + plan.path("steps"));
     }
 }

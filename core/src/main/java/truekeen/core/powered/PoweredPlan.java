@@ -76,7 +76,7 @@ public record PoweredPlan(
                 chosen,
                 edges,
                 volume,
-                beside + edges * chosen.strokes() * chosen.secondsEach(),
+                beside + chosen.seconds(edges),
                 beside + chosen.leastSeconds(edges),
                 beside + chosen.mostSeconds(edges),
                 steps);
@@ -106,8 +106,8 @@ public record PoweredPlan(
                         .thenComparing(byTime));
         Optional<Tooling> machine =
                 offers.stream().filter(t -> t.allowed() && t.powered()).min(byTime);
-        boolean patient = hand.filter(h -> (h.leastSeconds(edges) + h.mostSeconds(edges)) / 2 <= PATIENCE_S)
-                .isPresent();
+        boolean patient =
+                hand.filter(h -> h.strokesSeconds(edges) <= PATIENCE_S).isPresent();
         return (patient ? hand : machine.or(() -> hand))
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.NO_TOOLING, "", "")));
     }

@@ -148,7 +148,7 @@ final class PoweredSteps {
                         by.strokes(),
                         by.strokesLow(),
                         by.strokesHigh())
-                .lasting(2 * by.strokes() * by.secondsEach())
+                .lasting(by.seconds(2))
                 .look(PoweredWords.LOSS_AT_EACH_END.fill("lost", Numbers.plain(lostMm, 2), "counts", by.counts()))
                 .gate(PoweredWords.LAND_EVEN.words(), PoweredWords.LAND_NOT_EVEN.words())
                 .because(PoweredWords.WHY_ALIKE.words())
@@ -186,7 +186,7 @@ final class PoweredSteps {
                         by.forceN(),
                         by.powered() ? PoweredWords.LIGHT_HAND.words() : PoweredWords.LIGHT_ONE_WAY.words())
                 .counting(sides, by.strokes() * perBlade, by.strokesLow() * perBlade, by.strokesHigh() * perBlade)
-                .lasting((double) sides.size() * perBlade * by.strokes() * by.secondsEach())
+                .lasting(by.seconds(sides.size() * perBlade))
                 .look(PoweredWords.EACH_EDGE_COUNT.fill("strokes", by.strokes()))
                 .gate(
                         trimmer ? PoweredWords.HAS_ITS_SHARE.words() : PoweredWords.HAS_ITS_SHARE_ALL_ROUND.words(),

@@ -48,6 +48,9 @@ public record Tooling(
         double handFactor,
         boolean allowed,
         String reason) {
+    /** Moving on to the next edge, settling there and looking at it (s). Source: workshop prior. */
+    private static final double MOVE_ON_S = Prior.EDGE_MOVE_ON_SECONDS.value();
+
     private static final double STONE_FORCE_N = Prior.TOOLING_STONE_FORCE_N.value();
     /** More strokes than this on one edge nobody files evenly. Prior. */
     private static final int MOST_STROKES = Prior.TOOLING_MOST_STROKES.whole();
@@ -70,14 +73,24 @@ public record Tooling(
         return powered() ? PoweredWords.PASSES_OF.fill("seconds", Numbers.plain(secondsEach, 0)) : "strokes";
     }
 
-    /** Least time for so many edges (s). */
+    /** Least time for so many edges (s), moving on from one to the next and looking at it included. */
     public double leastSeconds(int edges) {
-        return edges * strokesLow * secondsEach;
+        return edges * (MOVE_ON_S + strokesLow * secondsEach);
+    }
+
+    /** Time for so many edges as planned (s). */
+    public double seconds(int edges) {
+        return edges * (MOVE_ON_S + strokes * secondsEach);
     }
 
     /** Most time for so many edges (s). */
     public double mostSeconds(int edges) {
-        return edges * strokesHigh * secondsEach;
+        return edges * (MOVE_ON_S + strokesHigh * secondsEach);
+    }
+
+    /** What of the middle of that is strokes alone (s): what a hand loses patience with. */
+    double strokesSeconds(int edges) {
+        return edges * secondsEach * (strokesLow + strokesHigh) / 2;
     }
 
     /**
