@@ -140,8 +140,10 @@ function Jobs({
     <>
       {first}
       <h2 className="text-[1.2rem] font-semibold">
-        {shown.title}: {figures(shown.volumeMm3)} mm³ to shape,{' '}
-        {num(shown.depthUm, shown.depthUm < 10 ? 1 : 0)} µm deep
+        {shown.title}:{' '}
+        {shown.volumeMm3 > 0
+          ? `${figures(shown.volumeMm3)} mm³ to shape, ${num(shown.depthUm, shown.depthUm < 10 ? 1 : 0)} µm deep`
+          : 'only scratches to replace'}
       </h2>
       <p className="quiet">
         {shown.legs.length - 1 === 0
