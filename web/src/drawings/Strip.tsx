@@ -144,6 +144,25 @@ export function Strip(p: StripProps) {
             held={i === p.selected}
           />
         ))}
+        {p.missed && (
+          <g>
+            <path
+              d={`M${x(p.missed.fromMm)} ${edge - 22}Q${x((p.missed.fromMm + p.missed.toMm) / 2)} ${edge - 44} ${x(p.missed.toMm)} ${edge - 22}`}
+              fill="none"
+              stroke="var(--color-warning)"
+              strokeWidth="2.5"
+              strokeDasharray="9 5"
+            />
+            <text
+              x={x((p.missed.fromMm + p.missed.toMm) / 2)}
+              y={edge - 14}
+              textAnchor="middle"
+              fontSize="13"
+            >
+              {`bent: a flat stone stays up to ${num(p.missed.depthMm, 2)} mm off here`}
+            </text>
+          </g>
+        )}
         {p.lookMm !== null && p.lookMm !== undefined && (
           <path
             d={`M${x(p.lookMm)} 4V${edge + 10}`}

@@ -31,6 +31,8 @@ export interface StripProps {
   onSelect?: (index: number | null) => void
   onMove?: (index: number, fromMm: number, toMm: number) => void
   onRemove?: (index: number) => void
+  /** What a flat stone never touches, since the blade is bent. */
+  missed?: { fromMm: number; toMm: number; depthMm: number } | null
   /** A place that is looked at. */
   lookMm?: number | null
   tall?: boolean

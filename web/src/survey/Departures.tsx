@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { Choice, Field, Pick } from '../ui/Field'
+import { Check, Choice, Field, Pick } from '../ui/Field'
 
 type Form = Schemas['SurveyForm']
 type Asks = Schemas['AsksView']
@@ -22,6 +22,13 @@ export function Departures({ form, put, fault, asks }: Props) {
         error={form.bend ? fault('bend') : undefined}
         hint="empty where it is straight"
       />
+      {asks.bendHolds && form.bend !== '' && (
+        <Check
+          label="worked as it is, bent: I know what the stone will not reach"
+          value={form.bendAccepted}
+          onChange={(bendAccepted) => put({ bendAccepted })}
+        />
+      )}
       {asks.uneven && (
         <fieldset>
           <legend className="text-[0.92rem] mb-1">Sides that differ, each measured from the middle</legend>

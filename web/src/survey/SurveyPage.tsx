@@ -36,6 +36,7 @@ const FRESH: Form = {
   oldBackAngle: '',
   oldBackGoes: 'BY_THE_EDGE',
   bend: '',
+  bendAccepted: false,
   fared: '',
   person: '',
   basedOn: '',
@@ -160,6 +161,7 @@ function Survey({
           onMove: moveMark,
           onRemove: (index) => setFindings(form.findings.filter((_, i) => i !== index)),
           lookMm: sectionAt,
+          missed: live?.result?.missed,
         }}
       >
         <div

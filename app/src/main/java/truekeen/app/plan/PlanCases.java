@@ -21,8 +21,10 @@ import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
+import truekeen.core.condition.ShapeDeviations;
 import truekeen.core.job.JobKind;
 import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.PlanAsk;
@@ -68,9 +70,23 @@ class PlanCases {
         CoreTool tool = tools.core(toolId);
         CoreSurvey survey = surveys.core(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.SURVEY_FIRST, "", "")));
+        held(tool, survey);
         SavedSetup setup = setups.newest(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.ANGLE_FIRST, "", "")));
         return new Ready(tool, survey, setup, setup.setup().target(tool.geometry()));
+    }
+
+    /** A bent single-bevel knife is not planned until the bend is dealt with or accepted. */
+    private static void held(CoreTool tool, CoreSurvey survey) {
+        ShapeDeviations shape = survey.survey().departures();
+        if (shape.heldUp(tool.geometry())) {
+            ShapeDeviations.Bend bend = shape.bend().orElseThrow();
+            ShapeDeviations.Missed missed =
+                    bend.missed(tool.geometry().edgeLengthMm()).orElseThrow();
+            throw new RefusedException(Refusal.of(MessageCode.BENT_FIRST, "bend", bend.gap())
+                    .with("from", Numbers.plain(missed.fromMm(), 0))
+                    .with("to", Numbers.plain(missed.toMm(), 0)));
+        }
     }
 
     /** The shelf in a person's hand, on the steel of a tool. */

@@ -3,6 +3,7 @@ package truekeen.app.survey;
 import java.util.List;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.survey.SurveyRecords.DemandView;
+import truekeen.app.survey.SurveyRecords.MissedView;
 import truekeen.app.survey.SurveyRecords.RegionView;
 import truekeen.app.survey.SurveyRecords.ResultView;
 import truekeen.app.survey.SurveyRecords.SparedView;
@@ -212,6 +213,11 @@ final class RestorationView {
                         .map(g -> new RegionView(g.name(), g.fromMm(), g.toMm(), g.volumeMm3()))
                         .toList(),
                 stations(r.stations()),
+                survey.departures()
+                        .bend()
+                        .flatMap(b -> b.missed(tool.geometry().edgeLengthMm()))
+                        .map(m -> new MissedView(m.fromMm(), m.toMm(), m.depthMm()))
+                        .orElse(null),
                 SectionDrawing.of(tool.geometry(), target, r));
     }
 }

@@ -109,7 +109,9 @@ final class SurveyFormReader {
     }
 
     private Optional<ShapeDeviations.Bend> bend(SurveyForm in) {
-        return form.lengthIfAny("bend", in.bend()).filter(g -> g.mm() != 0).map(ShapeDeviations.Bend::new);
+        return form.lengthIfAny("bend", in.bend())
+                .filter(g -> g.mm() != 0)
+                .map(gap -> new ShapeDeviations.Bend(gap, in.bendAccepted()));
     }
 
     /** How an edge out of square was measured. */

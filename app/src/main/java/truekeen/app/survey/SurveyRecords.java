@@ -51,6 +51,7 @@ public final class SurveyRecords {
      * @param oldBackAngle its angle
      * @param oldBackGoes KEPT, BY_THE_EDGE or BY_THE_BACK
      * @param bend gap under a straightedge, as typed; empty where it is straight
+     * @param bendAccepted whether it is worked as it is, bent
      * @param fared how the edge fared since it was last sharpened: HELD, CHIPPED or ROLLED; empty where that is not known
      * @param basedOn id of the survey this one follows, or empty for the first
      */
@@ -71,6 +72,7 @@ public final class SurveyRecords {
             String oldBackAngle,
             String oldBackGoes,
             String bend,
+            boolean bendAccepted,
             String fared,
             String person,
             String basedOn) {
@@ -118,6 +120,7 @@ public final class SurveyRecords {
                     "",
                     "",
                     "",
+                    false,
                     fared,
                     person,
                     basedOn);
@@ -169,13 +172,18 @@ public final class SurveyRecords {
      * What a survey of this tool asks beyond the edge.
      *
      * @param backState how its back is taken to be before anybody looked, by what was said when it was taken in
+     * @param bendHolds whether a bend must be dealt with or accepted before it is planned
      */
     public record AsksView(
             List<MarkKindView> kinds,
             List<VaryingView> varying,
             boolean uneven,
             boolean oldBack,
-            BackState backState) {}
+            BackState backState,
+            boolean bendHolds) {}
+
+    /** A stretch that a bench stone never touches (mm), where the blade is bent. */
+    public record MissedView(double fromMm, double toMm, double depthMm) {}
 
     /** One place along the edge (mm). */
     public record StationView(double xMm, double presentMm, double recessionMm) {}
@@ -215,6 +223,7 @@ public final class SurveyRecords {
             @Nullable SparedView spared,
             List<RegionView> regions,
             List<StationView> stations,
+            @Nullable MissedView missed,
             SectionView section) {}
 
     /** A survey read, before it is stored. */

@@ -72,6 +72,7 @@ final class SurveyStore {
             String oldBackAngle,
             String oldBackGoes,
             String bend,
+            boolean bendAccepted,
             String fared,
             String person,
             String basedOn) {
@@ -97,6 +98,7 @@ final class SurveyStore {
                     f.oldBackAngle(),
                     f.oldBackGoes(),
                     f.bend(),
+                    f.bendAccepted(),
                     f.fared(),
                     f.person(),
                     f.basedOn());
@@ -124,6 +126,7 @@ final class SurveyStore {
                     oldBackAngle,
                     oldBackGoes,
                     bend,
+                    bendAccepted,
                     fared,
                     person,
                     basedOn);
@@ -140,7 +143,8 @@ final class SurveyStore {
             Double oldBackWidthMm,
             Double oldBackDeg,
             String oldBackGoes,
-            Double bendMm) {
+            Double bendMm,
+            boolean bendAccepted) {
         static StoredDepartures of(ShapeDeviations d) {
             return new StoredDepartures(
                     d.measures().stream()
@@ -151,7 +155,8 @@ final class SurveyStore {
                     d.oldBack().map(o -> o.width().mm()).orElse(null),
                     d.oldBack().map(o -> o.angle().degrees()).orElse(null),
                     d.oldBack().map(o -> o.goes().name()).orElse(null),
-                    d.bend().map(b -> b.gap().mm()).orElse(null));
+                    d.bend().map(b -> b.gap().mm()).orElse(null),
+                    d.bend().filter(ShapeDeviations.Bend::accepted).isPresent());
         }
 
         ShapeDeviations toCore() {
@@ -169,7 +174,9 @@ final class SurveyStore {
                                     Length.ofMm(oldBackWidthMm),
                                     Angle.ofDegrees(oldBackDeg),
                                     ShapeDeviations.OldBackGoes.valueOf(oldBackGoes))),
-                    bendMm == null ? Optional.empty() : Optional.of(new ShapeDeviations.Bend(Length.ofMm(bendMm))));
+                    bendMm == null
+                            ? Optional.empty()
+                            : Optional.of(new ShapeDeviations.Bend(Length.ofMm(bendMm), bendAccepted)));
         }
     }
 

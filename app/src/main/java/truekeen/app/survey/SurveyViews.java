@@ -96,7 +96,8 @@ public final class SurveyViews {
                         .toList(),
                 ShapeDeviations.canBeUneven(blade),
                 ShapeDeviations.canHaveOldBack(blade),
-                before(brings.back()));
+                before(brings.back()),
+                ShapeDeviations.heldUpByBend(blade));
     }
 
     private static BackState before(Arrival.MakersBack back) {

@@ -100,12 +100,7 @@ class BladeCasesTest extends PlanTest {
     @Test
     void case13TheBroadFaceOfASingleBevelKnifeIsAJobOfThePlanWhenItIsDue() {
         shelf("#400|" + WATER + "|30", "#1000|" + WATER + "|11.5", "#4000|" + CERAMIC + "|3");
-        String tool = takeIn(tool(
-                "single-bevel knife",
-                "single-bevel knife / edge bevel",
-                "plain carbon",
-                "edgeLength=180;straight=120;tipRise=20;usableLength=45;retireLength=30;spineThickness=3.6;"
-                        + "faceAngle=11;primary=28;edgeBevelWidth=0.6;backHollow=0.3"));
+        String tool = singleBevel();
         JsonNode usual = plan(tool, edge("DULL"));
         assertThat(kinds(usual)).containsExactly("SECONDARY");
         JsonNode last = usual.path("steps").get(usual.path("steps").size() - 1);
@@ -118,6 +113,43 @@ class BladeCasesTest extends PlanTest {
         }
         assertThat(due).isBetween(3, 8);
         assertThat(kinds(again(tool))).containsExactly("BROAD_FACE", "SECONDARY");
+    }
+
+    private String singleBevel() {
+        return takeIn(tool(
+                "single-bevel knife",
+                "single-bevel knife / edge bevel",
+                "plain carbon",
+                "edgeLength=180;straight=120;tipRise=20;usableLength=45;retireLength=30;spineThickness=3.6;"
+                        + "faceAngle=11;primary=28;edgeBevelWidth=0.6;backHollow=0.3"));
+    }
+
+    @Test
+    void aBentSingleBevelKnifeIsHeldUpUntilTheBendIsAcceptedAndTheStripShowsWhatIsMissed() {
+        shelf("#1000|" + WATER + "|11.5", "#4000|" + CERAMIC + "|3");
+        String tool = singleBevel();
+        ObjectNode bent = edge("DULL").put("bend", "0.5 mm");
+        post("/api/v1/tools/" + tool + "/surveys", bent);
+        post("/api/v1/tools/" + tool + "/setups", angle());
+        Answer held = post("/api/v1/tools/" + tool + "/plan/preview", Map.of("grindOn", ""));
+        assertThat(held.status()).isEqualTo(422);
+        assertThat(held.raw().body()).contains("It is bent").contains("\"bend\"");
+        JsonNode missed = post("/api/v1/tools/" + tool + "/survey/preview", bent)
+                .body()
+                .path("result")
+                .path("missed");
+        assertThat(missed.path("depthMm").asDouble()).isEqualTo(0.5);
+        assertThat(missed.path("toMm").asDouble())
+                .isGreaterThan(missed.path("fromMm").asDouble() + 100);
+        JsonNode latest = get("/api/v1/tools/" + tool + "/survey").body();
+        assertThat(latest.path("asks").path("bendHolds").asBoolean()).isTrue();
+        bent.put("bendAccepted", true)
+                .put("basedOn", latest.path("survey").path("id").asText());
+        assertThat(post("/api/v1/tools/" + tool + "/surveys", bent).status()).isEqualTo(200);
+        assertThat(kinds(again(tool))).containsExactly("SECONDARY");
+        JsonNode straight =
+                post("/api/v1/tools/" + tool + "/survey/preview", edge("DULL")).body();
+        assertThat(straight.path("result").path("missed").isNull()).isTrue();
     }
 
     private void sharpened(String tool, int times) {

@@ -11,9 +11,11 @@ import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.Dimension;
+import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Measures;
 import truekeen.core.tool.Operation;
 
@@ -98,13 +100,60 @@ public record ShapeDeviations(
      * A bend along the edge.
      *
      * @param gap under a straightedge laid over the whole edge, at its widest
+     * @param accepted whether the tool is worked as it is all the same
      */
-    public record Bend(Length gap) {
+    public record Bend(Length gap, boolean accepted) {
+        /** Length of a bench stone (mm). Source: workshop prior. */
+        private static final double STONE_MM = Prior.BEND_STONE_MM.value();
+        /** A stone reaches what stands off it by no more than this, since so much goes in the work (mm). */
+        private static final double TOUCHES_MM = Prior.BEND_TOUCHES_MM.value();
+
+        /** A bend of which nothing more is said. */
+        public Bend(Length gap) {
+            this(gap, false);
+        }
+
         /** A stone of that length lies over the hollow side and misses so much in its middle (mm), at most the gap. */
         public double missedUnder(double stoneMm, double edgeMm) {
             double share = Math.min(1, stoneMm / edgeMm);
             return gap.mm() * share * share;
         }
+
+        /**
+         * What a bench stone laid along the hollow side never touches; empty where it reaches all of it. The hollow is taken
+         * for a parabola, deepest in the middle of the edge. Source: derived here.
+         */
+        public Optional<Missed> missed(double edgeMm) {
+            double stone = Math.min(STONE_MM, edgeMm);
+            double depth = missedUnder(stone, edgeMm);
+            if (depth <= TOUCHES_MM) {
+                return Optional.empty();
+            }
+            double half = stone / 2 * Math.sqrt(1 - TOUCHES_MM / depth);
+            return Optional.of(new Missed(edgeMm / 2 - half, edgeMm / 2 + half, depth));
+        }
+    }
+
+    /**
+     * A stretch that a stone never touches.
+     *
+     * @param fromMm where it begins
+     * @param toMm where it ends
+     * @param depthMm how far it stands off in its middle (mm)
+     */
+    public record Missed(double fromMm, double toMm, double depthMm) {}
+
+    /** Whether a bend must be dealt with or accepted first: the whole back of a single-bevel knife is to lie on the stone. */
+    public static boolean heldUpByBend(Blade blade) {
+        return blade.kind() == GeometryKind.SINGLE_BEVEL_KNIFE;
+    }
+
+    /** Whether a tool is held up by a bend that nobody dealt with or accepted. */
+    public boolean heldUp(Blade blade) {
+        return heldUpByBend(blade)
+                && bend.filter(b -> !b.accepted())
+                        .flatMap(b -> b.missed(blade.edgeLengthMm()))
+                        .isPresent();
     }
 
     /** Dimensions of a family that may be measured at stations. */

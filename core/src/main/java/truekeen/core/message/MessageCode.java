@@ -140,6 +140,8 @@ public enum MessageCode {
     ANGLE_FIRST("Choose the angle and save its set-up first: the volume depends on it."),
     NO_STONE_FOR_REMEDY(
             "No stone is in the kit: put down what there is to sharpen on, and the steps back can be planned."),
+    BENT_FIRST(
+            "It is bent: a flat stone would never touch {from} to {to} mm of its back. Have it straightened by one who knows how, or accept the bend in the survey; then it can be planned."),
     SURVEY_FIRST("Survey the edge first: what must go depends on it."),
     DATE_RANGE("{value} is not a day to promise: choose one from {low} to {high}."),
     BODY_UNREADABLE("What was sent could not be read: {what}."),

@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.condition.Demand;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Scope;
@@ -258,10 +259,13 @@ public final class WorkPlanner {
                 job.refinedMm2());
     }
 
-    /** A hard knife that is thin behind its edge chips anew on coarse grain. */
+    /** A hard knife that is thin behind its edge and chipped in use chips anew on coarse grain. */
     private boolean thinAndHard(Restoration restoration) {
         Double behind = restoration.measuresAfter().values().get("behindEdge");
+        boolean chipped =
+                restoration.demands().stream().anyMatch(d -> d.subject().kind() == Demand.Kind.FINDING);
         return behind != null
+                && chipped
                 && behind <= Prior.THIN_BEHIND_EDGE_MM.value()
                 && Filing.hardness(hardness, steel) >= Prior.HARD_EDGE_HRC.value();
     }

@@ -152,7 +152,11 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
                         "gap",
                         b.gap(),
                         "missed",
-                        Numbers.plain(b.missedUnder(200, Math.max(200, blade.edgeLengthMm())), 2))));
+                        Numbers.plain(
+                                b.missed(blade.edgeLengthMm())
+                                        .map(ShapeDeviations.Missed::depthMm)
+                                        .orElse(0.0),
+                                2))));
         return acts;
     }
 

@@ -1,6 +1,7 @@
 package truekeen.core.condition;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -144,5 +145,34 @@ class SurveyChangeTest {
                 .isFalse();
         assertThat(new ShapeDeviations.Bend(Length.ofMm(0.4)).missedUnder(100, 200))
                 .isEqualTo(0.1);
+    }
+
+    @Test
+    void aStoneReachesWhatStandsOffItByHardlyAnythingAndMissesTheMiddleOfABend() {
+        ShapeDeviations.Bend bend = new ShapeDeviations.Bend(Length.ofMm(0.5));
+        ShapeDeviations.Missed missed = bend.missed(180).orElseThrow();
+        assertThat(missed.depthMm()).isEqualTo(0.5);
+        // A parabola: it stands 0.02 mm off at the ends of the stretch, 0.5 in the middle.
+        double half = (missed.toMm() - missed.fromMm()) / 2;
+        assertThat(0.5 * (1 - Math.pow(half / 90, 2))).isCloseTo(0.02, within(1e-9));
+        assertThat((missed.fromMm() + missed.toMm()) / 2).isCloseTo(90, within(1e-9));
+        assertThat(new ShapeDeviations.Bend(Length.ofMm(0.02)).missed(180)).isEmpty();
+        assertThat(bend.missed(400).orElseThrow().depthMm()).isEqualTo(0.125);
+    }
+
+    @Test
+    void onlyASingleBevelKnifeIsHeldUpByABendAndOnlyUntilItIsAccepted() {
+        for (GeometryKind kind : GeometryKind.values()) {
+            Blade blade = Blades.blade(kind);
+            ShapeDeviations bent = bent(new ShapeDeviations.Bend(Length.ofMm(0.5)));
+            assertThat(bent.heldUp(blade)).as(kind.key()).isEqualTo(kind == GeometryKind.SINGLE_BEVEL_KNIFE);
+            assertThat(bent(new ShapeDeviations.Bend(Length.ofMm(0.5), true)).heldUp(blade))
+                    .isFalse();
+            assertThat(ShapeDeviations.NONE.heldUp(blade)).isFalse();
+        }
+    }
+
+    private static ShapeDeviations bent(ShapeDeviations.Bend bend) {
+        return new ShapeDeviations(List.of(), Optional.empty(), Optional.empty(), Optional.of(bend));
     }
 }
