@@ -7,7 +7,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
-import truekeen.core.condition.Demand;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Scope;
@@ -17,7 +16,6 @@ import truekeen.core.job.JobKind;
 import truekeen.core.job.Shaping;
 import truekeen.core.removal.Filing;
 import truekeen.core.removal.PowerRate;
-import truekeen.core.setup.Camber;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
@@ -42,9 +40,6 @@ public final class WorkPlanner {
             Abrasive.Shape.POCKET,
             Abrasive.Shape.ROUND,
             Abrasive.Shape.STRIP);
-    /** What is held in the hand and moved over a tool that lies still. */
-    private static final Set<Abrasive.Shape> HAND_SHAPES =
-            Set.of(Abrasive.Shape.ROUND, Abrasive.Shape.POCKET, Abrasive.Shape.STRIP);
     /** What reaches into a hollow edge. */
     private static final Set<Abrasive.Shape> NARROW_SHAPES =
             Set.of(Abrasive.Shape.NARROW, Abrasive.Shape.POCKET, Abrasive.Shape.ROD, Abrasive.Shape.STRIP);
@@ -155,13 +150,13 @@ public final class WorkPlanner {
             if (job.hold() == Hold.RULE || byMachine && job.covered()) {
                 continue;
             }
-            StoneWork work = work(job, restoration, scratches.on(job), byMachine, ask);
+            StoneWork work = asked(ask).of(job, restoration, scratches.on(job), byMachine);
             JobPath path = ProgressionPlanner.plan(
                     shelf, work, steel, rules, oil, ask.wishes().getOrDefault(job.kind(), Wish.NONE));
             paths.add(path);
             oil = path.oilOnTool();
             scratches.left(job, path.scratchLeftUm());
-            carryOn(path);
+            ShelfAfter.leave(shelf, path);
         }
         double last = wheel.map(w -> w.burrOn().orElse(w.wheel()).d50Um()).orElseGet(() -> lastGrainUm(paths));
         boolean house = rules.habits().strop();
@@ -231,69 +226,16 @@ public final class WorkPlanner {
         return restoration.byMachine().filter(j -> j.shaping().volumeMm3() > above);
     }
 
+    private StoneAsked asked(PlanAsk ask) {
+        return new StoneAsked(shelf, steel, kind, window, ask);
+    }
+
     private List<StoneWork> works(Restoration restoration, PlanAsk ask) {
         Scratches scratches = new Scratches(ask.loggedScratchUm(), lastFinish(restoration));
         return restoration.jobs().stream()
                 .filter(j -> j.hold() != Hold.RULE)
-                .map(j -> work(j, restoration, scratches.on(j), false, ask))
+                .map(j -> asked(ask).of(j, restoration, scratches.on(j), false))
                 .toList();
-    }
-
-    /** What a job asks of the stones; of one that a machine has shaped only its scratches are left. */
-    private StoneWork work(Job job, Restoration restoration, double scratchUm, boolean shaped, PlanAsk ask) {
-        StoneWork.Bevel bevel = job.edge() && ask.target().isPresent()
-                ? new StoneWork.Bevel(
-                        ask.target().get().last().degrees(), restoration.honedWidthMm(), thinAndHard(restoration))
-                : StoneWork.Bevel.UNKNOWN;
-        return new StoneWork(
-                job.kind(),
-                shaped ? Shaping.none(job.shaping().workedAreaMm2()) : job.shaping(),
-                scratchUm,
-                finish(job),
-                StoneWork.Forces.of(kind, restoration.edgeLengthMm()),
-                job.kind() == JobKind.BACK && kind == GeometryKind.SINGLE_BEVEL_KNIFE,
-                shapes(job),
-                job.edge() && kind.spined() && kind.bothSides() ? Set.of(Abrasive.Shape.ROD) : Set.of(),
-                bevel,
-                leastStrokes(job, restoration),
-                job.refinedMm2());
-    }
-
-    /** A hard knife that is thin behind its edge and chipped in use chips anew on coarse grain. */
-    private boolean thinAndHard(Restoration restoration) {
-        Double behind = restoration.measuresAfter().values().get("behindEdge");
-        boolean chipped =
-                restoration.demands().stream().anyMatch(d -> d.subject().kind() == Demand.Kind.FINDING);
-        return behind != null
-                && chipped
-                && behind <= Prior.THIN_BEHIND_EDGE_MM.value()
-                && Filing.hardness(hardness, steel) >= Prior.HARD_EDGE_HRC.value();
-    }
-
-    /** What a face ends on: one that another covers, and a broad face, on what shaped it; the cheeks need not be as fine. */
-    private Optional<FinishWindow> finish(Job job) {
-        return job.covered() || job.kind() == JobKind.BROAD_FACE
-                ? Optional.empty()
-                : Optional.of(job.kind() == JobKind.THINNING ? window.coarser() : window);
-    }
-
-    /** The fewest strokes in all that are set down for: so many a side, or at each station of a cambered edge. */
-    private int leastStrokes(Job job, Restoration restoration) {
-        boolean cambered = restoration.measuresAfter().values().containsKey("camber");
-        boolean alongBevel = !job.backSide() && job.kind() != JobKind.BROAD_FACE;
-        return alongBevel && cambered
-                ? Prior.LEAST_STROKES_STATION.whole() * Camber.STATIONS
-                : StoneWork.LEAST_STROKES * (alongBevel && kind.bothSides() ? 2 : 1);
-    }
-
-    /** A curve is followed by a small stone in the hand; only a shelf that has none does it on what lies on the bench. */
-    private Set<Abrasive.Shape> shapes(Job job) {
-        boolean inHand = job.hold() == Hold.STONE_IN_CIRCLES
-                && shelf.stream()
-                        .anyMatch(a -> HAND_SHAPES.contains(a.shape())
-                                && a.kind().cutsInStrokes()
-                                && !a.state().retired());
-        return inHand ? HAND_SHAPES : shapes(kind);
     }
 
     private List<PowerOffer> offers(Shaping shaping) {
@@ -312,39 +254,5 @@ public final class WorkPlanner {
         }
         return PowerRate.of(a.kind())
                 .map(rate -> new PowerOffer(a, rate.leastSeconds(volume), rate.mostSeconds(volume), volume));
-    }
-
-    /** Leaves the shelf as the job leaves it: strokes counted, flattened where due, soaking under way. */
-    private void carryOn(JobPath path) {
-        for (int i = 0; i < shelf.size(); i++) {
-            Abrasive a = shelf.get(i);
-            Abrasive.State s = a.state();
-            double since = s.strokesSinceLapped();
-            boolean flat = s.flat();
-            boolean worked = false;
-            for (Leg leg : path.legs()) {
-                if (leg.abrasive() == a) {
-                    double all = (flat ? since : 0) + leg.strokes();
-                    since = a.kind().flattenAfterStrokes().isPresent()
-                            ? all % a.kind().flattenAfterStrokes().getAsDouble()
-                            : all;
-                    flat = true;
-                    worked = true;
-                }
-            }
-            double soak = Math.max(0, s.soakLeftSeconds() - path.seconds());
-            shelf.set(
-                    i,
-                    a.with(new Abrasive.State(
-                            flat,
-                            since,
-                            s.lappable(),
-                            soak,
-                            s.retired(),
-                            s.frozen(),
-                            s.glazed() && !worked,
-                            s.oilInside() || worked && a.oiled(),
-                            s.worn())));
-        }
     }
 }
