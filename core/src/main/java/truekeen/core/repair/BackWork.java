@@ -11,9 +11,7 @@ import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Occasion.BackDecision;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
-import truekeen.core.condition.SavingBackBevel;
 import truekeen.core.condition.ShapeDeviations;
-import truekeen.core.job.Job;
 import truekeen.core.job.JobKind;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
@@ -23,15 +21,11 @@ import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.ProgressionPlanner;
 import truekeen.core.progression.StoneWork;
 import truekeen.core.progression.WorkPlanner;
-import truekeen.core.quantity.Angle;
-import truekeen.core.removal.StockRemoval;
-import truekeen.core.section.EdgeShape;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Operation;
 import truekeen.core.tool.PlaneIron;
 import truekeen.core.tool.ToolUse;
 
@@ -107,7 +101,7 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
                 blade.usable().mm());
         double depth = survey.effectiveBackDepthMm();
         List<Option> options = depth > 0 || survey.pitsAtEdgeMm() > 0
-                ? options(restoration, survey, blade, steel, shelf, rules, strip, depth, target, occasion)
+                ? BackOptions.of(restoration, survey, blade, steel, shelf, rules, strip, depth, target, occasion)
                 : List.of();
         return Optional.of(new BackWork(
                 strip,
@@ -160,138 +154,6 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         return acts;
     }
 
-    private static List<Option> options(
-            Restoration restoration,
-            EdgeSurvey survey,
-            Blade blade,
-            SteelClass steel,
-            List<Abrasive> shelf,
-            PlanRules rules,
-            double strip,
-            double depth,
-            TargetBevel target,
-            Occasion occasion) {
-        List<Option> all = new ArrayList<>();
-        double pits = survey.pitsAtEdgeMm();
-        boolean tooDeep = pits > Restorer.DEEPEST_PITS_MM;
-        Optional<JobPath> path = flatten(restoration, blade, steel, shelf, rules);
-        double spread = StockRemoval.firstEstimateSpread();
-        BackDecision decided = occasion.back();
-        Choice choice = new Choice(survey, blade, target, occasion);
-        all.add(choice.option(
-                BackDecision.FLATTEN,
-                RepairWords.OPTION_FLATTEN.fill("strip", Numbers.plain(strip, 0)),
-                path.isEmpty() ? RepairWords.NOTHING_ALLOWED.words() : "",
-                path.isEmpty()
-                        ? ""
-                        : tooDeep
-                                ? RepairWords.PITS_TOO_DEAR.fill("deepest", Numbers.plain(Restorer.DEEPEST_PITS_MM, 2))
-                                : RepairWords.STONE_FIRST.fill(
-                                        "stone",
-                                        path.get().legs().get(0).abrasive().name()),
-                depth,
-                path.map(p -> OptionalDouble.of(p.seconds() / spread)).orElse(OptionalDouble.empty()),
-                path.map(p -> OptionalDouble.of(p.seconds() * spread)).orElse(OptionalDouble.empty())));
-        if (pits > 0) {
-            all.add(backBevel(choice, blade, target, pits));
-            all.add(choice.option(
-                    BackDecision.PAST_THE_PITS,
-                    RepairWords.OPTION_PAST_PITS.words(),
-                    "",
-                    blade.steelLeftMm() > pits
-                            ? RepairWords.PAST_PITS_WHY.fill("left", Numbers.plain(blade.steelLeftMm() - pits, 1))
-                            : RepairWords.PAST_RETIRE_LIMIT.words(),
-                    pits,
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty()));
-            all.add(choice.option(
-                    BackDecision.LEAVE,
-                    RepairWords.OPTION_LEAVE_PITS.words(),
-                    "",
-                    RepairWords.LEAVE_PITS_WHY.words(),
-                    0,
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty()));
-            boolean saved = blade.kind().allows(Operation.BACK_BEVEL);
-            all.add(new Option(
-                    "RETIRE",
-                    RepairWords.OPTION_PUT_ASIDE.words(),
-                    true,
-                    tooDeep && !saved ? RepairWords.PUT_ASIDE_WHY.words() : RepairWords.PUT_ASIDE_NOT_YET.words(),
-                    0,
-                    0,
-                    0,
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty(),
-                    false));
-        }
-        survey.departures()
-                .oldBack()
-                .filter(o -> o.goes() != ShapeDeviations.OldBackGoes.KEPT)
-                .ifPresent(o -> all.add(new Option(
-                        "PAST_THE_BEVEL",
-                        RepairWords.OPTION_PAST_OLD_BEVEL.words(),
-                        true,
-                        RepairWords.INSTEAD_OF_FLATTENING.fill("depth", Numbers.plain(o.depthMm(), 2)),
-                        0,
-                        0,
-                        o.recessionMm(),
-                        OptionalDouble.empty(),
-                        OptionalDouble.empty(),
-                        OptionalDouble.empty(),
-                        o.goes() == ShapeDeviations.OldBackGoes.BY_THE_EDGE && decided == BackDecision.FLATTEN)));
-        return all;
-    }
-
-    /** What each decision really comes to: the same edge worked out with it. */
-    private record Choice(EdgeSurvey survey, Blade blade, TargetBevel target, Occasion occasion) {
-        Option option(
-                BackDecision what,
-                String words,
-                String bar,
-                String reason,
-                double depth,
-                OptionalDouble least,
-                OptionalDouble most) {
-            Optional<Restoration> then = Optional.empty();
-            String refused = bar;
-            try {
-                then = Optional.of(Restorer.restore(blade, survey, target, occasion.deciding(what)));
-            } catch (RefusedException cannot) {
-                refused = cannot.getMessage();
-            }
-            return new Option(
-                    what.name(),
-                    words,
-                    refused.isEmpty(),
-                    refused.isEmpty() ? (reason + hardLayer(what, depth, occasion)).strip() : refused,
-                    depth,
-                    then.map(Restoration::volumeMm3).orElse(0.0),
-                    then.map(Restoration::lostMm).orElse(0.0),
-                    then.flatMap(r -> r.job(JobKind.BACK_BEVEL))
-                            .flatMap(Job::angle)
-                            .map(back -> OptionalDouble.of(back.degrees()))
-                            .orElse(OptionalDouble.empty()),
-                    least,
-                    most,
-                    occasion.back() == what);
-        }
-    }
-
-    /** What a laminated tool keeps of its hard layer: below it the edge would stand on soft steel. */
-    private static String hardLayer(BackDecision what, double depthMm, Occasion occasion) {
-        boolean offTheBack = what == BackDecision.FLATTEN || what == BackDecision.BACK_BEVEL;
-        return occasion.hardLayer()
-                .filter(layer -> offTheBack && depthMm > 0)
-                .map(layer -> " "
-                        + (depthMm < layer.mm() * Prior.HARD_LAYER_KEPT.value()
-                                ? RepairWords.HARD_LAYER_LEAVES.fill(
-                                        "left", Numbers.plain(layer.mm() - depthMm, 2), "layer", layer)
-                                : RepairWords.HARD_LAYER_ENDS.fill("layer", layer)))
-                .orElse("");
-    }
-
     /** The stones for it by name, in order, ending on the finish that its work wants. */
     private static String stones(
             Restoration restoration,
@@ -308,7 +170,8 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
                 .orElse(RepairWords.NO_STONE_ALLOWED.words());
     }
 
-    private static Optional<JobPath> flatten(
+    /** The stones that would flatten the back; empty where none may be used for it. */
+    static Optional<JobPath> flatten(
             Restoration restoration, Blade blade, SteelClass steel, List<Abrasive> shelf, PlanRules rules) {
         return path(restoration, blade, steel, shelf, rules, Optional.empty());
     }
@@ -333,31 +196,5 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         } catch (RefusedException none) {
             return Optional.empty();
         }
-    }
-
-    private static Option backBevel(Choice choice, Blade blade, TargetBevel target, double pits) {
-        Angle angle = SavingBackBevel.angle(pits);
-        double width = EdgeShape.backBevelWidthMm(angle);
-        String refused = blade.kind().refused().getOrDefault(Operation.BACK_BEVEL, "");
-        String clearance = RepairWords.NARROWER_IS_STEEPER.fill(
-                "narrower", Numbers.plain(width / 2, 0), "angle", Angle.ofRadians(Math.atan(2 * pits / width)));
-        if (blade instanceof PlaneIron iron && refused.isEmpty()) {
-            double left = iron.clearance(target.last(), angle).degrees();
-            clearance = iron.bevelUp()
-                    ? RepairWords.LEAVES_CLEARANCE.fill("left", Numbers.plain(left, 1))
-                    : RepairWords.RAISES_CUTTING_ANGLE.fill("angle", iron.cutting(target.last(), angle));
-            refused = iron.bevelUp() && left <= 0 ? RepairWords.NO_CLEARANCE_LEFT.words() : "";
-        }
-        if (!SavingBackBevel.fits(pits) && refused.isEmpty()) {
-            refused = RepairWords.PITS_WANT_MORE.fill("width", Numbers.plain(width, 0));
-        }
-        return choice.option(
-                BackDecision.BACK_BEVEL,
-                RepairWords.OPTION_BACK_BEVEL.fill("angle", angle, "width", Numbers.plain(width, 0)),
-                refused,
-                clearance,
-                pits,
-                OptionalDouble.empty(),
-                OptionalDouble.empty());
     }
 }
