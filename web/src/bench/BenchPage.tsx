@@ -70,6 +70,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
           {...(step && { where: { fromMm: step.step.fromMm, toMm: step.step.toMm } })}
           {...(marking && { onMark: place })}
         />
+        <Away bench={bench} />
       </div>
       <Beside sessionId={s.id} toolName={s.toolName} />
       <Standing bench={bench} session={s} />
@@ -161,9 +162,26 @@ function Progress({ session }: { session: Session }) {
   )
 }
 
-/** Who holds the session, what is not sent yet, what came late: in the flow, never in the way. */
+/** What goes wrong with sending, in sight wherever the page is scrolled to: on a phone the count is far down. */
+function Away({ bench }: { bench: ReturnType<typeof useSession> }) {
+  const { pending, trouble, aside } = bench
+  const shown = trouble && !aside.some((a) => a.why === trouble.words)
+  return (
+    <div aria-live="polite">
+      {shown && (
+        <Notice kind={trouble.away ? 'warn' : 'danger'}>
+          {trouble.away && pending.length > 0
+            ? `${trouble.store ? 'The store of records cannot be reached just now.' : 'The service cannot be reached.'} Count on: it is kept here and sent as soon as it can be.`
+            : trouble.words}
+        </Notice>
+      )}
+    </div>
+  )
+}
+
+/** Who holds the session, what came late, what was set aside: in the flow, never in the way. */
 function Standing({ bench, session }: { bench: ReturnType<typeof useSession>; session: Session }) {
-  const { pending, trouble, aside, act } = bench
+  const { aside, act } = bench
   const [sure, setSure] = useState(false)
   return (
     <div aria-live="polite">
@@ -218,13 +236,6 @@ function Standing({ bench, session }: { bench: ReturnType<typeof useSession>; se
             {sure ? 'Yes, discard them' : 'Discard them'}
           </button>
         </div>
-      )}
-      {trouble && !aside.some((a) => a.why === trouble.words) && (
-        <Notice kind={trouble.away ? 'warn' : 'danger'}>
-          {trouble.away && pending.length > 0
-            ? `${trouble.store ? 'The store of records cannot be reached just now.' : 'The service cannot be reached.'} Count on: it is kept here and sent as soon as it can be.`
-            : trouble.words}
-        </Notice>
       )}
     </div>
   )

@@ -35,6 +35,13 @@ class BurrAndTipIT {
         away.script("window.awaySince = performance.now()");
         away.keys(" ", " ", " ");
         away.see("cannot be reached").see("Count on");
+        // In sight where the strokes are counted, however far down a phone that is.
+        away.script("document.querySelector('[data-count=BEVEL]').scrollIntoView({block: 'end'})");
+        away.until(
+                "the notice in sight",
+                d -> away.script("const r = [...document.querySelectorAll('p, div')]"
+                        + ".filter(e => e.innerText?.includes('cannot be reached')).at(-1).getBoundingClientRect();"
+                        + "return r.top >= 0 && r.bottom <= window.innerHeight ? true : null"));
     }
 
     @AfterAll
