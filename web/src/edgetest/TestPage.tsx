@@ -243,7 +243,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
                 <button type="button" className="btn btn-outline min-h-12" onClick={() => setAgain(true)}>
                   Test again
                 </button>
-                {!latest.verdict.keen && (
+                {latest.verdict.state === 'NOT_YET' && (
                   <button
                     type="button"
                     className="btn btn-outline min-h-12"

@@ -27,10 +27,19 @@ export function VerdictView({ test, sheet, chosen, choose }: VerdictProps) {
   const v = test.verdict
   return (
     <section aria-label="Verdict">
-      <p className={`text-[2.4rem] leading-tight font-semibold ${v.keen ? '' : 'text-error'}`}>
+      <p className={`text-[2.4rem] leading-tight font-semibold ${v.state === 'NOT_YET' ? 'text-error' : ''}`}>
         {/* Where no force is asked for there is nothing keen to be said. */}
-        {sheet.byForce ? (v.keen ? 'Keen' : 'Not keen yet') : v.keen ? 'Passed' : 'Not yet'}
+        {v.state === 'NOT_TESTED'
+          ? 'Not tested yet'
+          : sheet.byForce
+            ? v.keen
+              ? 'Keen'
+              : 'Not keen yet'
+            : v.keen
+              ? 'Passed'
+              : 'Not yet'}
       </p>
+      {v.restsOn.length > 0 && <p className="text-[1.1rem]">By: {v.restsOn.join('; ')}.</p>}
       {(!v.keen || v.findings.length > 0) && <p className="text-[1.3rem] pt-1">{v.words}</p>}
       {v.next && (
         <p className="text-[1.1rem] border-l-4 border-primary pl-3 mt-2">

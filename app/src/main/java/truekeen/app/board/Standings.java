@@ -83,6 +83,8 @@ class Standings {
 
     /** A failed test that was answered with steps no longer speaks for the edge once they are under way. */
     private Optional<Boolean> speaks(UUID session) {
-        return tests.newest(session).filter(t -> t.keen() || !t.remedied()).map(TestService.TestRef::keen);
+        return tests.newest(session)
+                .filter(t -> t.tested() && (t.keen() || !t.remedied()))
+                .map(TestService.TestRef::keen);
     }
 }

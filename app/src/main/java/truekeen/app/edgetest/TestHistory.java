@@ -10,6 +10,7 @@ import truekeen.app.history.ExportSource;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.TableExport;
 import truekeen.core.fault.Diagnosis;
+import truekeen.core.fault.EdgeState;
 import truekeen.core.fault.Observation;
 import truekeen.core.fault.Remedy;
 import truekeen.core.keenness.Verdict;
@@ -19,7 +20,7 @@ import truekeen.core.message.Numbers;
 final class TestHistory {
     private TestHistory() {}
 
-    static HistoryEntry entry(TestRow t, List<TrialRow> trials, boolean powered) {
+    static HistoryEntry entry(TestRow t, List<TrialRow> trials, EdgeState state, boolean powered) {
         List<String> lines = new ArrayList<>();
         if (t.unreadable()) {
             lines.add(TestWords.PART_UNREADABLE.words());
@@ -45,12 +46,16 @@ final class TestHistory {
         String index = force.map(v -> TestWords.INDEX_AND_WANTED.fill(
                         "index", Numbers.plain(v.meanIndex(), 2), "wanted", Numbers.plain(v.indexTarget(), 2)))
                 .orElse("");
-        return new HistoryEntry(t.takenAt, HistoryEntry.Kind.TEST, words(t.keen, powered) + index, lines);
+        return new HistoryEntry(t.takenAt, HistoryEntry.Kind.TEST, words(state, powered) + index, lines);
     }
 
     /** A machine's blade passes; keenness is not asked of it. */
-    private static String words(boolean passed, boolean powered) {
-        return powered ? (passed ? "Passed" : TestWords.NOT_YET.words()) : passed ? "Keen" : TestWords.NOT_KEEN.words();
+    private static String words(EdgeState state, boolean powered) {
+        return switch (state) {
+            case KEEN -> powered ? "Passed" : "Keen";
+            case NOT_YET -> (powered ? TestWords.NOT_YET : TestWords.NOT_KEEN).words();
+            case NOT_TESTED -> TestWords.NOT_TESTED.words();
+        };
     }
 
     /** What this place writes into the file of a tool. */

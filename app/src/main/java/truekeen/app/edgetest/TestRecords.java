@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
+import truekeen.core.fault.EdgeState;
 import truekeen.core.fault.Sign;
 
 /** What the test stage shows and takes. */
@@ -93,12 +94,16 @@ public final class TestRecords {
     /**
      * The judgement.
      *
+     * @param state whether it is keen, is not yet, or was not tested for it
+     * @param restsOn what a judgement of keen rests on
      * @param words what is likely wrong in a sentence, or that nobody can tell yet
      * @param told whether the likeliest is sure enough to act on
      * @param next the check that would tell most; empty where nothing is in doubt
      */
     public record VerdictView(
             boolean keen,
+            EdgeState state,
+            List<String> restsOn,
             @Nullable ForceView force,
             String words,
             boolean told,

@@ -32,6 +32,7 @@ import truekeen.core.abrasive.Abrasive;
 import truekeen.core.fault.Diagnosis;
 import truekeen.core.fault.Diagnostician;
 import truekeen.core.fault.EdgeCheck;
+import truekeen.core.fault.EdgeState;
 import truekeen.core.fault.Observation;
 import truekeen.core.fault.Subject;
 import truekeen.core.fault.TestSigns;
@@ -47,6 +48,7 @@ import truekeen.core.progression.WorkPlanner;
 import truekeen.core.stepsheet.ChosenPlan;
 import truekeen.core.stepsheet.RemedySheet;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.tool.ToolUse;
 
 /** Judges tests with the core, keeps them, and leads back to the stones where they fail. */
 @Service
@@ -128,15 +130,22 @@ public class TestService implements HistorySource {
      * A test as another place needs to know it.
      *
      * @param keen whether the edge passed
+     * @param tested whether anything of it speaks of the edge; else it is as if nothing had been tested
      * @param remedied whether it was answered with steps
      */
-    public record TestRef(UUID id, UUID sessionId, Instant takenAt, boolean keen, boolean remedied) {}
+    public record TestRef(UUID id, UUID sessionId, Instant takenAt, boolean keen, boolean tested, boolean remedied) {}
 
     /** The newest test of a session. */
     @Transactional(readOnly = true)
     public Optional<TestRef> newest(UUID sessionId) {
         return tests.findFirstBySessionIdOrderByTakenAtDesc(sessionId)
-                .map(t -> new TestRef(t.id, t.sessionId, t.takenAt, t.keen, t.remedied));
+                .map(t -> new TestRef(
+                        t.id,
+                        t.sessionId,
+                        t.takenAt,
+                        t.keen,
+                        t.keen || state(t, tools.use(t.toolId)) != EdgeState.NOT_TESTED,
+                        t.remedied));
     }
 
     /** Judges a test and keeps it; what was tried since the test before it is judged by it too. */
@@ -169,7 +178,7 @@ public class TestService implements HistorySource {
         all.addAll(ofTool(tool, session));
         Diagnosis diagnosis =
                 Diagnostician.of(Subject.of(tool.geometry()), all, EdgeCheck.ladder(tool.trade()), trials.records());
-        boolean passes = TestSigns.passes(verdict, seen);
+        boolean passes = EdgeState.of(tool.trade(), verdict, seen) == EdgeState.KEEN;
         TestRow row = tests.save(new TestRow(sessionId, session.toolId(), clock.instant(), Form.orEmpty(in.person()))
                 .judged(force, verdict, seen, diagnosis, passes));
         if (judgeTrials(row, passes, diagnosis)) {
@@ -178,6 +187,13 @@ public class TestService implements HistorySource {
         }
         publisher.publishEvent(new ToolChanged(session.toolId()));
         return view(row, tool);
+    }
+
+    /** What a test came to; one that was kept as keen stays so. */
+    private static EdgeState state(TestRow t, Optional<ToolUse> use) {
+        return t.keen
+                ? EdgeState.KEEN
+                : use.map(u -> EdgeState.of(u, t.verdict(), t.seen())).orElse(EdgeState.NOT_YET);
     }
 
     private Diagnosis diagnose(CoreTool tool, List<Observation> all) {
@@ -278,8 +294,9 @@ public class TestService implements HistorySource {
         Map<UUID, List<TrialRow>> tried =
                 trials.findByToolIdOrderByAt(toolId).stream().collect(Collectors.groupingBy(t -> t.testId));
         boolean powered = tools.powered(toolId);
+        Optional<ToolUse> use = tools.use(toolId);
         return tests.findByToolIdOrderByTakenAt(toolId).stream()
-                .map(t -> TestHistory.entry(t, tried.getOrDefault(t.id, List.of()), powered))
+                .map(t -> TestHistory.entry(t, tried.getOrDefault(t.id, List.of()), state(t, use), powered))
                 .toList();
     }
 
@@ -290,7 +307,13 @@ public class TestService implements HistorySource {
         List<Abrasive> path =
                 remedies ? path(plans.core(bench.ref(t.sessionId).planId()).chosen(), tool) : List.of();
         return TestViews.of(
-                t, trials.findByTestIdOrderByAt(t.id), trials.findByAfterIdOrderByAt(t.id), trials.records(), path);
+                t,
+                tool.trade(),
+                state(t, Optional.of(tool.trade())),
+                trials.findByTestIdOrderByAt(t.id),
+                trials.findByAfterIdOrderByAt(t.id),
+                trials.records(),
+                path);
     }
 
     /** The abrasives the secondary was honed on; after a strop alone, the stone nearest the finish. */

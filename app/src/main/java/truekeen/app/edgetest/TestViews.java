@@ -1,6 +1,8 @@
 package truekeen.app.edgetest;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -21,6 +23,7 @@ import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.fault.Diagnosis;
 import truekeen.core.fault.EdgeCheck;
+import truekeen.core.fault.EdgeState;
 import truekeen.core.fault.Observation;
 import truekeen.core.fault.Remedy;
 import truekeen.core.fault.RemedyRecord;
@@ -28,18 +31,29 @@ import truekeen.core.keenness.Stretch;
 import truekeen.core.keenness.Verdict;
 import truekeen.core.message.Numbers;
 import truekeen.core.stepsheet.RemedySheet;
+import truekeen.core.tool.ToolUse;
 
 /** Tests for the screens. */
 public final class TestViews {
+    /** So many tests are named where none was made. */
+    private static final int MOST_NAMED = 3;
+
     private TestViews() {}
 
     /**
      * A test.
      *
+     * @param state what it came to
      * @param path abrasives the edge was honed on, to name where a remedy comes in; empty where that is not wanted
      */
     static TestView of(
-            TestRow t, List<TrialRow> trials, List<TrialRow> judged, List<RemedyRecord> records, List<Abrasive> path) {
+            TestRow t,
+            ToolUse use,
+            EdgeState state,
+            List<TrialRow> trials,
+            List<TrialRow> judged,
+            List<RemedyRecord> records,
+            List<Abrasive> path) {
         Map<String, RemedyRecord> byRemedy =
                 records.stream().collect(Collectors.toMap(RemedyRecord::remedy, Function.identity()));
         Diagnosis d = t.diagnosis().orElse(null);
@@ -61,8 +75,10 @@ public final class TestViews {
                 t.seen().stream().map(TestViews::seen).toList(),
                 new VerdictView(
                         t.keen,
+                        state,
+                        state == EdgeState.KEEN ? restsOn(t, use) : List.of(),
                         byForce == null || t.referenceG == null ? null : force(byForce, t.referenceG),
-                        t.found,
+                        state == EdgeState.NOT_TESTED ? notTested(use) : t.found,
                         d != null && d.told(),
                         d == null ? "" : d.next().map(Diagnosis.Telling::words).orElse(""),
                         d == null
@@ -152,5 +168,25 @@ public final class TestViews {
                 v.spreadRatio(),
                 index,
                 v.indexTarget());
+    }
+
+    /** What a judgement of keen rests on, in words. */
+    private static List<String> restsOn(TestRow t, ToolUse use) {
+        List<String> all = new ArrayList<>();
+        t.verdict()
+                .ifPresent(v -> all.add(
+                        TestWords.FORCE_READ.fill("stations", t.readings().size())));
+        EdgeState.proofs(use, t.seen()).forEach(o -> all.add(o.sign().words()));
+        return all;
+    }
+
+    /** What would say that such a tool does its work. */
+    private static String notTested(ToolUse use) {
+        String tests = EdgeCheck.ladder(use).stream()
+                .filter(c -> c.signs().stream().anyMatch(g -> EdgeState.proves(g.group(), use)))
+                .map(c -> c.title().toLowerCase(Locale.ROOT))
+                .limit(MOST_NAMED)
+                .collect(Collectors.joining(", "));
+        return TestWords.NOTHING_CUT.fill("tests", tests);
     }
 }

@@ -204,6 +204,12 @@ public class ToolService {
                 .collect(Collectors.groupingBy(w -> w.toolId, Collectors.mapping(w -> w.at, Collectors.toList())));
     }
 
+    /** What a tool is used for; empty where that is not known any more. */
+    @Transactional(readOnly = true)
+    public Optional<ToolUse> use(UUID id) {
+        return ToolUses.byKey(row(id).trade);
+    }
+
     /** The family of a tool. */
     @Transactional(readOnly = true)
     public GeometryKind kind(UUID id) {

@@ -134,6 +134,14 @@ public enum Sign {
             return compareTo(BALANCE) <= 0;
         }
 
+        /** Whether its signs come of a cut, or of the edge itself: square, clean and even do not make an edge keen. */
+        boolean cuts() {
+            return switch (this) {
+                case FORCE, NAIL, PAPER, THIN_PAPER, GRAIN, SHAVING, HAIR, HANGING_HAIR, TISSUE, USE -> true;
+                default -> false;
+            };
+        }
+
         /** The sign that says that all is well, where there is one. */
         public Optional<Sign> good() {
             return Arrays.stream(Sign.values())

@@ -65,17 +65,6 @@ public final class TestSigns {
     }
 
     /**
-     * Whether an edge passes: something was tested, the force is keen where it was read, and no sign of a test is bad.
-     */
-    public static boolean passes(Optional<Verdict> force, List<Observation> tests) {
-        boolean tested =
-                force.isPresent() || tests.stream().anyMatch(o -> o.sign().says() == Sign.Says.GOOD);
-        return tested
-                && force.map(Verdict::keen).orElse(true)
-                && tests.stream().noneMatch(o -> o.sign().says() == Sign.Says.BAD);
-    }
-
-    /**
      * Whether a remedy worked, by the test after it: the edge passes, or the fault is no longer found at that place.
      *
      * @param before what the remedy was for

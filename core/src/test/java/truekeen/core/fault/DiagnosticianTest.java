@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import truekeen.core.keenness.EdgeTest;
@@ -179,22 +178,6 @@ class DiagnosticianTest {
             readings.add(new Reading(at.get(i), grams[i]));
         }
         return Judge.judge(new EdgeTest(readings, 100, 24), purpose);
-    }
-
-    @Test
-    void anEdgePassesByWhatWasTestedAndByNothingElse() {
-        KeennessPurpose general = KeennessPurpose.byName("general woodwork").orElseThrow();
-        Optional<Verdict> keen = Optional.of(force(general, 80, 82, 81));
-        assertThat(TestSigns.passes(keen, List.of())).isTrue();
-        assertThat(TestSigns.passes(keen, List.of(Observation.of(Sign.BRIGHT, 1, 2))))
-                .isFalse();
-        assertThat(TestSigns.passes(Optional.empty(), List.of())).isFalse();
-        assertThat(TestSigns.passes(Optional.empty(), List.of(Observation.of(Sign.POLISHED))))
-                .isFalse();
-        assertThat(TestSigns.passes(Optional.empty(), List.of(Observation.of(Sign.FIT_FULL))))
-                .isTrue();
-        assertThat(TestSigns.passes(Optional.of(force(general, 120, 120, 121)), List.of()))
-                .isFalse();
     }
 
     @Test
