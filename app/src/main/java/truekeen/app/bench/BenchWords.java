@@ -16,6 +16,7 @@ enum BenchWords implements Wording {
     A_NOTE("A note"),
     SIGNS_OF_STEP("the signs of the step"),
     A_READING("A reading"),
+    NOT_COUNTED(", not counted"),
     SKIPPED(", skipped: {why}"),
     AT_THE_BENCH("At the bench"),
     WORKED("Worked at the bench");

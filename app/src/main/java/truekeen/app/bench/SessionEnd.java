@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import truekeen.app.hand.HandService;
@@ -37,7 +38,17 @@ class SessionEnd {
     void of(SessionRow session, List<Step> steps, BenchState state) {
         countOnStones(steps, state);
         observe(session, steps, state);
-        if (state.allDone()) {
+        if (state.allDone() && !worked(steps, state)) {
+            // Tapped through without a stroke: nobody knows that any steel went, so the tool stays as it was.
+            tools.wear(
+                    session.toolId,
+                    session.id,
+                    Map.of(),
+                    plans.core(session.planId).chosen().honedWidthMm(),
+                    new ToolService.Lost(0, false),
+                    OptionalDouble.empty(),
+                    false);
+        } else if (state.allDone()) {
             ChosenPlan plan = plans.core(session.planId).chosen();
             Map<String, Double> after = plan.after();
             // What was measured at the marks says more than what was planned.
@@ -54,6 +65,20 @@ class SessionEnd {
                     plan.scratchLeftUm(),
                     plan.works(JobKind.BROAD_FACE));
         }
+    }
+
+    /** Whether a stroke was counted anywhere, or a machine's step was done. */
+    private static boolean worked(List<Step> steps, BenchState state) {
+        boolean asked = false;
+        for (int i = 0; i < steps.size(); i++) {
+            BenchState.StepState now = state.steps().get(i);
+            boolean machine = steps.get(i).kind() == Step.Kind.GRIND && now.status() == BenchState.Status.DONE;
+            if (now.total() > 0 || machine) {
+                return true;
+            }
+            asked |= steps.get(i).strokes() > 0;
+        }
+        return !asked;
     }
 
     private Map<String, Double> worn(SessionRow session, Map<String, Double> after, double lossMm) {
@@ -81,7 +106,7 @@ class SessionEnd {
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);
             BenchState.StepState now = state.steps().get(i);
-            if (step.handFactor() > 0 && now.status() == BenchState.Status.DONE && now.total() > 0) {
+            if (step.handFactor() > 0 && now.status() == BenchState.Status.DONE && now.counted(step)) {
                 done.add(new HandService.Done(
                         i,
                         UUID.fromString(step.abrasiveId()),

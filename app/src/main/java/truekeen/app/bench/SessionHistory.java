@@ -57,6 +57,7 @@ class SessionHistory implements HistorySource {
             if (all > 0 || skipped) {
                 lines.add(step.title()
                         + (all > 0 ? ": " + now.total() + " of " + all : "")
+                        + (now.notCounted(step) ? BenchWords.NOT_COUNTED.words() : "")
                         + (skipped ? BenchWords.SKIPPED.fill("why", now.skippedBecause()) : ""));
             }
         }

@@ -82,7 +82,7 @@ class FamiliesIT {
                     .press("Chip")
                     .dragStrip(0.40, 0.41)
                     .see("1 Chip");
-            browser.type("deep", "0.1 mm").see("Repair");
+            browser.type("deep", "0.1 mm").see("the damage goes with the honing");
             assertThat(browser.text()).doesNotContain("Square").doesNotContain("The back");
             browser.press("Keep the survey, angle next").atPath(".*/angle$");
             browser.see("No history of this tool yet").see("30.0°");

@@ -191,6 +191,42 @@ class VerdictTest extends ApiTest {
         assertThat(skipped.toString()).contains("takes the burr off was skipped");
     }
 
+    @Test
+    void aSessionTappedThroughIsSaidSoAndNothingIsKeenWithoutACut() {
+        assertThat(get("/api/v1/tools/" + tool + "/log").body().toString()).contains("not counted");
+        double before = usable();
+        JsonNode looked = test(List.of(sign("NO_LIGHT", null, null), sign("SCRATCHES_EVEN", null, null)))
+                .body()
+                .path("verdict");
+        assertThat(looked.path("state").asText()).isEqualTo("NOT_TESTED");
+        assertThat(looked.path("keen").asBoolean()).isFalse();
+        assertThat(looked.path("restsOn")).isEmpty();
+        assertThat(looked.path("words").asText())
+                .contains("Nothing here speaks of a cut")
+                .contains("printer paper");
+        assertThat(stage("TEST")).isNotEqualTo("DONE");
+        JsonNode cut = test(List.of(sign("NO_LIGHT", null, null), sign("GRAIN_CLEAN", null, null)))
+                .body()
+                .path("verdict");
+        assertThat(cut.path("state").asText()).isEqualTo("KEEN");
+        assertThat(cut.path("restsOn").toString()).contains("end grain shines").doesNotContain("light");
+        post("/api/v1/sessions/" + session + "/finish", object("device", TABLET, "person", ""));
+        assertThat(usable()).as("no steel went that anybody knows of").isEqualTo(before);
+    }
+
+    private double usable() {
+        return get("/api/v1/tools/" + tool).body().path("usableLengthMm").asDouble();
+    }
+
+    private String stage(String name) {
+        for (JsonNode s : get("/api/v1/tools/" + tool + "/stages").body().path("stages")) {
+            if (s.path("stage").asText().equals(name)) {
+                return s.path("state").asText();
+            }
+        }
+        throw new AssertionError("no stage " + name);
+    }
+
     private static double sure(JsonNode test, String fault) {
         for (JsonNode f : test.path("verdict").path("findings")) {
             if (f.path("fault").asText().equals(fault)) {

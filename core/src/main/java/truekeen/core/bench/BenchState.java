@@ -10,6 +10,7 @@ import java.util.Set;
 import truekeen.core.fault.Observation;
 import truekeen.core.fault.Sign;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.table.Prior;
 
 /**
  * Where a session stands.
@@ -83,6 +84,22 @@ public record BenchState(int current, List<StepState> steps, int late, boolean u
                 group.add(s);
             }
             return byGroup.values().stream().flatMap(List::stream).toList();
+        }
+
+        /**
+         * Whether a step that is passed was worked: strokes are counted, and not far fewer than were planned at least. One
+         * that asks for no strokes needs none.
+         */
+        public boolean counted(Step step) {
+            double least = Prior.COUNTED_FROM_SHARE.value()
+                    * step.strokesLow()
+                    * step.sides().size();
+            return step.strokes() == 0 || total() > 0 && total() >= least;
+        }
+
+        /** Whether it was passed and not skipped, and nobody can tell that it was worked. */
+        public boolean notCounted(Step step) {
+            return status == Status.DONE && !counted(step);
         }
 
         /** Strokes of all sides together. */

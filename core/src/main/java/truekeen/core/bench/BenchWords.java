@@ -35,6 +35,8 @@ enum BenchWords implements Wording {
     LAND_UNEVEN(
             "The land is uneven{place}: lay the blade down again and even it there; half a millimetre, alike at every edge."),
     COLOUR("Colour at the edge: the temper is drawn there. Grind past it, lighter, and dip more often."),
+    SIDE_HAD_NONE("{side} has had none."),
+    SIDE_HAD_FEW("{side} has had {less} where the other had {more}."),
     THE_LEFT_SIDE("the left side"),
     THE_RIGHT_SIDE("the right side"),
     LEFT_HALF("the left half"),

@@ -42,7 +42,7 @@ public record BurrThread(
                 continue;
             }
             Life before = life;
-            life = after(step.burrTask(), life, now);
+            life = after(step, life, now);
             on = side(step, now, life, on);
             if (life != before || step.burrTask() == Step.BurrTask.RAISE) {
                 moment(step, life, on).ifPresent(moments::add);
@@ -60,17 +60,25 @@ public record BurrThread(
                 List.copyOf(moments));
     }
 
-    private static Life after(Step.BurrTask task, Life life, BenchState.StepState now) {
-        return switch (task) {
+    /** What a step makes of it: of one that was passed with hardly a stroke only what was felt is believed. */
+    private static Life after(Step step, Life life, BenchState.StepState now) {
+        boolean worked = now.status() != BenchState.Status.DONE || now.counted(step);
+        return switch (step.burrTask()) {
             case RAISE ->
-                now.standing().stream().anyMatch(s -> s.observation().sign() == Sign.BURR_NONE)
-                        ? Life.NONE
-                        : Life.RAISED;
-            case KEEP, KEEP_UNFELT -> life == Life.NONE || life == Life.GONE ? life : Life.FINER;
-            case TURN -> life == Life.NONE || life == Life.GONE ? life : Life.TURNED;
-            case TAKE_OFF, TAKE_OFF_BETWEEN, SHED -> now.status() == BenchState.Status.DONE ? Life.GONE : life;
+                felt(now, Sign.BURR_NONE) ? Life.NONE : worked || felt(now, Sign.BURR_WHOLE) ? Life.RAISED : life;
+            case KEEP, KEEP_UNFELT -> life == Life.NONE || life == Life.GONE || !worked ? life : Life.FINER;
+            case TURN -> life == Life.NONE || life == Life.GONE || !worked ? life : Life.TURNED;
+            case TAKE_OFF, TAKE_OFF_BETWEEN, SHED ->
+                now.status() == BenchState.Status.DONE
+                                && (worked || felt(now, Sign.NAIL_SMOOTH) || felt(now, Sign.CLOTH_FREE))
+                        ? Life.GONE
+                        : life;
             case NOTHING -> life;
         };
+    }
+
+    private static boolean felt(BenchState.StepState now, Sign sign) {
+        return now.standing().stream().anyMatch(s -> s.observation().sign() == sign);
     }
 
     /** Strokes on one face push it over to the other. */

@@ -57,6 +57,14 @@ public final class SessionSigns {
                 default -> {}
             }
         }
+        if (now.notCounted(step)) {
+            switch (step.burrTask()) {
+                case RAISE -> signs.add(Sign.GATE_UNCOUNTED);
+                case KEEP, KEEP_UNFELT -> signs.add(Sign.STONE_UNCOUNTED);
+                case TAKE_OFF -> signs.add(Sign.DEBURR_UNCOUNTED);
+                default -> {}
+            }
+        }
         int planned = step.strokes() * step.sides().size();
         if (step.kind() == Step.Kind.STROP && planned > 0 && now.total() > MUCH_STROPPING * planned) {
             signs.add(Sign.STROPPED_MUCH);

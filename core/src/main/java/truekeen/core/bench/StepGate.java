@@ -131,11 +131,38 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
                     todo.get(0).words() + (stale > 0 ? BenchWords.SEEN_BEFORE.fill("strokes", strokes(stale)) : "");
             return new StepGate(State.SHUT, words, List.copyOf(todo), List.copyOf(notes));
         }
+        Optional<String> behind = sideBehind(step, now);
+        boolean open = good && behind.isEmpty();
         return new StepGate(
-                good ? State.OPEN : State.ASK,
-                good ? BenchWords.PASSED.words() : step.gate(),
+                open ? State.OPEN : State.ASK,
+                open
+                        ? BenchWords.PASSED.words()
+                        : behind.map(b -> b + " " + step.gate()).orElse(step.gate()),
                 List.of(),
                 List.copyOf(notes));
+    }
+
+    /** Asked before a gate of two sides opens: one that had none, or hardly any against the other. */
+    private static Optional<String> sideBehind(Step step, BenchState.StepState now) {
+        if (!step.sides().equals(List.of(Step.Side.LEFT, Step.Side.RIGHT)) || step.strokes() == 0) {
+            return Optional.empty();
+        }
+        int left = now.counts().getOrDefault(Step.Side.LEFT, 0);
+        int right = now.counts().getOrDefault(Step.Side.RIGHT, 0);
+        int less = Math.min(left, right);
+        if (less >= Prior.SIDE_BEHIND_SHARE.value() * Math.max(left, right)) {
+            return Optional.empty();
+        }
+        String side = (left < right ? BenchWords.THE_LEFT_SIDE : BenchWords.THE_RIGHT_SIDE).words();
+        return Optional.of(
+                less == 0
+                        ? BenchWords.SIDE_HAD_NONE.fill("side", upper(side))
+                        : BenchWords.SIDE_HAD_FEW.fill(
+                                "side", upper(side), "less", less, "more", Math.max(left, right)));
+    }
+
+    private static String upper(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     private static String about(Step step, BenchState.StepState now, Observation o) {

@@ -84,6 +84,10 @@ public enum Sign {
     DEBURR_SKIPPED(Group.SKIPPED_DEBURR, Says.NOTED, false, "the step that takes the burr off was skipped"),
     GATE_SKIPPED(Group.SKIPPED_GATE, Says.NOTED, false, "the stone that raises the burr was skipped"),
     STONE_SKIPPED(Group.SKIPPED_STONE, Says.NOTED, false, "a stone in between was skipped"),
+    DEBURR_UNCOUNTED(Group.SKIPPED_DEBURR, Says.NOTED, false, "no stroke was counted where the burr was to come off"),
+    GATE_UNCOUNTED(
+            Group.SKIPPED_GATE, Says.NOTED, false, "hardly a stroke was counted on the stone that raises the burr"),
+    STONE_UNCOUNTED(Group.SKIPPED_STONE, Says.NOTED, false, "hardly a stroke was counted on a stone in between"),
     STROPPED_MUCH(Group.STROPPING, Says.NOTED, false, "stropped over twice as much as planned"),
     ANGLE_LOW(Group.ANGLE, Says.NOTED, false, "the last bevel lies below what this steel bears"),
     ANGLE_HIGH(Group.ANGLE, Says.NOTED, false, "the last bevel lies well above what is usual"),

@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.fault.FaultRule;
 import truekeen.core.fault.Observation;
@@ -256,6 +257,61 @@ class StepGateTest {
                 .containsExactly(
                         "raised on the coarse, on the left side", "finer on the fine", "taken off on the fine");
         assertThat(burr().warning()).isEmpty();
+    }
+
+    @Test
+    void ofAStepPassedWithoutAStrokeNoBurrIsClaimedUnlessItWasFelt() {
+        steps = List.of(
+                work(BurrTask.RAISE, "coarse", Side.BEVEL),
+                work(BurrTask.KEEP, "fine", Side.BEVEL),
+                step(Step.Kind.DEBURR, BurrTask.TAKE_OFF, "fine", 6, Side.BEVEL, Side.BACK));
+        pass();
+        assertThat(burr().life()).isEqualTo(BurrThread.Life.NONE);
+        assertThat(burr().moments()).isEmpty();
+        assertThat(state().steps().get(0).notCounted(steps.get(0))).isTrue();
+        count(Side.BEVEL, 30);
+        pass();
+        assertThat(burr().life()).isEqualTo(BurrThread.Life.NONE);
+        assertThat(burr().warning()).isEqualTo(BenchWords.NEVER_RAISED.words());
+        pass();
+        assertThat(SessionSigns.of(steps, state(), STEEL, 0))
+                .extracting(Observation::sign)
+                .contains(Sign.GATE_UNCOUNTED, Sign.DEBURR_UNCOUNTED)
+                .doesNotContain(Sign.STONE_UNCOUNTED, Sign.GATE_SKIPPED);
+    }
+
+    @Test
+    void whatWasFeltIsBelievedThoughNothingWasCounted() {
+        steps = List.of(work(BurrTask.RAISE, "coarse", Side.BEVEL), work(BurrTask.KEEP, "fine", Side.BEVEL));
+        see(Observation.of(Sign.BURR_WHOLE));
+        pass();
+        assertThat(burr().life()).isEqualTo(BurrThread.Life.RAISED);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, false", "1, false", "3, false", "4, true", "20, true", "90, true"})
+    void farUnderItsRangeIsNotCounted(int strokes, boolean counted) {
+        steps = List.of(work(BurrTask.RAISE, "coarse", Side.BEVEL), work(BurrTask.KEEP, "fine", Side.BEVEL));
+        if (strokes > 0) {
+            count(Side.BEVEL, strokes);
+        }
+        pass();
+        assertThat(state().steps().get(0).counted(steps.get(0))).isEqualTo(counted);
+        assertThat(burr().life()).isEqualTo(counted ? BurrThread.Life.RAISED : BurrThread.Life.NONE);
+    }
+
+    @Test
+    void aSideThatHadNoneOrHardlyAnyIsAskedAboutBeforeTheGateOpens() {
+        steps = List.of(work(BurrTask.RAISE, "coarse", Side.LEFT, Side.RIGHT));
+        count(Side.LEFT, 30);
+        see(Observation.of(Sign.BURR_WHOLE));
+        assertThat(gate().state()).isEqualTo(StepGate.State.ASK);
+        assertThat(gate().words()).startsWith("The right side has had none.");
+        count(Side.RIGHT, 9);
+        assertThat(gate().state()).isEqualTo(StepGate.State.ASK);
+        assertThat(gate().words()).startsWith("The right side has had 9 where the other had 30.");
+        count(Side.RIGHT, 1);
+        assertThat(gate().state()).isEqualTo(StepGate.State.OPEN);
     }
 
     @Test
