@@ -33,6 +33,7 @@ import truekeen.core.message.Checks;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.stepsheet.SheetHabits;
 import truekeen.core.stepsheet.WorkingMethod;
 
@@ -97,11 +98,7 @@ public class SetupService implements HistorySource {
         return WorkingMethod.heldBy(
                         tool.geometry().kind(), s.target(tool.geometry()), s.onStone(), s.camber(tool.geometry()))
                 .with(SheetHabits.of(rules.core(tool.id())))
-                .bringing(
-                        tool.brings(),
-                        tool.trade(),
-                        tool.geometry().lastBevel(),
-                        s.bevels().last());
+                .bringing(tool.brings(), tool.trade(), TargetBevel.of(tool.geometry()), s.bevels());
     }
 
     /** What holds a set-up, and where its settings stand. */

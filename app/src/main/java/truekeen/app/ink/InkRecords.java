@@ -6,6 +6,7 @@ import java.util.UUID;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
+import truekeen.core.fault.Sign;
 import truekeen.core.ink.InkAnswer;
 
 /** What the ink check shows and takes. */
@@ -41,6 +42,7 @@ public final class InkRecords {
      * @param also what else the ink shows
      * @param unknown why no amount is given, or empty
      * @param change what to change on the holder, where that is known
+     * @param sign it as a sign of the step, to be put down; null where it is none
      * @param ends what the two ends of the edge are called
      * @param on what the strokes were taken on, and at which angle
      */
@@ -51,6 +53,7 @@ public final class InkRecords {
             List<String> also,
             String unknown,
             @Nullable ChangeView change,
+            @Nullable Sign sign,
             List<String> ends,
             String on,
             UUID setupId,

@@ -23,6 +23,7 @@ import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
+import truekeen.core.fault.Sign;
 import truekeen.core.ink.InkAmount;
 import truekeen.core.ink.InkAnswer;
 import truekeen.core.ink.InkCheck;
@@ -115,12 +116,28 @@ public class InkService {
                                 change.low(),
                                 change.high(),
                                 change.offDeg()),
+                sign(intent, answer.finding()),
                 knife(held) ? List.of("heel", "tip") : List.of("left", "right"),
                 at.words(),
                 held.saved().id(),
                 held.saved().version(),
                 Echo.of(form),
                 FaultView.of(form));
+    }
+
+    /** What was found, as a sign of the step: where the ink is gone. */
+    private static Sign sign(InkCheck.Intent intent, InkAnswer.Finding finding) {
+        return switch (finding) {
+            case FITS, GOING_WELL, DONE ->
+                switch (intent) {
+                    case MATCH -> Sign.INK_EVEN;
+                    case LOWER -> Sign.INK_HEEL;
+                    case STEEPEN -> Sign.INK_EDGE;
+                };
+            case TOO_LOW -> Sign.INK_HEEL;
+            case TOO_HIGH -> Sign.INK_EDGE;
+            default -> null;
+        };
     }
 
     private static boolean knife(Held held) {

@@ -189,7 +189,8 @@ public final class PlanRecords {
             String caution,
             List<String> how,
             List<Integer> stations,
-            int setOf) {
+            int setOf,
+            Step.Intent intent) {
         /** Plans of older versions were kept without the last ones. */
         public StepView {
             how = how == null ? List.of() : how;

@@ -133,7 +133,8 @@ public final class PlanViews {
                 s.caution(),
                 s.how(),
                 s.stations(),
-                s.setOf());
+                s.setOf(),
+                s.intent());
     }
 
     /** What of a plan is kept when it is chosen. */

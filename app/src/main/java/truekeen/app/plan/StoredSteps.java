@@ -80,7 +80,8 @@ public final class StoredSteps {
             double handFactor,
             String burrTask,
             List<Integer> stations,
-            int setOf) {
+            int setOf,
+            String intent) {
         /** Of a step. */
         public static StoredStep of(Step s) {
             return new StoredStep(
@@ -108,7 +109,8 @@ public final class StoredSteps {
                     s.handFactor(),
                     s.burrTask().name(),
                     s.stations(),
-                    s.setOf());
+                    s.setOf(),
+                    s.intent().name());
         }
 
         /** The step. */
@@ -128,6 +130,7 @@ public final class StoredSteps {
                     .learned(handFactor)
                     .atStations(stations == null ? List.of() : stations)
                     .inSetsOf(setOf)
+                    .meaning(intent == null ? Step.Intent.MATCH : Step.Intent.valueOf(intent))
                     .done();
         }
     }

@@ -24,6 +24,8 @@ enum BenchWords implements Wording {
             "Ink gone only at the heel: too low where the bevel is to be matched. Raise, then ink again; the ink check says by how much."),
     INK_AT_EDGE(
             "Ink gone only at the edge: too high where the bevel is to be matched. Lower, then ink again; the ink check says by how much."),
+    INK_STILL_THE_OLD("The whole bevel is bare: it still lies on the bevel it had. Raise until only the edge goes."),
+    INK_TO_THE_EDGE("Bare to the very edge: lower, so that the cheeks go and the edge does not."),
     INK_STANDING(
             "Ink left standing{place}: the stone does not bear there. Seat the tool again; in a belly or at a tip raise the handle through the curve."),
     NAIL_ONE_SIDE(

@@ -28,11 +28,12 @@ public final class SessionSigns {
      */
     public static List<Observation> of(List<Step> steps, BenchState state, SteelClass steel, int from) {
         Map<Sign.Group, List<Observation>> latest = new EnumMap<>(Sign.Group.class);
-        for (BenchState.StepState now : state.steps()) {
+        for (int i = 0; i < state.steps().size(); i++) {
+            Step step = steps.get(i);
             Map<Sign.Group, List<Observation>> here = new EnumMap<>(Sign.Group.class);
-            now.standing()
-                    .forEach(s -> here.computeIfAbsent(s.observation().sign().group(), g -> new ArrayList<>())
-                            .add(s.observation().whileWorked()));
+            state.steps().get(i).standing().forEach(s -> here.computeIfAbsent(
+                            s.observation().sign().group(), g -> new ArrayList<>())
+                    .add(meant(step, s.observation()).whileWorked()));
             latest.putAll(here);
         }
         List<Observation> signs =
@@ -45,6 +46,17 @@ public final class SessionSigns {
             });
         }
         return List.copyOf(signs);
+    }
+
+    /** Ink that is gone where this step wanted it gone speaks for the setting, not against it; the other way about too. */
+    private static Observation meant(Step step, Observation o) {
+        boolean edgeFirst = step.intent().edgeFirst();
+        return switch (o.sign()) {
+            case INK_EDGE -> edgeFirst ? Observation.of(Sign.INK_EVEN) : o;
+            case INK_HEEL -> step.intent().heelFirst() ? Observation.of(Sign.INK_EVEN) : o;
+            case INK_EVEN -> edgeFirst ? Observation.of(Sign.INK_HEEL) : o;
+            default -> o;
+        };
     }
 
     private static List<Sign> done(Step step, BenchState.StepState now, SteelClass steel) {

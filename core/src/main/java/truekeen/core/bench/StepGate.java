@@ -72,13 +72,50 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
             return BY_TASK.get(step.burrTask());
         }
         return switch (step.kind()) {
-            case SET_GUIDE -> List.of(INK_EVEN, INK_HEEL, INK_EDGE, INK_END, STEADY, WOBBLE);
+            case SET_GUIDE -> inked(step.intent());
+            case ADJUST -> step.angleDeg().isPresent() ? inked(step.intent()) : List.of();
             case GRIND -> List.of(COLOUR, OLD_SCRATCHES, SCRATCHES_EVEN);
             case ENDS, TEETH -> List.of(LAND_EVEN, LAND_UNEVEN, COLOUR, WOBBLE);
             case WORK ->
                 List.of(SCRATCHES_EVEN, OLD_SCRATCHES, PATCHY, REFERENCE_DIRTY, REFERENCE_CLEAN, STEADY, WOBBLE);
             default -> List.of();
         };
+    }
+
+    /** What the ink may show, what is right for the intent first. */
+    private static List<Sign> inked(Step.Intent intent) {
+        return switch (intent) {
+            case MATCH -> List.of(INK_EVEN, INK_HEEL, INK_EDGE, INK_END, STEADY, WOBBLE);
+            case STEEPEN, ADD -> List.of(INK_EDGE, INK_EVEN, INK_HEEL, INK_END, STEADY, WOBBLE);
+            case LOWER, THIN -> List.of(INK_HEEL, INK_EVEN, INK_EDGE, INK_END, STEADY, WOBBLE);
+        };
+    }
+
+    /** What a sign says at a step: where the ink is to go depends on what the step does to the angle. */
+    static Says says(Step step, Sign sign) {
+        Step.Intent intent = step.intent();
+        return switch (sign) {
+            case INK_EDGE -> intent.edgeFirst() ? Says.GOOD : Says.BAD;
+            case INK_HEEL -> intent.heelFirst() ? Says.GOOD : Says.BAD;
+            // Bare all over, a facet of its own has not begun: it still lies on the bevel.
+            case INK_EVEN -> intent.edgeFirst() || intent == Step.Intent.THIN ? Says.BAD : Says.GOOD;
+            default -> sign.says();
+        };
+    }
+
+    /** What stands at a step: of the ink over the whole bevel the newest look alone. */
+    private static List<BenchState.Seen> standing(BenchState.StepState now) {
+        List<BenchState.Seen> all = now.standing();
+        Optional<BenchState.Seen> ink =
+                now.seen().stream().filter(StepGate::overall).reduce((a, b) -> b);
+        return all.stream()
+                .filter(s -> !overall(s) || ink.filter(i -> i == s).isPresent())
+                .toList();
+    }
+
+    private static boolean overall(BenchState.Seen seen) {
+        Sign sign = seen.observation().sign();
+        return sign == INK_EVEN || sign == INK_HEEL || sign == INK_EDGE;
     }
 
     /** How many marks are measured on each side of a step; 0 where none is. */
@@ -111,11 +148,11 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
         List<String> notes = new ArrayList<>();
         boolean good = false;
         int stale = 0;
-        for (BenchState.Seen seen : now.standing()) {
+        for (BenchState.Seen seen : standing(now)) {
             Observation o = seen.observation();
             if (SHUT_NOTHING.contains(o.sign())) {
                 notes.add(about(step, now, o));
-            } else if (o.sign().says() == Says.BAD) {
+            } else if (says(step, o.sign()) == Says.BAD) {
                 todo.add(new Todo(about(step, now, o), o.where()));
                 stale = Math.max(stale, now.total() - seen.strokesBefore());
             } else {
@@ -191,6 +228,8 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
                                 : BenchWords.BACK_TO_THE_FIRST.words()));
             case INK_HEEL -> BenchWords.INK_AT_HEEL.words();
             case INK_EDGE -> BenchWords.INK_AT_EDGE.words();
+            case INK_EVEN ->
+                (step.intent() == Step.Intent.THIN ? BenchWords.INK_TO_THE_EDGE : BenchWords.INK_STILL_THE_OLD).words();
             case INK_END -> BenchWords.INK_STANDING.fill("place", place);
             case NAIL_ONE_SIDE -> BenchWords.NAIL_ONE_SIDE.fill("place", place);
             case CLOTH_CAUGHT -> BenchWords.FIBRES_CAUGHT.fill("place", place);

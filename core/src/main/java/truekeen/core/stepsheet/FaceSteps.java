@@ -32,11 +32,12 @@ final class FaceSteps {
     }
 
     /** Fingers, hand, rule or holder: what the angle of a job is found by. */
-    Step hold(Job job, Angle angle, Stretch edge) {
+    Step hold(Job job, Angle angle, Step.Intent intent, Stretch edge) {
         return switch (job.hold()) {
             case HAND_LOWER -> lower(angle, edge);
             case STONE_IN_CIRCLES -> alongTheCurve(angle, edge);
-            default -> job instanceof BackBevel bevel ? liftBack(bevel, edge) : hold.setGuide(job.kind(), angle, edge);
+            default ->
+                job instanceof BackBevel bevel ? liftBack(bevel, edge) : hold.setGuide(job.kind(), angle, intent, edge);
         };
     }
 
@@ -45,6 +46,7 @@ final class FaceSteps {
         return Step.of(Step.Kind.ADJUST, StepWords.LOWER_FOR_THE_CHEEKS.fill("angle", angle), edge)
                 .at(angle)
                 .lasting(StepWriter.SECONDS_TO_SET)
+                .meaning(Step.Intent.THIN)
                 .look(StepWords.LOWER_HOW.words())
                 .gate(StepWords.LOWER_ASKED.words(), StepWords.LOWER_IF_NOT.words())
                 .because(StepWords.WHY_THINNING.words())
@@ -68,6 +70,7 @@ final class FaceSteps {
         return Step.of(Step.Kind.ADJUST, StepWords.LIFT_THE_BACK.fill("angle", angle), edge)
                 .at(angle)
                 .lasting(StepWriter.SECONDS_TO_SET)
+                .meaning(Step.Intent.ADD)
                 .look(StepWords.LIFT_HOW.fill(
                         "lift", lift, "reach", Numbers.plain(bevel.reach().mm(), 0)))
                 .gate(StepWords.LIFT_ASKED.words(), StepWords.LIFT_IF_NOT.words())
@@ -128,6 +131,7 @@ final class FaceSteps {
                 .learned(StepWriter.learns(leg))
                 .inSetsOf(sides.size() == 2 ? manner.setOf() : 1);
         StepWriter.learnedCount(step, leg.abrasive(), sides, each);
+        job.angle().ifPresent(a -> step.meaning(manner.intent(job.kind(), a, false)));
         return step.look(first ? StepWords.FACE_EVENLY_SCRATCHED.words() : StepWords.SCRATCHES_GONE_EVERYWHERE.words())
                 .gate(
                         first ? StepWords.FACE_EVEN_ASKED.words() : StepWords.SCRATCHES_GONE.words(),

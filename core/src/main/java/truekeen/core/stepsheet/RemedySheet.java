@@ -100,7 +100,7 @@ public final class RemedySheet {
         Map<Integer, List<Work>> byStone = byStone(chosen);
         if (byStone.keySet().stream()
                 .anyMatch(i -> i < honing.path().size() - 1 || honing.path().size() == 1)) {
-            steps.add(hold.setGuide(JobKind.SECONDARY, honing.last(), edge));
+            steps.add(hold.setGuide(JobKind.SECONDARY, honing.last(), Step.Intent.MATCH, edge));
         }
         chosen.stream().filter(c -> c.at(Remedy.Entry.BACK)).findFirst().ifPresent(c -> steps.add(back(c)));
         double scratch = finest().scratchUm();

@@ -34,6 +34,7 @@ import truekeen.core.keenness.Stretch;
  * @param stations strokes planned at each station: along a cambered edge from the left corner, or edge by edge of a
  *     row of teeth; empty where they are not dealt to stations
  * @param setOf strokes that one side gets before the other has its turn; 0 for a whole side at a time
+ * @param intent what it does to the angle that is there: what the ink is to show
  */
 public record Step(
         Kind kind,
@@ -60,12 +61,37 @@ public record Step(
         double handFactor,
         BurrTask burrTask,
         List<Integer> stations,
-        int setOf) {
+        int setOf,
+        Intent intent) {
 
     /** Keeps the lists from changing. */
     public Step {
         how = List.copyOf(how);
         stations = List.copyOf(stations);
+    }
+
+    /** What a step does to the angle that is there. */
+    public enum Intent {
+        /** The bevel that is there is met: the ink goes evenly. */
+        MATCH,
+        /** Laid lower than it was: the ink goes at the heel first. */
+        LOWER,
+        /** The cheeks behind the edge: the ink goes there, and not at the edge. */
+        THIN,
+        /** Raised above what is there: the ink goes at the edge first. */
+        STEEPEN,
+        /** A facet of its own: the ink goes at the edge only. */
+        ADD;
+
+        /** Whether the edge is to be bare first. */
+        public boolean edgeFirst() {
+            return this == STEEPEN || this == ADD;
+        }
+
+        /** Whether the heel is to be bare first. */
+        public boolean heelFirst() {
+            return this == LOWER || this == THIN;
+        }
     }
 
     /** What a step does to the burr. */
@@ -162,6 +188,7 @@ public record Step(
                 handFactor,
                 burrTask,
                 stations,
-                setOf);
+                setOf,
+                intent);
     }
 }

@@ -36,6 +36,7 @@ public final class StepBuilder {
     private Step.BurrTask burrTask = Step.BurrTask.NOTHING;
     private List<Integer> stations = List.of();
     private int setOf = 1;
+    private Step.Intent intent = Step.Intent.MATCH;
 
     StepBuilder(Step.Kind kind, String title, Stretch where) {
         this.kind = kind;
@@ -149,6 +150,12 @@ public final class StepBuilder {
         return this;
     }
 
+    /** What it does to the angle that is there. */
+    public StepBuilder meaning(Step.Intent meant) {
+        intent = meant;
+        return this;
+    }
+
     /** Strokes that one side gets before the other has its turn; 0 for a whole side at a time. */
     public StepBuilder inSetsOf(int set) {
         setOf = set;
@@ -182,6 +189,7 @@ public final class StepBuilder {
                 handFactor,
                 burrTask,
                 stations,
-                setOf);
+                setOf,
+                intent);
     }
 }

@@ -142,6 +142,11 @@ public final class StepSheet {
         return plan.all().stream().limit(plan.all().indexOf(job)).anyMatch(Thinning.class::isInstance);
     }
 
+    private Step.Intent intent(Job job, Angle angle) {
+        boolean ground = plan.all().stream().limit(plan.all().indexOf(job)).anyMatch(Job::covered);
+        return manner.intent(job.kind(), angle, ground);
+    }
+
     private static boolean firstOnWheel(List<Step> steps) {
         return steps.stream().noneMatch(s -> s.kind() == Step.Kind.GRIND);
     }
@@ -161,10 +166,13 @@ public final class StepSheet {
             path.legs().forEach(leg -> steps.add(backLeg(path, leg)));
             return;
         }
-        job.angle().ifPresent(angle -> steps.add(faces.hold(job, angle, edge)));
+        job.angle().ifPresent(angle -> steps.add(faces.hold(job, angle, intent(job, angle), edge)));
         boolean between = job.edge() && manner.habits().burrEachStone(manner.kind());
         for (int i = 0; i < path.legs().size(); i++) {
-            steps.add(job.edge() || job.covered() ? write.work(path, i, job, edge) : faces.face(path, i, job, edge));
+            steps.add(
+                    job.edge() || job.covered()
+                            ? write.work(path, i, job, intent(job, job.angle().orElseThrow()), edge)
+                            : faces.face(path, i, job, edge));
             if (between && i < path.legs().size() - 1) {
                 steps.add(burr.deburrBetween(path.legs().get(i).abrasive(), edge));
             }

@@ -6,6 +6,8 @@ import truekeen.core.message.Wording;
 enum StepWords implements Wording {
     SHAPE_THE_BEVEL("Shape the {bevel} on the {stone}"),
     REFINE_THE_BEVEL("Refine the {bevel} on the {stone}"),
+    SHAPED_A_FACET(
+            "Even scratches in one strip along the edge, end to end, then a burr you can feel on {other}.{stations}"),
     SHAPED("Even scratches over the whole bevel right to the edge, then a burr you can feel on {other}.{stations}"),
     BURR_END_TO_END("Is there a burr along the whole edge, end to end?"),
     STAY_FOR_THE_BURR("Stay on this stone where the burr is missing: the apex is not reached there."),
@@ -49,28 +51,34 @@ enum StepWords implements Wording {
     WHY_NOT_HOT("Thick steel takes heat; a thin edge is burnt before the finger feels anything."),
     GRIND_CAUTION("Eye protection and guards on; no gloves near the wheel; check its marked speed; manuals first."),
     FIND_THE_ANGLE("Find {angle} {angleWords} for the {bevel}"),
-    FIND_BY_HAND(
-            "Lay the bevel flat, heel first, then tip it until heel and edge both bear. Ink it, take two strokes: the ink goes evenly from heel to edge."),
-    FIND_BY_NAIL(
-            "The bevel is too narrow to feel on the stone: draw the nail across it toward the edge, lower the spine until it no longer catches, and carry that height to the stone. Ink it, take two strokes: the ink goes evenly from shoulder to edge."),
     CLAMP_THE_BLADE("Clamp the blade and lay file or stone at {angle} {angleWords} on the {bevel}"),
-    CLAMP_HOW(
-            "In a vise, the bevel up and the edge away from you. Lay it flat on the bevel it has; ink it, take two strokes forward: the ink goes over the whole bevel."),
-    CLAMP_NOT_EVEN("Ink gone only at the heel: raise its near end. Only at the edge: lower it."),
     TURN_THE_CAM("Leave the blade clamped in the {guide} and turn the cam for the {bevel}"),
-    CAM_HOW(
-            "The projection stays as it was for the primary; the cam alone makes the step. Ink the edge, take two strokes: the ink goes in a narrow strip along the edge."),
     CAM_ASKED("Does the ink go along the edge only, end to end?"),
     CAM_IF_NOT("Gone over the whole bevel: the cam is not turned. Only at one end: seat the tool again."),
     WHY_CAM("A blade that is not unclamped cannot come back crooked."),
+    FIND_BY_HAND("Lay the bevel flat, heel first, then tip it until heel and edge both bear."),
+    FIND_BY_NAIL(
+            "The bevel is too narrow to feel on the stone: draw the nail across it toward the edge, lower the spine until it no longer catches, and carry that height to the stone."),
+    FIND_ABOVE("Lay the bevel flat until heel and edge both bear, then raise it a little more."),
+    FIND_BELOW("Lay the bevel flat until heel and edge both bear, then lower it a little."),
+    ONE_PIECE("Then keep hand and forearm as one piece."),
+    CLAMP_HOW("In a vise, the bevel up and the edge away from you. Lay it flat on the bevel it has."),
+    RAISE_ITS_END("raise its near end"),
+    LOWER_IT("lower it"),
+    MOVE_ALONG("move along to the other end"),
+    CAM_HOW("The projection stays as it was for the primary; the cam alone makes the step."),
+    INK_IT("Ink the bevel with a felt pen, two strokes, wipe, look: {right}"),
+    INK_GOES_EVENLY("the ink goes evenly from heel to edge, end to end."),
+    INK_GOES_AT_THE_EDGE("the ink goes in a narrow strip along the edge and nowhere else, end to end."),
+    INK_GOES_AT_THE_HEEL("the ink goes at the heel first; the bare band grows toward the edge as you work."),
+    INK_FROM_THE_HEEL("Does the ink go from the heel first, end to end?"),
+    NOT_EVEN("Ink gone only at the heel: {toRaise}. Only at the edge: {toLower}. Only at one end: {toEven}."),
+    NOT_AT_THE_EDGE("Ink gone at the heel, or all of it: {toRaise}. Only at one end: {toEven}."),
+    NOT_AT_THE_HEEL("Ink gone at the edge first: {toLower}. Only at one end: {toEven}."),
+    INK_SAYS_BY_HOW_MUCH("The ink check says by how much."),
     INK_EVEN("Does the ink go evenly?"),
-    HAND_NOT_EVEN(
-            "Ink gone only at the shoulder: raise a little. Only at the edge: lower. Then keep hand and forearm as one piece."),
     WHY_SAME_ANGLE("The same angle every stroke matters more than its exact degree."),
     SET_THE_GUIDE("Set the {guideName} for the {bevel}"),
-    SEAT_AND_INK("{seating} Ink the bevel, take two strokes: the ink goes evenly from end to end."),
-    GUIDE_NOT_EVEN(
-            "Ink gone only at the heel: {toRaise}. Only at the edge: {toLower}. Only at one end: {toEven}. The ink check says by how much."),
     WHY_SAME_SETTING("Repeating the same setting matters more than its exact degree."),
     MAKE_READY("Make the stones ready"),
     IN_THIS_ORDER("These, in this order."),

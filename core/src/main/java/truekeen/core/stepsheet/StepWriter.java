@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.care.PrepAct;
+import truekeen.core.job.EdgeBevel;
 import truekeen.core.job.Hold;
 import truekeen.core.job.Job;
 import truekeen.core.keenness.Stretch;
@@ -64,7 +65,7 @@ final class StepWriter {
         return leg.leastCount() || leg.eased() ? 0 : leg.abrasive().effort().factor();
     }
 
-    Step work(JobPath path, int index, Job job, Stretch edge) {
+    Step work(JobPath path, int index, Job job, Step.Intent intent, Stretch edge) {
         Angle angle = job.angle().orElseThrow();
         Leg leg = path.legs().get(index);
         boolean shapes = index == 0;
@@ -86,12 +87,15 @@ final class StepWriter {
                 .lasting(seconds(leg, each * manner.worked().size()))
                 .how(how(job, leg, shapes, last, each, edge))
                 .learned(learns(leg))
+                .meaning(shapes ? intent : Step.Intent.MATCH)
                 .atStations(dealt)
                 .inSetsOf(manner.setOf());
         learnedCount(step, leg.abrasive(), manner.worked(), each);
         String stations = manner.stations(dealt);
         if (shapes) {
-            return step.look(StepWords.SHAPED.fill("other", manner.other(), "stations", stations))
+            boolean facet = job instanceof EdgeBevel bevelled && bevelled.secondary();
+            return step.look((facet ? StepWords.SHAPED_A_FACET : StepWords.SHAPED)
+                            .fill("other", manner.other(), "stations", stations))
                     .gate(StepWords.BURR_END_TO_END.words(), StepWords.STAY_FOR_THE_BURR.words())
                     .burr(Step.BurrTask.RAISE, StepWords.BURR_RAISED.fill("other", manner.other()))
                     .because(StepWords.WHY_SHAPE.words())

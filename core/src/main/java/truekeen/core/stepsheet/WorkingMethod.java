@@ -31,6 +31,7 @@ import truekeen.core.tool.ToolUse;
  * @param brings what is known of the tool since it was taken in
  * @param closes whether it may close on the fingers
  * @param steepens whether the edge is set clearly steeper than it was: a thin one then raises a big burr
+ * @param present the bevels that the tool has; empty where they are not known
  * @param kind the family
  * @param habits what the house does at the stones
  */
@@ -47,6 +48,7 @@ public record WorkingMethod(
         Arrival brings,
         boolean closes,
         boolean steepens,
+        Optional<TargetBevel> present,
         GeometryKind kind,
         SheetHabits habits) {
 
@@ -82,6 +84,7 @@ public record WorkingMethod(
                 Arrival.UNKNOWN,
                 false,
                 false,
+                Optional.empty(),
                 kind,
                 SheetHabits.USUAL);
     }
@@ -101,6 +104,7 @@ public record WorkingMethod(
                 brings,
                 closes,
                 steepens,
+                present,
                 kind,
                 changed);
     }
@@ -112,10 +116,10 @@ public record WorkingMethod(
     /**
      * The same of a tool of which this is known.
      *
-     * @param lastNow its last bevel as it is
-     * @param lastThen its last bevel as it is to be
+     * @param now its bevels as they are
+     * @param then its bevels as they are to be
      */
-    public WorkingMethod bringing(Arrival known, ToolUse use, Angle lastNow, Angle lastThen) {
+    public WorkingMethod bringing(Arrival known, ToolUse use, TargetBevel now, TargetBevel then) {
         return new WorkingMethod(
                 ground,
                 honed,
@@ -128,9 +132,40 @@ public record WorkingMethod(
                 camber,
                 known,
                 known.mayClose(use),
-                kind.spined() && both() && lastThen.minus(lastNow).degrees() >= Prior.STEEPENS_FROM_DEG.value(),
+                kind.spined() && both() && then.last().minus(now.last()).degrees() >= Prior.STEEPENS_FROM_DEG.value(),
+                Optional.of(now),
                 kind,
                 habits);
+    }
+
+    /**
+     * What a job does to the angle that is there; matching where that is not known.
+     *
+     * @param ground whether the bevel under it was ground before
+     */
+    Step.Intent intent(JobKind kind, Angle angle, boolean ground) {
+        if (kind == JobKind.THINNING) {
+            return Step.Intent.THIN;
+        }
+        if (kind == JobKind.BACK_BEVEL) {
+            return Step.Intent.ADD;
+        }
+        if (present.isEmpty()) {
+            return Step.Intent.MATCH;
+        }
+        TargetBevel now = present.get();
+        boolean fresh = kind == JobKind.SECONDARY && (ground || !now.hasSecondary() && steeper(angle, now.primary()));
+        if (fresh) {
+            return Step.Intent.ADD;
+        }
+        Angle there = kind == JobKind.PRIMARY ? now.primary() : now.last();
+        return steeper(angle, there)
+                ? Step.Intent.STEEPEN
+                : steeper(there, angle) ? Step.Intent.LOWER : Step.Intent.MATCH;
+    }
+
+    private static boolean steeper(Angle one, Angle other) {
+        return one.minus(other).degrees() > Prior.SAME_ANGLE_DEG.value();
     }
 
     /** What a bevel is called: the ground one, or the honed one. */
