@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
 
@@ -12,6 +13,7 @@ export const SIDES: Record<string, string> = {
   SECOND_END: 'right end',
 }
 const SETS = [5, 10, 20]
+const MOST_AT_ONCE = 20
 
 interface CounterProps {
   step: BenchStep
@@ -79,7 +81,41 @@ export function Counter(p: CounterProps) {
           </button>
         ))}
       </div>
+      <Typed open={p.open} count={(n) => p.count(p.next, n)} />
     </>
+  )
+}
+
+/** Strokes counted elsewhere, typed at once. */
+function Typed({ open, count }: { open: boolean; count: (n: number) => void }) {
+  const [typed, setTyped] = useState('')
+  const n = /^\d{1,4}$/.test(typed.trim()) ? Number(typed) : 0
+  return (
+    <form
+      className="flex gap-3 items-end"
+      onSubmit={(e) => {
+        e.preventDefault()
+        if (n > 0 && open) {
+          // The service takes so many at once.
+          for (let left = n; left > 0; left -= MOST_AT_ONCE) count(Math.min(MOST_AT_ONCE, left))
+          setTyped('')
+        }
+      }}
+    >
+      <label className="flex-1 min-w-0">
+        <span className="block quiet">or type how many you took</span>
+        <input
+          className="input w-full h-[72px] text-[1.3rem]"
+          inputMode="numeric"
+          value={typed}
+          disabled={!open}
+          onChange={(e) => setTyped(e.target.value)}
+        />
+      </label>
+      <button type="submit" className="btn min-h-[72px] text-[1.1rem]" disabled={!open || n === 0}>
+        Count them
+      </button>
+    </form>
   )
 }
 

@@ -8,6 +8,8 @@ type Sign = Schemas['TapView']
 
 interface GateProps {
   here: Here
+  /** The question of the step. */
+  asked: string
   open: boolean
   marking: Sign | null
   onTap: (sign: Sign) => void
@@ -16,7 +18,7 @@ interface GateProps {
 }
 
 /** What is seen, in one tap each, and what follows from it. */
-export function GatePanel({ here, open, marking, onTap, onPlace, layout }: GateProps) {
+export function GatePanel({ here, asked, open, marking, onTap, onPlace, layout }: GateProps) {
   const stands = (sign: string) => here.seen.some((s) => s.sign === sign)
   return (
     <div>
@@ -33,6 +35,11 @@ export function GatePanel({ here, open, marking, onTap, onPlace, layout }: GateP
             )}
           </ul>
         </div>
+      )}
+      {here.gate.state === 'ASK' && here.gate.words !== asked && (
+        <p role="alert" className="border-l-4 border-warning pl-3 mb-3 text-[1.25rem] font-semibold">
+          {here.gate.words}
+        </p>
       )}
       {here.gate.notes.map((n) => (
         <p key={n} className="border-l-4 border-base-300 pl-3 mb-2">

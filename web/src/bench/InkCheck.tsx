@@ -15,10 +15,28 @@ const INTENTS = [
   { value: 'LOWER', label: 'lower it, or thin' },
   { value: 'STEEPEN', label: 'steepen, or a secondary' },
 ]
-const START = { intent: 'MATCH', gone: [] as string[], band: '', strokes: '3' }
+/** What a step does to the angle, as the ink check asks it. */
+const BY_STEP = {
+  MATCH: 'MATCH',
+  LOWER: 'LOWER',
+  THIN: 'LOWER',
+  STEEPEN: 'STEEPEN',
+  ADD: 'STEEPEN',
+} as const
+
+const START = { intent: 'MATCH' as string, gone: [] as string[], band: '', strokes: '2' }
+
+interface InkProps {
+  session: Session
+  step: number
+  /** What this step does to the angle: the check opens on it. */
+  intent: Schemas['StepView']['intent']
+  /** Puts a sign down at the step, where it takes that sign; its words. */
+  putDown: (sign: string) => (() => void) | undefined
+}
 
 /** The ink check: colour the bevel, take a few strokes, tap where the ink is gone. */
-export function InkCheck({ session, step }: { session: Session; step: number }) {
+export function InkCheck({ session, step, intent, putDown }: InkProps) {
   const [open, setOpen] = useState(false)
   return (
     <div className="pt-3">
@@ -30,13 +48,14 @@ export function InkCheck({ session, step }: { session: Session; step: number }) 
       >
         Ink check
       </button>
-      {open && <Dialogue session={session} step={step} />}
+      {open && <Dialogue session={session} step={step} intent={intent} putDown={putDown} />}
     </div>
   )
 }
 
-function Dialogue({ session, step }: { session: Session; step: number }) {
-  const [seen, setSeen] = useState(START)
+function Dialogue({ session, step, intent, putDown }: InkProps) {
+  const start: typeof START = { ...START, intent: BY_STEP[intent] }
+  const [seen, setSeen] = useState(start)
   const [taken, setTaken] = useState<string>()
   const queries = useQueryClient()
   const question = { ...seen, step }
@@ -54,7 +73,7 @@ function Dialogue({ session, step }: { session: Session; step: number }) {
       ),
     onSuccess: (_, now) => {
       setTaken(now.change!.words)
-      setSeen(START)
+      setSeen(start)
       void queries.invalidateQueries()
     },
   })
@@ -69,7 +88,7 @@ function Dialogue({ session, step }: { session: Session; step: number }) {
   const fault = (field: string) => a?.faults.find((f) => f.field === field)?.message
   return (
     <section aria-label="Ink check" className="border-l-4 border-primary pl-3 mt-3 space-y-3">
-      <p>Colour the bevel with ink, take three strokes {a?.on}, and look.</p>
+      <p className="text-[1.15rem]">Ink the bevel with a felt pen, take two strokes {a?.on}, wipe, look.</p>
       <Pick
         legend="The strokes were to"
         value={seen.intent}
@@ -123,6 +142,15 @@ function Dialogue({ session, step }: { session: Session; step: number }) {
                 Change the set-up so
               </button>
             </>
+          )}
+          {a.sign && putDown(a.sign) && (
+            <button
+              type="button"
+              className="btn btn-outline min-h-[72px] text-[1.1rem]"
+              onClick={putDown(a.sign)}
+            >
+              Put this look down at the step
+            </button>
           )}
           {take.error instanceof Refused && (
             <p role="alert" className="text-error font-semibold">

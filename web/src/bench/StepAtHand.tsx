@@ -83,6 +83,11 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
       add({ kind: 'OBSERVED', step: at, sign: sign.sign })
     }
   }
+  /** Puts a sign down that an instrument or a check came to, where this step takes it. */
+  const putDown = (name: string) => {
+    const sign = here?.offers.find((o) => o.sign === name && !o.placed)
+    return open && sign ? () => tap(sign) : undefined
+  }
   const read = useCallback(
     (instrument: string) => (value: number) => add({ kind: 'READ', step: at, note: instrument, value }),
     [add, at],
@@ -151,6 +156,7 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
           {here && (
             <GatePanel
               here={here}
+              asked={s.gate}
               open={open}
               marking={marking}
               onTap={tap}
@@ -160,7 +166,7 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
           )}
         </div>
       </section>
-      <Seeing session={session} read={read} leftHanded={tablet.leftHanded} />
+      <Seeing session={session} read={read} leftHanded={tablet.leftHanded} putDown={putDown} />
       <Actions
         gated={s.gate !== ''}
         open={open}
@@ -220,10 +226,12 @@ function Seeing({
   session,
   read,
   leftHanded,
+  putDown,
 }: {
   session: Session
   read: (instrument: string) => (value: number) => void
   leftHanded: boolean
+  putDown: (sign: string) => (() => void) | undefined
 }) {
   const at = session.current
   const now = session.steps[at]!
@@ -278,7 +286,9 @@ function Seeing({
       {s.kind === 'GRIND' && s.abrasiveId !== '' && (
         <SeenAtWheel key={`seen-${at}`} toolId={session.toolId} passes={0} />
       )}
-      {s.angleDeg !== null && <InkCheck key={at} session={session} step={at} />}
+      {s.angleDeg !== null && (
+        <InkCheck key={at} session={session} step={at} intent={s.intent} putDown={putDown} />
+      )}
       {session.steps[at + 1] && (
         <p className="mt-2 text-[1.05rem]">
           <span className="quiet">Then: </span>
