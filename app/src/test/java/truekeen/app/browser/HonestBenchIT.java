@@ -1,0 +1,96 @@
+package truekeen.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** What was not done does not count as done, and what is right is not refused: as whole tasks. */
+class HonestBenchIT {
+    private static Service service;
+
+    @BeforeAll
+    static void start() {
+        service = Service.demo();
+    }
+
+    @AfterAll
+    static void stop() {
+        service.close();
+    }
+
+    /** A chisel of one bevel, planned with a secondary of its own, at the bench. */
+    private static Bench atTheBench(Browser browser, String name) {
+        browser.door(name, "boat shed", "bench chisel: general bench work", "low-alloy tool steel")
+                .type("A Width", "20")
+                .type("B Thickness", "3.2")
+                .type("C Usable length", "90")
+                .type("D Retire at", "20")
+                .type("E Primary bevel", "25");
+        browser.press("Take it in, survey next").atPath(".*/survey$").see("This edge wants");
+        browser.press("Keep the survey, angle next").atPath(".*/angle$").see("30.0");
+        browser.press("Keep this set-up, plan next").atPath(".*/plan$").see("Step sheet");
+        browser.press("Take this plan to the bench").atPath(".*/bench$");
+        browser.press("Start at the bench").atPath(".*/bench/[0-9a-f-]{36}$");
+        return new Bench(browser);
+    }
+
+    @Test
+    void aFirstSecondaryIsFoundByInkGoneAtTheEdgeOnly() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            Bench bench = atTheBench(browser, "first secondary");
+            while (!bench.step().startsWith("Set the")) {
+                bench.doStep();
+            }
+            browser.see("Ink the bevel with a felt pen, two strokes, wipe, look")
+                    .see("Does the ink go along the edge only, end to end?");
+            bench.tap("ink gone evenly");
+            browser.see("it still lies on the bevel it had");
+            bench.tap("ink gone only at the edge");
+            browser.seeNoMore("it still lies on the bevel it had");
+            String set = bench.step();
+            browser.press("Yes, go on");
+            browser.until("the step after it", d -> !bench.step().equals(set));
+        }
+    }
+
+    @Test
+    void aSessionTappedThroughIsNotCountedAndNothingIsKeenUntilItCuts() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            Bench bench = atTheBench(browser, "tapped through");
+            int steps = 0;
+            while (!bench.step().isEmpty()) {
+                String title = bench.step();
+                browser.press(browser.text().contains("Yes, go on") ? "Yes, go on" : "Done, go on");
+                browser.until("going on", d -> !bench.step().equals(title));
+                bench.confirmed();
+                assertThat(steps++).isLessThan(40);
+            }
+            assertThat(browser.text()).doesNotContain("Raised");
+            browser.press("Test the edge").atPath(".*/test$");
+            browser.press("no light along the edge").press("Judge the edge").see("Not tested yet");
+            browser.see("Nothing here speaks of a cut");
+            browser.press("Test again")
+                    .press("end grain shines")
+                    .press("Judge the edge")
+                    .see("Keen");
+            browser.see("By: end grain shines");
+            bench.putAway();
+            browser.see("not counted");
+        }
+    }
+
+    @Test
+    void aNumberIsTypedInsteadOfTapped() {
+        try (Browser browser = new Browser(service.url(), 390, 844)) {
+            Bench bench = atTheBench(browser, "typed count");
+            bench.toFirstCount();
+            browser.type("or type how many you took", "52").press("Count them");
+            browser.until("fifty-two", d -> bench.count("BEVEL") == 52);
+            bench.confirmed();
+            browser.reload();
+            browser.until("fifty-two after a reload", d -> bench.count("BEVEL") == 52);
+        }
+    }
+}
