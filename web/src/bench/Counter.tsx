@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useId, useState } from 'react'
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
 
@@ -89,6 +89,7 @@ export function Counter(p: CounterProps) {
 /** Strokes counted elsewhere, typed at once. */
 function Typed({ open, count }: { open: boolean; count: (n: number) => void }) {
   const [typed, setTyped] = useState('')
+  const id = useId()
   const n = /^\d{1,4}$/.test(typed.trim()) ? Number(typed) : 0
   return (
     <form
@@ -102,16 +103,19 @@ function Typed({ open, count }: { open: boolean; count: (n: number) => void }) {
         }
       }}
     >
-      <label className="flex-1 min-w-0">
-        <span className="block quiet">or type how many you took</span>
+      <div className="flex-1 min-w-0">
+        <label htmlFor={id} className="block quiet">
+          or type how many you took
+        </label>
         <input
+          id={id}
           className="input w-full h-[72px] text-[1.3rem]"
           inputMode="numeric"
           value={typed}
           disabled={!open}
           onChange={(e) => setTyped(e.target.value)}
         />
-      </label>
+      </div>
       <button type="submit" className="btn min-h-[72px] text-[1.1rem]" disabled={!open || n === 0}>
         Count them
       </button>
