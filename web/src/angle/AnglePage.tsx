@@ -151,13 +151,23 @@ function Angle({
             {a && a.settings.length > 0 && a.holderId !== 'HAND' && (
               <p className="text-[1.15rem]">
                 Set the {holder}:{' '}
-                {[...a.settings].reverse().map((s, i) => (
-                  <span key={s.bevel}>
-                    {i > 0 && ', '}
-                    {s.name} <b>{setTo(s.setting.value, s.unit)}</b> for the {s.bevelWords}
+                {leftClamped(a.settings) ? (
+                  <span>
+                    {a.settings[0]!.name} <b>{setTo(a.settings[0]!.setting.value, a.settings[0]!.unit)}</b>{' '}
+                    for the {a.settings[0]!.bevelWords}. For the {a.settings[1]!.bevelWords}:{' '}
+                    {a.settings[1]!.where}
                   </span>
-                ))}
-                .
+                ) : (
+                  <>
+                    {[...a.settings].reverse().map((s, i) => (
+                      <span key={s.bevel}>
+                        {i > 0 && ', '}
+                        {s.name} <b>{setTo(s.setting.value, s.unit)}</b> for the {s.bevelWords}
+                      </span>
+                    ))}
+                    .
+                  </>
+                )}
               </p>
             )}
             {a?.warnings.map((w) => (
@@ -244,4 +254,10 @@ function Chosen({ answer: a }: { answer: Answer | undefined }) {
       </p>
     </div>
   )
+}
+
+/** Whether both bevels stand at one setting: what is done instead of setting it again is said where it is set. */
+function leftClamped(settings: Schemas['SettingView'][]): boolean {
+  const [first, second] = settings
+  return !!first && !!second && first.setting.value === second.setting.value
 }
