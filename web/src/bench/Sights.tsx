@@ -45,6 +45,26 @@ function Bevel({ children }: { children: React.ReactNode }) {
   )
 }
 
+/** The inked bevel, heel above and edge below, bare from one height to another: scratches where the ink is gone. */
+function Inked({ bare: [from, to] }: { bare: [number, number] }) {
+  return (
+    <>
+      <rect x="0" y="6" width="200" height="62" fill="var(--color-base-content)" opacity="0.82" />
+      <rect x="0" y={6 + from} width="200" height={to - from} className="steel" />
+      {Array.from({ length: 9 }, (_, i) => (
+        <path
+          key={i}
+          d={`M${8 + i * 23} ${6 + from + 2}V${6 + to - 2}`}
+          stroke="var(--color-base-content)"
+          strokeWidth="2.5"
+          opacity="0.55"
+        />
+      ))}
+      <path d="M0 68H200" stroke="var(--color-base-content)" strokeWidth="2.5" />
+    </>
+  )
+}
+
 function Drawn({ kind, right }: { kind: string; right: boolean }) {
   switch (kind) {
     case 'SCRATCHES':
@@ -95,25 +115,11 @@ function Drawn({ kind, right }: { kind: string; right: boolean }) {
         </>
       )
     case 'INK':
-      return (
-        <>
-          <rect x="0" y="6" width="200" height="62" className="steel" />
-          {right ? (
-            Array.from({ length: 9 }, (_, i) => (
-              <path
-                key={i}
-                d={`M${8 + i * 23} 9V66`}
-                stroke="var(--color-base-content)"
-                strokeWidth="2.5"
-                opacity="0.55"
-              />
-            ))
-          ) : (
-            <rect x="0" y="30" width="200" height="38" fill="var(--color-base-content)" opacity="0.82" />
-          )}
-          <path d="M0 68H200" stroke="var(--color-base-content)" strokeWidth="2.5" />
-        </>
-      )
+      return <Inked bare={right ? [0, 62] : [0, 24]} />
+    case 'INK_STRIP':
+      return <Inked bare={right ? [48, 62] : [0, 62]} />
+    case 'INK_FROM_HEEL':
+      return <Inked bare={right ? [0, 34] : [44, 62]} />
     case 'LAND':
       return (
         <Bevel>

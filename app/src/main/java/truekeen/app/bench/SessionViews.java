@@ -128,9 +128,9 @@ class SessionViews {
                                 .toList(),
                         gate.notes()),
                 StepGate.offers(step).stream()
-                        .map(s -> new TapView(s, s.words(), s.says(), s.placed()))
+                        .map(s -> new TapView(s, s.words(), StepGate.says(step, s), s.placed()))
                         .toList(),
-                now.standing().stream().map(SessionViews::seen).toList(),
+                now.standing().stream().map(s -> seen(step, s)).toList(),
                 now.readings().stream().map(r -> taken(r, step, steel)).toList(),
                 new BurrView(burr.life(), burr.words(), burr.ask(), burr.warning(), burr.moments()),
                 Sight.of(step).stream()
@@ -147,12 +147,12 @@ class SessionViews {
         return pace.isPresent() ? Math.max(0, strokes) * pace.getAsDouble() : null;
     }
 
-    private static SeenHere seen(BenchState.Seen s) {
+    private static SeenHere seen(Step step, BenchState.Seen s) {
         Observation o = s.observation();
         return new SeenHere(
                 o.sign(),
                 o.words(),
-                o.sign().says(),
+                StepGate.says(step, o.sign()),
                 o.where().map(Stretch::fromMm).orElse(null),
                 o.where().map(Stretch::toMm).orElse(null),
                 s.strokesBefore());

@@ -9,6 +9,8 @@ public enum Sight {
     BURR("a burr from end to end", "none in one place"),
     NO_BURR("nothing stands over the edge", "a lip on one side"),
     INK("gone evenly from heel to edge", "gone at the heel only"),
+    INK_STRIP("gone in a narrow strip at the edge", "gone over the whole bevel"),
+    INK_FROM_HEEL("gone at the heel, growing toward the edge", "gone at the edge first"),
     LAND("the blunt land just gone, even across", "gone at one end, standing at the other"),
     NARROW_LAND("a narrow land, the same from end to end", "keen at one place, a wide land at another"),
     POLISH("flat and bright to the edge", "a rounded, brighter line at the very edge");
@@ -41,12 +43,17 @@ public enum Sight {
             case SHED -> List.of(POLISH);
             case NOTHING ->
                 switch (step.kind()) {
-                    case SET_GUIDE -> List.of(INK);
+                    case SET_GUIDE -> List.of(inked(step.intent()));
+                    case ADJUST -> step.angleDeg().isPresent() ? List.of(inked(step.intent())) : List.of();
                     case GRIND -> List.of(LAND);
                     case ENDS, TEETH -> List.of(NARROW_LAND);
                     case WORK -> List.of(SCRATCHES);
                     default -> List.of();
                 };
         };
+    }
+
+    private static Sight inked(Step.Intent intent) {
+        return intent.edgeFirst() ? INK_STRIP : intent.heelFirst() ? INK_FROM_HEEL : INK;
     }
 }

@@ -92,7 +92,7 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
     }
 
     /** What a sign says at a step: where the ink is to go depends on what the step does to the angle. */
-    static Says says(Step step, Sign sign) {
+    public static Says says(Step step, Sign sign) {
         Step.Intent intent = step.intent();
         return switch (sign) {
             case INK_EDGE -> intent.edgeFirst() ? Says.GOOD : Says.BAD;
