@@ -144,6 +144,17 @@ public final class Browser implements AutoCloseable {
         return this;
     }
 
+    /** Taps what a selector finds. */
+    Browser tap(String selector) {
+        until("waiting to tap " + selector, d -> {
+            WebElement element = d.findElement(By.cssSelector(selector));
+            center(element);
+            element.click();
+            return element;
+        });
+        return this;
+    }
+
     /** Goes to a stage of the tool at hand. */
     Browser stage(String name) {
         By by = By.xpath("//nav[@aria-label='Stages']//a[contains(normalize-space(.), " + quoted(name) + ")]");

@@ -83,9 +83,7 @@ class MachinesIT {
             widths(browser, "Right end", "54.4", "54.4", "54.4");
             browser.see("lost 0.8 mm less than the other");
             assertThat(browser.accessibilityFaults()).isEmpty();
-            browser.driver()
-                    .findElement(By.cssSelector("[data-count=SECOND_END]"))
-                    .click();
+            browser.tap("[data-count=SECOND_END]");
             widths(browser, "Right end", "53.6", "53.6", "53.6");
             browser.see("Lost: the left end 1.2 mm, the right end 1.2 mm").press("an even land");
             bench.doAll();
