@@ -36,7 +36,8 @@ enum BenchWords implements Wording {
     WOBBLES("It wobbles: find the bevel again, heel first, then tip it until heel and edge both bear."),
     LAND_UNEVEN(
             "The land is uneven{place}: lay the blade down again and even it there; half a millimetre, alike at every edge."),
-    COLOUR("Colour at the edge: the temper is drawn there. Grind past it, lighter, and dip more often."),
+    COLOUR(
+            "Colour at the edge: the temper is drawn there. Grind past it, lighter, and dip more often, until none is left. Only high-speed steel bears it."),
     SIDE_HAD_NONE("{side} has had none."),
     SIDE_HAD_FEW("{side} has had {less} where the other had {more}."),
     THE_LEFT_SIDE("the left side"),

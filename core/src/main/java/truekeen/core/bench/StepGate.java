@@ -48,7 +48,7 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
     public record Todo(String words, Optional<Stretch> where) {}
 
     /** Signs that are noted and shut nothing: they cost work, or tell of something the step cannot mend. */
-    private static final Set<Sign> SHUT_NOTHING = Set.of(BURR_THICK, WOBBLE, NAIL_CATCHES, COLOUR);
+    private static final Set<Sign> SHUT_NOTHING = Set.of(BURR_THICK, WOBBLE, NAIL_CATCHES);
 
     private static final Map<Step.BurrTask, List<Sign>> BY_TASK = Map.of(
             Step.BurrTask.RAISE,
@@ -74,8 +74,9 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
         return switch (step.kind()) {
             case SET_GUIDE -> inked(step.intent());
             case ADJUST -> step.angleDeg().isPresent() ? inked(step.intent()) : List.of();
-            case GRIND -> List.of(COLOUR, OLD_SCRATCHES, SCRATCHES_EVEN);
-            case ENDS, TEETH -> List.of(LAND_EVEN, LAND_UNEVEN, COLOUR, WOBBLE);
+            // A machine leaves no pattern of a stone to judge: what it can spoil is the temper.
+            case GRIND -> List.of(COLOUR, COLOUR_FREE);
+            case ENDS, TEETH -> List.of(LAND_EVEN, LAND_UNEVEN, COLOUR, COLOUR_FREE, WOBBLE);
             case WORK ->
                 List.of(SCRATCHES_EVEN, OLD_SCRATCHES, PATCHY, REFERENCE_DIRTY, REFERENCE_CLEAN, STEADY, WOBBLE);
             default -> List.of();
@@ -99,6 +100,8 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
             case INK_HEEL -> intent.heelFirst() ? Says.GOOD : Says.BAD;
             // Bare all over, a facet of its own has not begun: it still lies on the bevel.
             case INK_EVEN -> intent.edgeFirst() || intent == Step.Intent.THIN ? Says.BAD : Says.GOOD;
+            // Steel that lost its temper is no edge: the step stays shut until it is ground past.
+            case COLOUR -> Says.BAD;
             default -> sign.says();
         };
     }

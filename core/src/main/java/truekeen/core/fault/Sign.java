@@ -56,6 +56,7 @@ public enum Sign {
     CRUMBLES(Group.USE, Says.BAD, false, "the edge crumbles early"),
     POLISHED(Group.LOOK, Says.NOTED, false, "bright right to the edge"),
     COLOUR(Group.COLOUR, Says.NOTED, false, "straw to blue at the edge"),
+    COLOUR_FREE(Group.COLOUR, Says.GOOD, false, "no colour at the edge"),
     REFERENCE_CLEAN(Group.REFERENCE, Says.GOOD, false, "the reference face is clean"),
     REFERENCE_DIRTY(Group.REFERENCE, Says.NOTED, false, "rust or dirt on the reference face"),
     THIN_ENOUGH(Group.THICKNESS, Says.GOOD, false, "thin enough behind the edge"),

@@ -465,6 +465,40 @@ class StepGateTest {
         assertThat(Pace.secondsPerStroke(caughtUp, 0)).isEmpty();
     }
 
+    @ParameterizedTest
+    @EnumSource(
+            value = Step.Kind.class,
+            names = {"GRIND", "ENDS", "TEETH"})
+    void colourAtTheEdgeShutsAGrindingStepUntilItIsGroundPast(Step.Kind kind) {
+        Step step = step(kind, BurrTask.NOTHING, "wheel", 0, Side.BEVEL);
+        steps = List.of(step);
+        assertThat(StepGate.offers(step)).contains(Sign.COLOUR, Sign.COLOUR_FREE);
+        assertThat(gate().state()).isEqualTo(StepGate.State.ASK);
+        see(Observation.of(Sign.COLOUR));
+        assertThat(gate().state()).isEqualTo(StepGate.State.SHUT);
+        assertThat(gate().words()).contains("Grind past it");
+        // Ground past, the question of the step stands again: that none is left does not answer it.
+        see(Observation.of(Sign.COLOUR_FREE));
+        assertThat(gate().state()).isEqualTo(StepGate.State.ASK);
+        see(Observation.of(Sign.COLOUR));
+        assertThat(gate().state()).isEqualTo(StepGate.State.SHUT);
+    }
+
+    @Test
+    void aBurntEdgeIsNotPassedUntilNoColourIsLeft() {
+        steps = List.of(step(Step.Kind.GRIND, BurrTask.NOTHING, "belt", 0), work(BurrTask.RAISE, "coarse", Side.BEVEL));
+        see(Observation.of(Sign.COLOUR));
+        assertThat(pass().orElseThrow().code()).isEqualTo(MessageCode.GATE_SHUT);
+        see(Observation.of(Sign.COLOUR_FREE));
+        assertThat(pass()).isEmpty();
+    }
+
+    @Test
+    void aMachineIsNotJudgedByTheScratchesOfAStone() {
+        assertThat(StepGate.offers(step(Step.Kind.GRIND, BurrTask.NOTHING, "belt", 0)))
+                .noneMatch(s -> s.group() == Sign.Group.SCRATCH);
+    }
+
     @Test
     void everyStepThatIsWorkedHasSomethingToSee() {
         for (BurrTask task : BurrTask.values()) {
