@@ -15,7 +15,7 @@ export function Pulled({ job, wish, setWish }: { job: Job; wish: Wish; setWish: 
       <span className="font-semibold">
         {Math.abs(more) < 1
           ? 'As you pulled it: no slower than the quickest.'
-          : `As you pulled it: ${span(Math.abs(more))} ${more > 0 ? 'more' : 'less'} than the quickest, ${span(job.freelySeconds)}.`}
+          : `As you pulled it: ${span(Math.abs(more))} ${more > 0 ? 'more' : 'less'} than the quickest.`}
       </span>
       <button type="button" className="btn btn-outline min-h-12" onClick={() => setWish(back(wish))}>
         Put all rungs back
@@ -50,7 +50,7 @@ export function Answers({
     onSuccess: () => toolChanged(queries, toolId),
   })
   if (job.answers.length < 2) return null
-  const most = Math.max(...job.answers.map((a) => a.seconds))
+  const most = Math.max(...job.answers.map((a) => a.wholeSeconds))
   const same = way.data && job.legs.map((l) => l.abrasiveId).join() === way.data.stones.join()
   return (
     <section aria-label="Answers" className="pt-3">
@@ -73,14 +73,14 @@ export function Answers({
                 <span className="block text-[0.94rem]">
                   {a.stones.length === 0
                     ? a.note
-                    : `${a.stones.join(', then ')}: about ${span(a.seconds)}, ${a.strokes} strokes, ${figures(a.volumeMm3)} mm³ of steel`}
+                    : `${a.stones.join(', then ')}: about ${span(a.wholeSeconds)} in all, ${a.strokes} strokes, ${figures(a.volumeMm3)} mm³ of steel`}
                   {a.note && a.stones.length > 0 && `, ${a.note}`}
                 </span>
                 {a.stones.length > 0 && (
                   <span
                     aria-hidden="true"
                     className="block h-1.5 mt-1 bg-primary opacity-60"
-                    style={{ width: `${(a.seconds / most) * 100}%` }}
+                    style={{ width: `${(a.wholeSeconds / most) * 100}%` }}
                   />
                 )}
               </button>

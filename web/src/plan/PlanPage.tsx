@@ -151,7 +151,7 @@ function Jobs({
           : shown.legs.length - 1 === 1
             ? 'One change-over.'
             : `${shown.legs.length - 1} change-overs.`}{' '}
-        About {span(shown.seconds)} in all.
+        About {span(shown.seconds)} on these stones; setting, burr and strop come on top.
       </p>
       {shown.flags.map((f) => (
         <Notice key={f} kind="warn">

@@ -50,7 +50,12 @@ public final class PlanRecords {
     /** The same, as it is kept; empty where nothing is. */
     public record WayView(List<String> stones, List<String> names) {}
 
-    /** One answer to a job: what it takes, against the others. */
+    /**
+     * One answer to a job: what it takes, against the others.
+     *
+     * @param seconds on its stones
+     * @param wholeSeconds of the whole sheet if it is taken: setting, burr and strop with it
+     */
     public record AnswerView(
             Answer answer,
             String words,
@@ -58,6 +63,7 @@ public final class PlanRecords {
             List<String> stones,
             int strokes,
             double seconds,
+            double wholeSeconds,
             double volumeMm3,
             String note,
             boolean chosen) {}

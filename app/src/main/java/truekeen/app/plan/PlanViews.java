@@ -59,6 +59,7 @@ public final class PlanViews {
             List<Abrasive> shelf,
             List<PrepAct> preparation,
             Optional<TooMuchByHand> tooMuch) {
+        SheetTime time = SheetTime.of(steps, plan.powered());
         return new PlanView(
                 r.scope(),
                 SurveyViews.words(r.scope()),
@@ -70,8 +71,8 @@ public final class PlanViews {
                 r.honedWidthMm(),
                 r.measuresAfter().values(),
                 plan.volumeMm3(),
-                minutes(plan, SheetTime.of(steps, plan.powered())),
-                plan.jobs().stream().map(p -> job(p, steel)).toList(),
+                minutes(plan, time),
+                plan.jobs().stream().map(p -> job(p, steel, time)).toList(),
                 plan.offers().stream()
                         .map(o -> new OfferView(
                                 o.machine().id(),
@@ -245,7 +246,8 @@ public final class PlanViews {
                 PlanWords.TIME_CHANGES.words()));
     }
 
-    private static JobView job(JobPath path, SteelClass steel) {
+    private static JobView job(JobPath path, SteelClass steel, SheetTime time) {
+        double beside = time.likely() - path.seconds();
         StoneWork job = path.job();
         Optional<FinishWindow> finish = job.finish();
         return new JobView(
@@ -283,6 +285,7 @@ public final class PlanViews {
                                 a.legs().stream().map(l -> l.abrasive().name()).toList(),
                                 a.strokes(),
                                 a.workedSeconds(),
+                                beside + a.workedSeconds(),
                                 a.volumeMm3(),
                                 a.note(),
                                 a.answer() == path.answered()))

@@ -139,6 +139,21 @@ class WishesTest extends ApiTest {
                 .isEqualTo(422);
     }
 
+    @Test
+    void theTimeOfAnAnswerIsThatOfTheSheetItWouldMake() {
+        for (JsonNode promised : honed(plan(Map.of())).path("answers")) {
+            JsonNode taken = plan(Map.of("answer", promised.path("answer").asText()));
+            double whole = taken.path("minutes").path("value").asDouble() * 60;
+            for (JsonNode a : honed(taken).path("answers")) {
+                if (a.path("chosen").asBoolean()) {
+                    assertThat(a.path("wholeSeconds").asDouble()).isCloseTo(whole, within(1e-6));
+                }
+            }
+            assertThat(promised.path("wholeSeconds").asDouble()).isCloseTo(whole, within(0.15 * whole));
+            assertThat(whole).isGreaterThan(promised.path("seconds").asDouble());
+        }
+    }
+
     @ParameterizedTest
     @CsvSource({"LID, 8d7c8a0e-0000-0000-0000-000000000000, 422", "SECONDARY, nonsense, 404"})
     void aRungThatCannotBeIsRefused(String job, String id, int status) {
