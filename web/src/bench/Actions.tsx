@@ -25,7 +25,7 @@ export function Actions(p: ActionsProps) {
         ? 'Yes, go on'
         : 'Done, go on'
   return (
-    <div className="fixed inset-x-0 bottom-0 z-30 bg-base-100 rule-t px-3 sm:px-6 py-2">
+    <div data-actions className="fixed inset-x-0 bottom-0 z-30 bg-base-100 rule-t px-3 sm:px-6 py-2">
       {skipping && <Skip onSkip={p.onSkip} />}
       <div className={`flex gap-2 sm:gap-3 ${p.leftHanded ? 'flex-row-reverse' : ''}`}>
         <button
@@ -50,7 +50,7 @@ export function Actions(p: ActionsProps) {
         {p.gated && (
           <button
             type="button"
-            className="btn btn-outline min-h-[72px] px-3 sm:text-[1.15rem]"
+            className="btn btn-outline min-h-[72px] px-2 sm:px-3 mx-2.5 at-arm"
             disabled={!p.open}
             onClick={p.onNotYet}
           >

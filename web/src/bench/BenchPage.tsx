@@ -5,7 +5,7 @@ import { Strip } from '../drawings/Strip'
 import { Act } from '../ui/Act'
 import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
-import { Beside } from './Beside'
+import { Beside, RunningTime } from './Beside'
 import { StepAtHand, type Marking } from './StepAtHand'
 import { useStages } from '../tool/ToolHead'
 import type { SetAside } from './eventStore'
@@ -42,16 +42,18 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
   }
   return (
     <div className="min-h-dvh flex flex-col px-3 sm:px-6 pb-28">
-      <header className="flex items-center gap-x-3 rule-b">
-        <Link href={`/tools/${s.toolId}`} className="btn btn-ghost min-h-14 px-2">
+      <header className="flex flex-wrap items-center gap-x-3 rule-b lying:-mb-px">
+        <Link href={`/tools/${s.toolId}`} className="btn btn-ghost min-h-14 lying:min-h-10 lying:h-10 px-2">
           ←<span className="hidden sm:inline"> Leave the bench</span>
           <span className="sr-only sm:hidden">Leave the bench</span>
         </Link>
-        <h1 className="text-[1.1rem] font-semibold min-w-0 truncate">{s.toolName}</h1>
+        <h1 className="text-[1.1rem] font-semibold flex-1 min-w-0 truncate">{s.toolName}</h1>
+        <RunningTime />
         <Progress session={s} />
       </header>
       <div className="sticky top-0 z-20 bg-base-100">
         <Strip
+          bare={!marking}
           layout={layout}
           marks={stages.data?.findings ?? []}
           stations={stages.data?.stations ?? []}
@@ -72,7 +74,6 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
         />
         <Away bench={bench} />
       </div>
-      <Beside sessionId={s.id} toolName={s.toolName} />
       <Standing bench={bench} session={s} />
       {s.finishedAt ? (
         <p className="text-[1.4rem] py-8">This session is finished and stands in the log.</p>
@@ -95,6 +96,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
           />
         )
       )}
+      <Beside sessionId={s.id} toolName={s.toolName} />
     </div>
   )
 }
@@ -139,7 +141,7 @@ function Progress({ session }: { session: Session }) {
     <div className="ml-auto">
       <button
         type="button"
-        className="btn btn-ghost min-h-14"
+        className="btn btn-ghost min-h-14 lying:min-h-10 lying:h-10"
         aria-expanded={open}
         onClick={() => setOpen(!open)}
       >

@@ -32,7 +32,7 @@ export function Beside({ sessionId, toolName }: { sessionId: string; toolName: s
   return (
     <div className="rule-b">
       <div className="flex flex-wrap items-center gap-x-2">
-        {tab('times', times.words || 'Times')}
+        {tab('times', 'Times')}
         {rest.length > 0 && tab('others', `${rest.length} more at the bench`)}
         {tab('tablet', 'This tablet')}
       </div>
@@ -40,6 +40,15 @@ export function Beside({ sessionId, toolName }: { sessionId: string; toolName: s
       {open === 'others' && <Others list={rest} />}
       {open === 'tablet' && <TabletChoices />}
     </div>
+  )
+}
+
+/** The time that runs out first, in sight at every step. */
+export function RunningTime() {
+  const times = useTimes()
+  if (times.words === '') return null
+  return (
+    <p className="quiet order-last w-full sm:order-none sm:w-auto sm:ml-auto pb-1 sm:pb-0">{times.words}</p>
   )
 }
 

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react'
+import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
 
@@ -35,89 +35,114 @@ export function Counter(p: CounterProps) {
   const range = s.strokesLow === s.strokesHigh ? `${s.strokes}` : `${s.strokesLow} to ${s.strokesHigh}`
   return (
     <>
-      <div className={`grid gap-3 ${s.sides.length > 1 ? 'grid-cols-2' : ''}`}>
-        {s.sides.map((side) => (
-          <button
-            key={side}
-            type="button"
-            disabled={!p.open}
-            aria-label={`Count one stroke on the ${SIDES[side]}, ${p.counted(side)} so far`}
-            onClick={() => p.count(side, 1)}
-            className={`text-left border-[3px] rounded p-4 min-h-[8.5rem] active:bg-base-200 ${
-              s.sides.length > 1 && side === p.next ? 'border-primary' : 'border-base-content'
-            }`}
-          >
-            <span className="text-[5rem] leading-none font-semibold" data-count={side}>
-              {p.counted(side)}
-            </span>
-            <span className="ml-2 text-[1.1rem]">{p.pending ? 'sending…' : ''}</span>
-            <span className="block text-[1.05rem]">
-              about {range}
-              {s.sides.length > 1 ? `, ${SIDES[side]}` : ''}
-              {s.sides.length > 1 && side === p.next ? ', next' : ''}
-            </span>
-            <span className="block quiet">
-              {p.ready
-                ? 'the gate is open: Space goes on'
-                : side === p.next
-                  ? 'tap here, or Space, for one'
-                  : `tap here, or ${side === s.sides[0] ? '←' : '→'}, for one`}
-            </span>
-          </button>
-        ))}
+      <div className="flex flex-col lying:flex-row gap-3">
+        <div className={`flex-1 grid gap-4 ${s.sides.length > 1 ? 'grid-cols-2' : ''}`}>
+          {s.sides.map((side) => (
+            <button
+              key={side}
+              type="button"
+              disabled={!p.open}
+              aria-label={`Count one stroke on the ${SIDES[side]}, ${p.counted(side)} so far`}
+              onClick={() => p.count(side, 1)}
+              className={`flex flex-wrap items-center gap-x-4 text-left border-[3px] rounded px-3 py-1 min-h-24 active:bg-base-200 ${
+                s.sides.length > 1 && side === p.next ? 'border-primary' : 'border-base-content'
+              }`}
+            >
+              <span
+                className="text-[4.6rem] lying:text-[3.4rem] leading-none font-semibold"
+                data-count={side}
+              >
+                {p.counted(side)}
+              </span>
+              <span>
+                <span className="at-arm block">
+                  about {range}
+                  {s.sides.length > 1 ? `, ${SIDES[side]}` : ''}
+                  {s.sides.length > 1 && side === p.next ? ', next' : ''}
+                </span>
+                <span className="block quiet lying:hidden">
+                  {p.pending
+                    ? 'sending…'
+                    : p.ready
+                      ? 'the gate is open: Space goes on'
+                      : side === p.next
+                        ? 'tap here, or Space, for one'
+                        : `tap here, or ${side === s.sides[0] ? '←' : '→'}, for one`}
+                </span>
+              </span>
+            </button>
+          ))}
+        </div>
+        <Sets open={p.open} count={(n) => p.count(p.next, n)} />
       </div>
       {s.stations.length > 0 && <Stations {...p} />}
       <Pace here={p.here} />
-      <div className="grid grid-cols-3 gap-3">
-        {SETS.map((n) => (
-          <button
-            key={n}
-            type="button"
-            className="btn min-h-[72px] text-[1.3rem]"
-            disabled={!p.open}
-            onClick={() => p.count(p.next, n)}
-          >
-            +{n}
-          </button>
-        ))}
-      </div>
-      <Typed open={p.open} count={(n) => p.count(p.next, n)} />
     </>
   )
 }
 
+/** Several strokes in one touch: a set, or a number that is typed. */
+function Sets({ open, count }: { open: boolean; count: (n: number) => void }) {
+  const [typing, setTyping] = useState(false)
+  if (typing) return <Typed open={open} count={count} onClose={() => setTyping(false)} />
+  return (
+    <div className="grid grid-cols-4 lying:grid-cols-2 gap-3">
+      {SETS.map((n) => (
+        <button
+          key={n}
+          type="button"
+          className={`btn min-h-[72px] lying:h-full lying:min-w-[72px] text-[1.3rem] ${n === 10 ? '' : 'lying:hidden'}`}
+          disabled={!open}
+          onClick={() => count(n)}
+        >
+          +{n}
+        </button>
+      ))}
+      <button
+        type="button"
+        className="btn btn-outline min-h-[72px] lying:h-full lying:min-w-[72px] at-arm px-1"
+        disabled={!open}
+        onClick={() => setTyping(true)}
+      >
+        Type it
+      </button>
+    </div>
+  )
+}
+
 /** Strokes counted elsewhere, typed at once. */
-function Typed({ open, count }: { open: boolean; count: (n: number) => void }) {
+function Typed({ open, count, onClose }: { open: boolean; count: (n: number) => void; onClose: () => void }) {
   const [typed, setTyped] = useState('')
-  const id = useId()
   const n = /^\d{1,4}$/.test(typed.trim()) ? Number(typed) : 0
   return (
     <form
-      className="flex gap-3 items-end"
+      className="flex gap-3"
       onSubmit={(e) => {
         e.preventDefault()
-        if (n > 0 && open) {
-          // The service takes so many at once.
-          for (let left = n; left > 0; left -= MOST_AT_ONCE) count(Math.min(MOST_AT_ONCE, left))
-          setTyped('')
-        }
+        if (n === 0 || !open) return
+        // The service takes so many at once.
+        for (let left = n; left > 0; left -= MOST_AT_ONCE) count(Math.min(MOST_AT_ONCE, left))
+        onClose()
       }}
     >
-      <div className="flex-1 min-w-0">
-        <label htmlFor={id} className="block quiet">
-          or type how many you took
-        </label>
-        <input
-          id={id}
-          className="input w-full h-[72px] text-[1.3rem]"
-          inputMode="numeric"
-          value={typed}
-          disabled={!open}
-          onChange={(e) => setTyped(e.target.value)}
-        />
-      </div>
-      <button type="submit" className="btn min-h-[72px] text-[1.1rem]" disabled={!open || n === 0}>
+      <label htmlFor="typed-strokes" className="sr-only">
+        How many strokes you took
+      </label>
+      <input
+        id="typed-strokes"
+        autoFocus
+        placeholder="how many"
+        className="input flex-1 min-w-0 h-[72px] text-[1.3rem]"
+        inputMode="numeric"
+        value={typed}
+        disabled={!open}
+        onChange={(e) => setTyped(e.target.value)}
+      />
+      <button type="submit" className="btn btn-primary min-h-[72px] at-arm" disabled={!open || n === 0}>
         Count them
+      </button>
+      <button type="button" className="btn btn-ghost min-h-[72px] ml-1" onClick={onClose}>
+        Never mind
       </button>
     </form>
   )

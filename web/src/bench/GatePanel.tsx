@@ -1,10 +1,13 @@
-import type { ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
 import { SignButton, Thirds } from '../ui/Signs'
 
 type Here = Schemas['HereView']
 type Sign = Schemas['TapView']
+
+/** Signs that are shown before more are asked for. */
+const FIRST = 4
 
 interface GateProps {
   here: Here
@@ -19,14 +22,17 @@ interface GateProps {
 
 /** What is seen, in one tap each, and what follows from it. */
 export function GatePanel({ here, asked, open, marking, onTap, onPlace, layout }: GateProps) {
+  const [all, setAll] = useState(false)
   const stands = (sign: string) => here.seen.some((s) => s.sign === sign)
+  // The likely ones first; what was put down stays in sight.
+  const shown = here.offers.filter((o, i) => all || i < FIRST || stands(o.sign))
   return (
     <div>
       {here.gate.state === 'SHUT' && (
         <div role="alert" className="border-l-4 border-warning pl-3 mb-3">
           <ul aria-label="Before you go on">
             {here.gate.todo.map((t) => (
-              <li key={t.words} className="text-[1.15rem] py-0.5">
+              <li key={t.words} className="at-arm py-0.5">
                 {t.words}
               </li>
             ))}
@@ -37,7 +43,7 @@ export function GatePanel({ here, asked, open, marking, onTap, onPlace, layout }
         </div>
       )}
       {here.gate.state === 'ASK' && here.gate.words !== asked && (
-        <p role="alert" className="border-l-4 border-warning pl-3 mb-3 text-[1.25rem] font-semibold">
+        <p role="alert" className="border-l-4 border-warning pl-3 mb-3 at-arm font-semibold">
           {here.gate.words}
         </p>
       )}
@@ -51,20 +57,29 @@ export function GatePanel({ here, asked, open, marking, onTap, onPlace, layout }
       ) : (
         here.offers.length > 0 && (
           <fieldset>
-            <legend className="quiet mb-1">Tap what you see</legend>
-            <div className="grid grid-cols-2 gap-2">
-              {here.offers.map((s) => (
+            <legend className="sr-only">Tap what you see</legend>
+            <div className="grid grid-cols-2 gap-4">
+              {shown.map((s) => (
                 <SignButton
                   key={s.sign}
                   sign={s}
                   pressed={stands(s.sign)}
                   disabled={!open}
                   onClick={() => onTap(s)}
-                  size="min-h-[72px] text-[1.05rem]"
+                  size="min-h-[72px] at-arm px-3"
                   after={s.placed ? ', where' : ''}
                 />
               ))}
             </div>
+            {shown.length < here.offers.length && (
+              <button
+                type="button"
+                className="underline underline-offset-4 min-h-14 at-arm"
+                onClick={() => setAll(true)}
+              >
+                Something else seen
+              </button>
+            )}
           </fieldset>
         )
       )}
@@ -102,7 +117,7 @@ export function BurrLine({ burr, children }: { burr: Schemas['BurrView']; childr
   return (
     <section aria-label="Burr" className="my-3 flex gap-3 items-start">
       <BurrSign life={burr.life} />
-      <div className="min-w-0 text-[1.1rem]">
+      <div className="min-w-0 at-arm">
         <p>
           <b>{burr.words}</b> {burr.ask}
         </p>

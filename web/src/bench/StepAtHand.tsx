@@ -1,21 +1,14 @@
-import { useCallback, useEffect, useState } from 'react'
-import { useQuery } from '@tanstack/react-query'
-import { api, ask, type Schemas } from '../api/client'
+import { useCallback, useState } from 'react'
+import type { Schemas } from '../api/client'
 import { speak, useTablet } from '../api/tablet'
-import { SchemeDrawing } from '../drawings/Scheme'
-import { SectionInset } from '../drawings/SectionInset'
-import { setTo } from '../drawings/Setting'
-import { num } from '../ui/format'
-import { SeenAtWheel } from '../repair/SeenAtWheel'
 import { Actions } from './Actions'
 import { Counter } from './Counter'
 import { nextSide, nextStation } from './deal'
-import { BurrLine, GatePanel, Taken } from './GatePanel'
-import { InkCheck } from './InkCheck'
-import { LiveReading } from './LiveReading'
+import { GatePanel } from './GatePanel'
 import { Marks } from './Marks'
 import { TeethCounter } from './TeethCounter'
-import { Sights } from './Sights'
+import { how, Seeing } from './Seeing'
+import { useKeys } from './useKeys'
 import type { Session, useSession } from './useSession'
 
 type Bench = ReturnType<typeof useSession>
@@ -101,60 +94,78 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
     ready: ready || (s.sides.length === 0 && s.gate === ''),
   })
 
+  const own = tablet.leftHanded
   return (
-    <div className="flex-1 grid gap-x-8 gap-y-3 lg:grid-cols-2 lg:grid-rows-[auto_1fr] content-start pt-2">
-      <div className={`min-w-0 ${tablet.leftHanded ? 'lg:col-start-2' : ''}`}>
-        <h2 className="text-[1.55rem] sm:text-[1.9rem] leading-tight font-semibold">{s.title}</h2>
-        <p className="text-[1.1rem] mt-1">{how(s)}</p>
-        {s.caution && <p className="mt-1 font-semibold text-warning">{s.caution}</p>}
+    <div className="flex-1 grid gap-x-8 gap-y-3 lying:gap-x-5 lying:gap-y-2 lg:grid-cols-2 lying:grid-cols-2 lg:grid-rows-[auto_1fr] content-start pt-2 lying:pt-0">
+      <div className={`min-w-0 ${own ? 'lg:col-start-2 lying:col-start-2' : ''}`}>
+        <h2 className="text-[1.4rem] sm:text-[1.9rem] lying:text-[1.15rem] leading-tight font-semibold">
+          {s.title}
+        </h2>
+        <p className="at-arm mt-1 lying:hidden">{how(s)}</p>
+        {s.caution && <p className="at-arm mt-1 font-semibold text-warning">{s.caution}</p>}
       </div>
       <section
         aria-label="Count and gate"
-        className={`min-w-0 flex flex-col gap-3 lg:row-span-2 ${s.sides.length === 0 ? 'order-last lg:order-none' : ''} ${
-          tablet.leftHanded ? 'lg:col-start-1 lg:row-start-1' : ''
-        }`}
+        className={`min-w-0 flex flex-col gap-3 lg:row-span-2 lying:contents ${
+          s.sides.length === 0 ? 'order-last lg:order-none' : ''
+        } ${own ? 'lg:col-start-1 lg:row-start-1' : ''}`}
       >
-        {teeth && (
-          <TeethCounter
-            step={now}
-            here={here}
-            atStation={atStation}
+        <div
+          className={`min-w-0 flex flex-col gap-3 lying:row-start-2 empty:hidden ${
+            own ? 'lying:col-start-2' : 'lying:col-start-1'
+          }`}
+        >
+          {teeth && (
+            <TeethCounter
+              step={now}
+              here={here}
+              atStation={atStation}
+              open={open}
+              ready={ready}
+              onCount={(side, at_, amount) => count(side, amount, at_)}
+              onLeaveOut={(side, where) =>
+                add({ kind: 'LEFT_OUT', step: at, side, station: where, note: 'broken' })
+              }
+              onAngle={(side, where, value) =>
+                add({ kind: 'READ', step: at, note: 'ANGLE_GAUGE', side, station: where, value })
+              }
+            />
+          )}
+          {counting && (
+            <Counter
+              step={now}
+              here={here}
+              counted={counted}
+              atStation={atStation}
+              pending={mine.length > 0}
+              next={next}
+              station={station}
+              open={open}
+              ready={ready}
+              count={count}
+            />
+          )}
+          <Marks
+            session={session}
             open={open}
-            ready={ready}
-            onCount={(side, at_, amount) => count(side, amount, at_)}
-            onLeaveOut={(side, where) =>
-              add({ kind: 'LEFT_OUT', step: at, side, station: where, note: 'broken' })
-            }
-            onAngle={(side, where, value) =>
-              add({ kind: 'READ', step: at, note: 'ANGLE_GAUGE', side, station: where, value })
+            onRead={(instrument, value, side, where) =>
+              add({ kind: 'READ', step: at, note: instrument, side, station: where, value })
             }
           />
-        )}
-        {counting && (
-          <Counter
-            step={now}
-            here={here}
-            counted={counted}
-            atStation={atStation}
-            pending={mine.length > 0}
-            next={next}
-            station={station}
-            open={open}
-            ready={ready}
-            count={count}
-          />
-        )}
-        <Marks
-          session={session}
-          open={open}
-          onRead={(instrument, value, side, where) =>
-            add({ kind: 'READ', step: at, note: instrument, side, station: where, value })
-          }
-        />
-        <div className="rule-t pt-3">
-          {s.gate && <p className="text-[1.25rem] font-semibold mb-2">{s.gate}</p>}
+        </div>
+        <div
+          className={`min-w-0 rule-t pt-2 lying:border-t-0! lying:pt-0 lying:row-start-1 lying:row-span-2 ${
+            own ? 'lying:col-start-1' : 'lying:col-start-2'
+          }`}
+        >
+          {s.gate && (
+            <p data-asked className="at-arm font-semibold mb-2">
+              {s.gate}
+            </p>
+          )}
           {here && (
             <GatePanel
+              key={at}
               here={here}
               asked={s.gate}
               open={open}
@@ -166,14 +177,21 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
           )}
         </div>
       </section>
-      <Seeing session={session} read={read} leftHanded={tablet.leftHanded} putDown={putDown} />
+      <Seeing
+        session={session}
+        read={read}
+        place={`${own ? 'lg:col-start-2' : ''} ${
+          counting || teeth ? 'lying:col-span-2' : own ? 'lying:col-start-2' : 'lying:col-start-1'
+        }`}
+        putDown={putDown}
+      />
       <Actions
         gated={s.gate !== ''}
         open={open}
         shut={shut}
         deciding={deciding}
         undoable={session.undoable || pending.length > 0}
-        leftHanded={tablet.leftHanded}
+        leftHanded={own}
         onGo={done}
         onNotYet={() => add({ kind: 'GATE_FAILED', step: at })}
         onUndo={undo}
@@ -181,128 +199,4 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
       />
     </div>
   )
-}
-
-interface Keys {
-  sides: string[]
-  count: (side: string, amount: number) => void
-  done: () => void
-  undo: () => void
-  next: string
-  /** Whether Space, or the pedal, goes on rather than counts. */
-  ready: boolean
-}
-
-/** One key counts and advances; the arrows choose the side. */
-function useKeys({ sides, count, done, undo, next, ready }: Keys) {
-  useEffect(() => {
-    const key = (e: KeyboardEvent) => {
-      const target = e.target as HTMLElement
-      if (target.closest('input, textarea, select, [role=slider]')) return
-      const side = e.key === 'ArrowLeft' ? sides[0] : e.key === 'ArrowRight' ? (sides[1] ?? sides[0]) : ''
-      if (e.key === ' ' || e.key === 'PageDown') {
-        e.preventDefault()
-        if (e.repeat) return
-        if (ready) done()
-        else if (next) count(next, 1)
-      } else if (side) {
-        e.preventDefault()
-        if (!e.repeat) count(side, 1)
-      } else if (e.key === 'Enter' && !target.closest('button, a, summary')) {
-        e.preventDefault()
-        done()
-      } else if (e.key === 'Backspace') {
-        e.preventDefault()
-        undo()
-      }
-    }
-    window.addEventListener('keydown', key)
-    return () => window.removeEventListener('keydown', key)
-  }, [sides, count, done, undo, next, ready])
-}
-
-/** What to set, what to see, where the burr is, and why. */
-function Seeing({
-  session,
-  read,
-  leftHanded,
-  putDown,
-}: {
-  session: Session
-  read: (instrument: string) => (value: number) => void
-  leftHanded: boolean
-  putDown: (sign: string) => (() => void) | undefined
-}) {
-  const at = session.current
-  const now = session.steps[at]!
-  const s = now.step
-  const here = session.here
-  const section = useQuery({
-    queryKey: ['section', session.id],
-    queryFn: () => ask(api.GET('/api/v1/sessions/{id}/section', { params: { path: { id: session.id } } })),
-    retry: false,
-    staleTime: Infinity,
-  })
-  const instrument = s.kind === 'GRIND' ? 'THERMOMETER' : s.angleDeg !== null ? 'ANGLE_GAUGE' : ''
-  return (
-    <section aria-label="What to see" className={`min-w-0 ${leftHanded ? 'lg:col-start-2' : ''}`}>
-      {s.setting !== null && (
-        <>
-          <p className="figure">
-            {num(s.setting)}
-            <span className="unit">
-              {s.settingUnit} {s.settingName}
-            </span>
-          </p>
-          {s.scheme && (
-            <SchemeDrawing scheme={s.scheme} label={`${s.settingName} ${setTo(s.setting, s.settingUnit)}`} />
-          )}
-        </>
-      )}
-      {instrument && session.held && (
-        <LiveReading key={instrument} kind={instrument} onTaken={read(instrument)} />
-      )}
-      {here && <Taken readings={here.readings.filter((r) => r.instrument !== 'CALLIPER')} />}
-      <p className="text-[1.3rem]">{s.look}</p>
-      {here && (here.burr.ask !== '' || here.burr.life !== 'NONE') && <BurrLine burr={here.burr} />}
-      {here && <Sights sights={here.sights} />}
-      {(s.how ?? []).length > 0 && (
-        <ol className="mt-2 text-[1.1rem] border-l-4 border-base-300 pl-3" aria-label="How">
-          {s.how.map((line) => (
-            <li key={line} className="py-0.5">
-              {line}
-            </li>
-          ))}
-        </ol>
-      )}
-      {now.gateFailures > 0 && s.ifNot && (
-        <p className="mt-2 border-l-4 border-warning pl-3 text-[1.15rem]">{s.ifNot}</p>
-      )}
-      {section.data && here && here.facet !== '' && <SectionInset view={section.data} facet={here.facet} />}
-      <p className="mt-2 text-[1.05rem]">
-        <span className="quiet">Why: </span>
-        {s.why}
-      </p>
-      {s.kind === 'GRIND' && s.abrasiveId !== '' && (
-        <SeenAtWheel key={`seen-${at}`} toolId={session.toolId} passes={0} />
-      )}
-      {s.angleDeg !== null && (
-        <InkCheck key={at} session={session} step={at} intent={s.intent} putDown={putDown} />
-      )}
-      {session.steps[at + 1] && (
-        <p className="mt-2 text-[1.05rem]">
-          <span className="quiet">Then: </span>
-          {session.steps[at + 1]!.step.title}
-        </p>
-      )}
-    </section>
-  )
-}
-
-function how(s: Schemas['StepView']): string {
-  const parts: string[] = []
-  if (s.angleDeg !== null && s.setting === null) parts.push(`at ${num(s.angleDeg)}°`)
-  if (s.pressure) parts.push(s.forceN !== null ? `${s.pressure} (${num(s.forceN, 0)} N)` : s.pressure)
-  if (s.lubricant) parts.push(s.lubricant)
-  return parts.join(' · ')
 }

@@ -61,23 +61,25 @@ export function TeethCounter(p: TeethProps) {
       out: leftOut(p.step, { side, station: i + 1 }),
     }))
   return (
-    <section aria-label="Edges of the row" className="space-y-2">
-      {s.sides.map((side) => {
-        const props = {
-          label: `${NAMES[side] ?? side}: ${s.stations.length} edges`,
-          edges: row(side),
-          at: inHand?.side === side ? inHand.station : 0,
-          onPick: (station: number) => setPicked({ side, station }),
-        }
-        return side === 'EDGES' ? (
-          <EdgeRing key={side} {...props} />
-        ) : (
-          <div key={side}>
-            <p className="quiet text-[0.92rem] leading-tight">{NAMES[side]}</p>
-            <TeethRow {...props} />
-          </div>
-        )
-      })}
+    <section aria-label="Edges of the row" className="flex flex-col gap-2">
+      <div className="space-y-2 lying:order-last">
+        {s.sides.map((side) => {
+          const props = {
+            label: `${NAMES[side] ?? side}: ${s.stations.length} edges`,
+            edges: row(side),
+            at: inHand?.side === side ? inHand.station : 0,
+            onPick: (station: number) => setPicked({ side, station }),
+          }
+          return side === 'EDGES' ? (
+            <EdgeRing key={side} {...props} />
+          ) : (
+            <div key={side}>
+              <p className="quiet text-[0.92rem] leading-tight">{NAMES[side]}</p>
+              <TeethRow {...props} />
+            </div>
+          )
+        })}
+      </div>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <p className="text-[1.25rem] sm:text-[1.5rem] leading-tight font-semibold" aria-live="polite">
           {inHand ? edgeName(p.step, inHand) : 'Every edge had its share'}

@@ -8,6 +8,8 @@ import { pad, Rule } from './StripRule'
 import { useWidth } from './useWidth'
 
 const EDGE_Y = { low: 56, tall: 78 }
+/** Width under which a strip that takes no marks goes without its rule (px). */
+const NARROW = 640
 
 /** The edge drawn out to scale, corner to corner, with what is known along it. */
 export function Strip(p: StripProps) {
@@ -19,7 +21,9 @@ export function Strip(p: StripProps) {
   const svg = useRef<SVGSVGElement>(null)
   const scale = (width - 2 * pad) / p.layout.totalMm
   const edge = p.tall ? EDGE_Y.tall : EDGE_Y.low
-  const height = edge + 44
+  // On a phone that is only looked at, the rule gives its room to the work.
+  const bare = p.bare && width < NARROW
+  const height = edge + (bare ? 14 : 44)
   const up = edgeHeight(p.layout, scale)
   const x = (mm: number) => pad + mm * scale
   const place = (e: PointerEvent) => {
@@ -122,7 +126,7 @@ export function Strip(p: StripProps) {
       }
     : { role: 'img' }
   return (
-    <div ref={ref} className="w-full">
+    <div ref={ref} className={`w-full ${p.bare ? 'lying:hidden' : ''}`}>
       <svg
         ref={svg}
         width={width}
@@ -188,7 +192,7 @@ export function Strip(p: StripProps) {
             />
           </g>
         ))}
-        <Rule layout={p.layout} x={x} edge={edge} scale={scale} />
+        {!bare && <Rule layout={p.layout} x={x} edge={edge} scale={scale} />}
         {p.readings?.map((r) => (
           <g key={r.xMm}>
             <line

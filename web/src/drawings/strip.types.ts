@@ -36,6 +36,8 @@ export interface StripProps {
   /** A place that is looked at. */
   lookMm?: number | null
   tall?: boolean
+  /** Nothing is marked or read off: on a phone the rule is left out, and lying it is not shown. */
+  bare?: boolean
 }
 
 /** A place where something was seen while working or testing. */

@@ -2,6 +2,7 @@ package truekeen.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -86,11 +87,64 @@ class HonestBenchIT {
         try (Browser browser = new Browser(service.url(), 390, 844)) {
             Bench bench = atTheBench(browser, "typed count");
             bench.toFirstCount();
-            browser.type("or type how many you took", "52").press("Count them");
+            browser.press("Type it").type("How many strokes you took", "52").press("Count them");
             browser.until("fifty-two", d -> bench.count("BEVEL") == 52);
             bench.confirmed();
             browser.reload();
             browser.until("fifty-two after a reload", d -> bench.count("BEVEL") == 52);
+        }
+    }
+
+    /** What of the count, the question and its answers is out of sight, too small to read or too small to hit. */
+    private static final String OUT_OF_REACH =
+            """
+            const least = arguments[0], faults = [];
+            const bar = document.querySelector('[data-actions]').getBoundingClientRect();
+            const head = Math.max(0, ...[...document.querySelectorAll('.sticky')]
+                .map(e => e.getBoundingClientRect()).filter(r => r.top <= 0).map(r => r.bottom));
+            const seen = (e, what) => {
+                const r = e.getBoundingClientRect();
+                if (r.height === 0 || r.top < head || r.bottom > bar.top + 1) {
+                    faults.push(what + ' lies from ' + r.top + ' to ' + r.bottom + ', the actions from ' + bar.top);
+                }
+                return r;
+            };
+            const size = (e, what) => {
+                const px = parseFloat(getComputedStyle(e).fontSize);
+                if (px < least) faults.push(what + ' is ' + px + ' px');
+            };
+            seen(document.querySelector('[data-count]'), 'the count');
+            const asked = document.querySelector('[data-asked]');
+            seen(asked, 'the question');
+            size(asked, 'the question');
+            const answers = [...document.querySelectorAll('fieldset button[aria-pressed]')];
+            if (answers.length < 2) faults.push('no answers');
+            for (const a of answers) {
+                const r = seen(a, a.innerText);
+                size(a, a.innerText);
+                if (r.height < 72) faults.push(a.innerText + ' is ' + r.height + ' px high');
+            }
+            const [no, yes] = [...document.querySelectorAll('[data-actions] button')].slice(-2)
+                .map(b => b.getBoundingClientRect());
+            if (yes.left - no.right < 16) faults.push('yes and not yet are ' + (yes.left - no.right) + ' px apart');
+            if (document.documentElement.scrollWidth > innerWidth) faults.push('wider than the screen');
+            return faults;
+            """;
+
+    @Test
+    void countQuestionAndAnswersShareTheScreenHoweverItIsHeld() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            Bench bench = atTheBench(browser, "held this way and that");
+            bench.toFirstCount();
+            for (int[] size : new int[][] {{844, 390}, {390, 844}, {800, 1280}, {1280, 800}}) {
+                browser.size(size[0], size[1]);
+                browser.script("scrollTo(0, 0)");
+                int least = Math.min(size[0], size[1]) < 500 ? 20 : 22;
+                assertThat((List<?>) browser.script(OUT_OF_REACH, least))
+                        .as(size[0] + " by " + size[1])
+                        .isEmpty();
+            }
+            assertThat(browser.accessibilityFaults()).isEmpty();
         }
     }
 }

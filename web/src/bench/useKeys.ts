@@ -1,0 +1,39 @@
+import { useEffect } from 'react'
+
+interface Keys {
+  sides: string[]
+  count: (side: string, amount: number) => void
+  done: () => void
+  undo: () => void
+  next: string
+  /** Whether Space, or the pedal, goes on rather than counts. */
+  ready: boolean
+}
+
+/** One key counts and advances; the arrows choose the side. */
+export function useKeys({ sides, count, done, undo, next, ready }: Keys) {
+  useEffect(() => {
+    const key = (e: KeyboardEvent) => {
+      const target = e.target as HTMLElement
+      if (target.closest('input, textarea, select, [role=slider]')) return
+      const side = e.key === 'ArrowLeft' ? sides[0] : e.key === 'ArrowRight' ? (sides[1] ?? sides[0]) : ''
+      if (e.key === ' ' || e.key === 'PageDown') {
+        e.preventDefault()
+        if (e.repeat) return
+        if (ready) done()
+        else if (next) count(next, 1)
+      } else if (side) {
+        e.preventDefault()
+        if (!e.repeat) count(side, 1)
+      } else if (e.key === 'Enter' && !target.closest('button, a, summary')) {
+        e.preventDefault()
+        done()
+      } else if (e.key === 'Backspace') {
+        e.preventDefault()
+        undo()
+      }
+    }
+    window.addEventListener('keydown', key)
+    return () => window.removeEventListener('keydown', key)
+  }, [sides, count, done, undo, next, ready])
+}
