@@ -3,7 +3,7 @@ import type { Schemas } from '../api/client'
 /** What to see, drawn as it should be and as it should not, side by side. */
 export function Sights({ sights }: { sights: Schemas['SightView'][] }) {
   return (
-    <div className="space-y-3">
+    <div className="space-y-3 mt-2">
       {sights.map((s) => (
         <div key={s.kind} className="grid grid-cols-2 gap-3 max-w-[34rem]">
           <Picture kind={s.kind} right words={s.right} />
@@ -25,7 +25,7 @@ function Picture({ kind, right, words }: { kind: string; right: boolean; words: 
       >
         <Drawn kind={kind} right={right} />
       </svg>
-      <figcaption className="leading-tight pt-1">
+      <figcaption className="at-arm pt-1">
         <b>{right ? '✓ Right' : '! Not yet'}</b> <span className="quiet">{words}</span>
       </figcaption>
     </figure>
@@ -120,6 +120,70 @@ function Drawn({ kind, right }: { kind: string; right: boolean }) {
       return <Inked bare={right ? [48, 62] : [0, 62]} />
     case 'INK_FROM_HEEL':
       return <Inked bare={right ? [0, 34] : [44, 62]} />
+    case 'LINE':
+      return (
+        <>
+          <rect x="0" y="6" width="200" height="62" fill="var(--color-base-content)" opacity="0.82" />
+          <path
+            d={right ? 'M0 52H200' : 'M0 46L74 53M96 55L200 66'}
+            stroke="var(--color-base-100)"
+            strokeWidth="3"
+          />
+        </>
+      )
+    case 'BLUNTED':
+      return (
+        <>
+          <path d={right ? 'M0 6H200V52H0Z' : 'M0 6H200V64L0 42Z'} className="steel" strokeWidth="1.6" />
+          <path
+            d="M0 52H200"
+            stroke="var(--color-error)"
+            strokeWidth="3"
+            strokeDasharray={right ? '7 5' : undefined}
+          />
+        </>
+      )
+    case 'HAIR_LAND':
+      return (
+        <>
+          <rect x="0" y="6" width="200" height="62" className="steel" />
+          <path
+            d={right ? 'M0 64.5H200V68H0Z' : 'M0 50L200 67V68H0Z'}
+            fill="var(--color-base-100)"
+            stroke="var(--color-error)"
+            strokeWidth="1.4"
+          />
+        </>
+      )
+    case 'NO_COLOUR':
+      return (
+        <>
+          {!right && (
+            <defs>
+              <linearGradient id="temper" x1="0" y1="0" x2="0" y2="1">
+                <stop offset="0" stopColor="#d9b95a" />
+                <stop offset="0.5" stopColor="#8d5a3c" />
+                <stop offset="1" stopColor="#3a4f8f" />
+              </linearGradient>
+            </defs>
+          )}
+          <Bevel>{!right && <path d="M96 68Q140 36 184 68Z" fill="url(#temper)" />}</Bevel>
+        </>
+      )
+    case 'SQUARE':
+      return (
+        <>
+          <path d={right ? 'M50 4H150V56H50Z' : 'M50 4H150V56L50 46Z'} className="steel" strokeWidth="1.6" />
+          <path
+            d="M36 57H168M160 4V57"
+            fill="none"
+            stroke="var(--color-base-content)"
+            strokeWidth="5"
+            strokeLinejoin="miter"
+          />
+          {!right && <path d="M52 53.5L110 53.5L52 48Z" fill="var(--color-warning)" />}
+        </>
+      )
     case 'LAND':
       return (
         <Bevel>

@@ -27,6 +27,7 @@ import truekeen.core.bench.Instrument;
 import truekeen.core.bench.SessionFold;
 import truekeen.core.bench.Sight;
 import truekeen.core.bench.StepGate;
+import truekeen.core.bench.StepSigns;
 import truekeen.core.fault.Observation;
 import truekeen.core.holding.Setup;
 import truekeen.core.keenness.Stretch;
@@ -127,8 +128,8 @@ class SessionViews {
                                         t.where().map(Stretch::toMm).orElse(null)))
                                 .toList(),
                         gate.notes()),
-                StepGate.offers(step).stream()
-                        .map(s -> new TapView(s, s.words(), StepGate.says(step, s), s.placed()))
+                StepSigns.offers(step).stream()
+                        .map(s -> new TapView(s, s.words(), StepSigns.says(step, s), s.placed()))
                         .toList(),
                 now.standing().stream().map(s -> seen(step, s)).toList(),
                 now.readings().stream().map(r -> taken(r, step, steel)).toList(),
@@ -152,7 +153,7 @@ class SessionViews {
         return new SeenHere(
                 o.sign(),
                 o.words(),
-                StepGate.says(step, o.sign()),
+                StepSigns.says(step, o.sign()),
                 o.where().map(Stretch::fromMm).orElse(null),
                 o.where().map(Stretch::toMm).orElse(null),
                 s.strokesBefore());

@@ -7,6 +7,7 @@ import java.util.Optional;
 import truekeen.app.platform.Form;
 import truekeen.app.store.StoredFormat;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.repair.GrindAct;
 import truekeen.core.stepsheet.Step;
 
 /** How steps of a sheet are kept, in plans and in sessions. */
@@ -81,7 +82,9 @@ public final class StoredSteps {
             String burrTask,
             List<Integer> stations,
             int setOf,
-            String intent) {
+            String intent,
+            String act,
+            boolean squares) {
         /** Of a step. */
         public static StoredStep of(Step s) {
             return new StoredStep(
@@ -110,7 +113,9 @@ public final class StoredSteps {
                     s.burrTask().name(),
                     s.stations(),
                     s.setOf(),
-                    s.intent().name());
+                    s.intent().name(),
+                    s.act().map(Enum::name).orElse(null),
+                    s.squares());
         }
 
         /** The step. */
@@ -131,6 +136,8 @@ public final class StoredSteps {
                     .atStations(stations == null ? List.of() : stations)
                     .inSetsOf(setOf)
                     .meaning(intent == null ? Step.Intent.MATCH : Step.Intent.valueOf(intent))
+                    .grinding(Optional.ofNullable(act).map(GrindAct.Kind::valueOf))
+                    .squaring(squares)
                     .done();
         }
     }

@@ -143,7 +143,7 @@ public final class BenchFold {
                     Refusal.of(MessageCode.EMPTY, "sign", "").with("what", BenchWords.WHAT_WAS_SEEN.words()));
         }
         Observation seen = event.seen().get();
-        if (!StepGate.offers(step).contains(seen.sign())) {
+        if (!StepSigns.offers(step).contains(seen.sign())) {
             return Optional.of(outOfPlace(
                     event, BenchWords.SIGN_NOT_ASKED.fill("sign", seen.sign().words())));
         }

@@ -38,6 +38,12 @@ enum BenchWords implements Wording {
             "The land is uneven{place}: lay the blade down again and even it there; half a millimetre, alike at every edge."),
     COLOUR(
             "Colour at the edge: the temper is drawn there. Grind past it, lighter, and dip more often, until none is left. Only high-speed steel bears it."),
+    OUT_OF_SQUARE(
+            "Out of square: {more} with the weight on the high corner, the square again every few strokes. In a guide look first whether the blade sits against its stop and both screws hold alike."),
+    OUT_OF_SQUARE_BLUNT(
+            "Out of square: grind on the high corner alone, still blunt, until the try-square agrees; the bevel comes after."),
+    OUT_OF_SQUARE_AFTER(
+            "Out of square: the high corner blunt to the line again, dipping after each touch, then the bevel there. Never on the stones: that takes an hour."),
     SIDE_HAD_NONE("{side} has had none."),
     SIDE_HAD_FEW("{side} has had {less} where the other had {more}."),
     THE_LEFT_SIDE("the left side"),

@@ -11,6 +11,11 @@ public enum Sight {
     INK("gone evenly from heel to edge", "gone at the heel only"),
     INK_STRIP("gone in a narrow strip at the edge", "gone over the whole bevel"),
     INK_FROM_HEEL("gone at the heel, growing toward the edge", "gone at the edge first"),
+    LINE("one line from end to end", "broken, or running off"),
+    BLUNTED("the line half gone all along", "past it at one end, short of it at the other"),
+    HAIR_LAND("a hair line of land, even from end to end", "wide at one end, gone at the other"),
+    NO_COLOUR("bare steel to the edge", "straw, brown or blue at the edge"),
+    SQUARE("no light under the square", "light under it at one corner"),
     LAND("the blunt land just gone, even across", "gone at one end, standing at the other"),
     NARROW_LAND("a narrow land, the same from end to end", "keen at one place, a wide land at another"),
     POLISH("flat and bright to the edge", "a rounded, brighter line at the very edge");
@@ -45,11 +50,26 @@ public enum Sight {
                 switch (step.kind()) {
                     case SET_GUIDE -> List.of(inked(step.intent()));
                     case ADJUST -> step.angleDeg().isPresent() ? List.of(inked(step.intent())) : List.of();
-                    case GRIND -> List.of(LAND);
+                    case GRIND -> ground(step);
                     case ENDS, TEETH -> List.of(NARROW_LAND);
                     case WORK -> List.of(SCRATCHES);
                     default -> List.of();
                 };
+        };
+    }
+
+    private static List<Sight> ground(Step step) {
+        if (step.act().isEmpty()) {
+            return List.of(LAND);
+        }
+        return switch (step.act().get()) {
+            case MARK -> List.of(LINE);
+            case READY -> List.of();
+            case SET -> List.of(inked(step.intent()));
+            case BLUNT -> step.squares() ? List.of(BLUNTED, SQUARE) : List.of(BLUNTED);
+            case BEVEL -> List.of(HAIR_LAND, NO_COLOUR);
+            case LIGHT -> List.of(LAND, NO_COLOUR);
+            case LOOK -> step.squares() ? List.of(SQUARE, NO_COLOUR) : List.of(NO_COLOUR);
         };
     }
 

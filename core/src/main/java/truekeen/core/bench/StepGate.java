@@ -3,8 +3,8 @@ package truekeen.core.bench;
 import static truekeen.core.fault.Sign.*;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import truekeen.core.fault.Observation;
@@ -12,6 +12,7 @@ import truekeen.core.fault.Sign;
 import truekeen.core.fault.Sign.Says;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.Numbers;
+import truekeen.core.repair.GrindAct;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.table.Prior;
 
@@ -49,62 +50,6 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
 
     /** Signs that are noted and shut nothing: they cost work, or tell of something the step cannot mend. */
     private static final Set<Sign> SHUT_NOTHING = Set.of(BURR_THICK, WOBBLE, NAIL_CATCHES);
-
-    private static final Map<Step.BurrTask, List<Sign>> BY_TASK = Map.of(
-            Step.BurrTask.RAISE,
-            List.of(BURR_WHOLE, BURR_PART, BURR_NONE, BURR_THICK, BURR_GROWING, OLD_SCRATCHES, BRIGHT, WOBBLE),
-            Step.BurrTask.KEEP,
-            List.of(SCRATCHES_EVEN, OLD_SCRATCHES, HAZY, BURR_WHOLE, BURR_PART, BURR_GROWING, BRIGHT, WOBBLE),
-            Step.BurrTask.KEEP_UNFELT,
-            List.of(SCRATCHES_EVEN, OLD_SCRATCHES, HAZY, BRIGHT, WOBBLE),
-            Step.BurrTask.TURN,
-            List.of(PATCHY, REFERENCE_DIRTY, REFERENCE_CLEAN, WOBBLE),
-            Step.BurrTask.TAKE_OFF,
-            List.of(NAIL_SMOOTH, NAIL_ONE_SIDE, NAIL_CATCHES, CLOTH_FREE, CLOTH_CAUGHT),
-            Step.BurrTask.TAKE_OFF_BETWEEN,
-            List.of(NAIL_SMOOTH, NAIL_ONE_SIDE, NAIL_CATCHES),
-            Step.BurrTask.SHED,
-            List.of(CLOTH_FREE, CLOTH_CAUGHT, POLISHED));
-
-    /** What can be tapped at a step, the good answer first. */
-    public static List<Sign> offers(Step step) {
-        if (BY_TASK.containsKey(step.burrTask())) {
-            return BY_TASK.get(step.burrTask());
-        }
-        return switch (step.kind()) {
-            case SET_GUIDE -> inked(step.intent());
-            case ADJUST -> step.angleDeg().isPresent() ? inked(step.intent()) : List.of();
-            // A machine leaves no pattern of a stone to judge: what it can spoil is the temper.
-            case GRIND -> List.of(COLOUR, COLOUR_FREE);
-            case ENDS, TEETH -> List.of(LAND_EVEN, LAND_UNEVEN, COLOUR, COLOUR_FREE, WOBBLE);
-            case WORK ->
-                List.of(SCRATCHES_EVEN, OLD_SCRATCHES, PATCHY, REFERENCE_DIRTY, REFERENCE_CLEAN, STEADY, WOBBLE);
-            default -> List.of();
-        };
-    }
-
-    /** What the ink may show, what is right for the intent first. */
-    private static List<Sign> inked(Step.Intent intent) {
-        return switch (intent) {
-            case MATCH -> List.of(INK_EVEN, INK_HEEL, INK_EDGE, INK_END, STEADY, WOBBLE);
-            case STEEPEN, ADD -> List.of(INK_EDGE, INK_EVEN, INK_HEEL, INK_END, STEADY, WOBBLE);
-            case LOWER, THIN -> List.of(INK_HEEL, INK_EVEN, INK_EDGE, INK_END, STEADY, WOBBLE);
-        };
-    }
-
-    /** What a sign says at a step: where the ink is to go depends on what the step does to the angle. */
-    public static Says says(Step step, Sign sign) {
-        Step.Intent intent = step.intent();
-        return switch (sign) {
-            case INK_EDGE -> intent.edgeFirst() ? Says.GOOD : Says.BAD;
-            case INK_HEEL -> intent.heelFirst() ? Says.GOOD : Says.BAD;
-            // Bare all over, a facet of its own has not begun: it still lies on the bevel.
-            case INK_EVEN -> intent.edgeFirst() || intent == Step.Intent.THIN ? Says.BAD : Says.GOOD;
-            // Steel that lost its temper is no edge: the step stays shut until it is ground past.
-            case COLOUR -> Says.BAD;
-            default -> sign.says();
-        };
-    }
 
     /** What stands at a step: of the ink over the whole bevel the newest look alone. */
     private static List<BenchState.Seen> standing(BenchState.StepState now) {
@@ -149,17 +94,17 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
     public static StepGate of(Step step, BenchState.StepState now) {
         List<Todo> todo = new ArrayList<>();
         List<String> notes = new ArrayList<>();
-        boolean good = false;
+        Set<Sign> good = EnumSet.noneOf(Sign.class);
         int stale = 0;
         for (BenchState.Seen seen : standing(now)) {
             Observation o = seen.observation();
             if (SHUT_NOTHING.contains(o.sign())) {
                 notes.add(about(step, now, o));
-            } else if (says(step, o.sign()) == Says.BAD) {
+            } else if (StepSigns.says(step, o.sign()) == Says.BAD) {
                 todo.add(new Todo(about(step, now, o), o.where()));
                 stale = Math.max(stale, now.total() - seen.strokesBefore());
             } else {
-                good |= o.sign() == offers(step).get(0);
+                good.add(o.sign());
             }
         }
         parity(step, now).ifPresent(notes::add);
@@ -172,7 +117,8 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
             return new StepGate(State.SHUT, words, List.copyOf(todo), List.copyOf(notes));
         }
         Optional<String> behind = sideBehind(step, now);
-        boolean open = good && behind.isEmpty();
+        List<Sign> opens = StepSigns.opens(step);
+        boolean open = !opens.isEmpty() && good.containsAll(opens) && behind.isEmpty();
         return new StepGate(
                 open ? State.OPEN : State.ASK,
                 open
@@ -240,8 +186,20 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
             case WOBBLE -> BenchWords.WOBBLES.words();
             case LAND_UNEVEN -> BenchWords.LAND_UNEVEN.fill("place", place);
             case COLOUR -> BenchWords.COLOUR.words();
+            case SQUARE_OFF -> outOfSquare(step, more);
             default -> throw new IllegalStateException("nothing to say of " + o.sign());
         };
+    }
+
+    /** Squared on the wheel, on the stone, or found after it: each has its own way back. */
+    private static String outOfSquare(Step step, String more) {
+        if (step.act().isEmpty()) {
+            return BenchWords.OUT_OF_SQUARE.fill("more", more);
+        }
+        return (step.act().get() == GrindAct.Kind.LOOK
+                        ? BenchWords.OUT_OF_SQUARE_AFTER
+                        : BenchWords.OUT_OF_SQUARE_BLUNT)
+                .words();
     }
 
     /** Strokes for a part of the edge: its share of the range planned, in words. */

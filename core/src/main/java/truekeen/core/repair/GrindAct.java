@@ -10,6 +10,10 @@ import java.util.OptionalDouble;
  * @param title the act, in the imperative
  * @param words how
  * @param until what ends it
+ * @param asked what is asked before it is left
+ * @param otherwise what to do when the answer is no
+ * @param why why this act
+ * @param squares whether the try-square decides when it is done
  * @param volumeMm3 steel that goes in it (mm³)
  * @param leastSeconds least time (s), an estimate, where it takes any to speak of
  * @param mostSeconds most time (s)
@@ -21,6 +25,10 @@ public record GrindAct(
         String title,
         String words,
         String until,
+        String asked,
+        String otherwise,
+        String why,
+        boolean squares,
         double volumeMm3,
         OptionalDouble leastSeconds,
         OptionalDouble mostSeconds,

@@ -86,6 +86,7 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
         private final boolean curved;
         private final boolean blunt;
         private final double camber;
+        private final boolean squares;
         private final Angle primary;
 
         Writer(Restoration restoration, Blade blade, TargetBevel target, SteelClass steel, AtHand by) {
@@ -97,6 +98,7 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
             this.camber =
                     blade instanceof PlaneIron ? target.camber().map(Length::mm).orElse(0.0) : 0;
             this.curved = blade.layout().form() == EdgeLayout.Form.CURVED && !(blade instanceof PlaneIron);
+            this.squares = blade.kind().square() && camber == 0;
             boolean anythingAhead = restoration.newEdgeMm() > LEAST_BLUNT_MM || camber > LEAST_BLUNT_MM;
             this.blunt = by.bluntFirst && anythingAhead;
             Length land = Length.ofMm(blunt ? Math.max(restoration.landMm(), 0.1) : GrindHeat.BLUNT_LAND.mm());
@@ -119,6 +121,7 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                         curved ? RepairWords.LOWER_TO_THE_LINE.words() : RepairWords.BLUNT_TO_THE_LINE.words(),
                         curved ? RepairWords.LOWER_HOW.words() : RepairWords.BLUNT_HOW.words(),
                         curved ? RepairWords.LOWER_UNTIL.words() : RepairWords.BLUNT_UNTIL.words(),
+                        curved ? RepairWords.LOWER_ASKED.words() : bluntAsked(),
                         first,
                         rhythm(heat.map(h -> h.blunt().leastSeconds())).words(),
                         List.of(Caution.EYES, Caution.NO_GLOVES, Caution.SPARKS)));
@@ -129,6 +132,7 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                     RepairWords.GRIND_THE_BEVEL.words(),
                     curved ? RepairWords.BEVEL_HOW_KNIFE.words() : RepairWords.BEVEL_HOW.words(),
                     blunt ? RepairWords.BEVEL_UNTIL_KNIFE.words() : RepairWords.BEVEL_UNTIL.words(),
+                    blunt ? RepairWords.BEVEL_ASKED_LAND.words() : RepairWords.BEVEL_ASKED.words(),
                     bevel,
                     near.words(),
                     blunt
@@ -139,6 +143,7 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                     RepairWords.LIGHT_PASSES.words(),
                     by.means == Means.BELT ? RepairWords.LIGHT_HOW_BELT.words() : RepairWords.LIGHT_HOW.words(),
                     RepairWords.LIGHT_UNTIL.words(),
+                    RepairWords.LIGHT_ASKED.words(),
                     light,
                     near.words(),
                     List.of()));
@@ -158,7 +163,12 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                     : curved
                             ? RepairWords.TRACE_PROFILE.fill("line", line)
                             : RepairWords.SCRIBE_SQUARE.fill("line", line);
-            return plain(GrindAct.Kind.MARK, RepairWords.SCRIBE.words(), how, RepairWords.SCRIBE_UNTIL.words());
+            return plain(
+                    GrindAct.Kind.MARK,
+                    RepairWords.SCRIBE.words(),
+                    how,
+                    RepairWords.SCRIBE_UNTIL.words(),
+                    RepairWords.SCRIBE_ASKED.words());
         }
 
         private GrindAct ready() {
@@ -187,6 +197,10 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                     RepairWords.MAKE_READY.fill("pieceName", by.pieceName),
                     how,
                     by.means == Means.BELT ? RepairWords.TRACKS.words() : RepairWords.RUNS_TRUE.words(),
+                    by.means == Means.BELT ? RepairWords.TRACKS_ASKED.words() : RepairWords.RUNS_TRUE_ASKED.words(),
+                    RepairWords.READY_IF_NOT.words(),
+                    RepairWords.WHY_READY.words(),
+                    false,
                     0,
                     OptionalDouble.empty(),
                     OptionalDouble.empty(),
@@ -205,7 +219,8 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                     GrindAct.Kind.SET,
                     RepairWords.SET_THE_BEVEL.fill("angle", angle),
                     by.setting.isEmpty() ? RepairWords.SET_BY_HAND.words() : by.setting,
-                    RepairWords.SET_BY_INK.words());
+                    RepairWords.SET_BY_INK.words(),
+                    RepairWords.SET_ASKED.words());
         }
 
         private GrindAct look() {
@@ -215,7 +230,40 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                     curved
                             ? RepairWords.LOOK_AT_PROFILE.words()
                             : camber > 0 ? RepairWords.LOOK_AT_CAMBER.words() : RepairWords.LOOK_AT_SQUARE.words(),
-                    curved ? RepairWords.LOOK_UNTIL_KNIFE.words() : RepairWords.LOOK_UNTIL.words());
+                    curved ? RepairWords.LOOK_UNTIL_KNIFE.words() : RepairWords.LOOK_UNTIL.words(),
+                    curved
+                            ? RepairWords.LOOK_ASKED_KNIFE.words()
+                            : camber > 0 ? RepairWords.LOOK_ASKED_CAMBER.words() : RepairWords.LOOK_ASKED.words());
+        }
+
+        private String bluntAsked() {
+            return (squares ? RepairWords.BLUNT_ASKED_SQUARE : RepairWords.BLUNT_ASKED).words();
+        }
+
+        /** Why an act is done. */
+        private static RepairWords why(GrindAct.Kind kind) {
+            return switch (kind) {
+                case MARK -> RepairWords.WHY_MARK;
+                case READY -> RepairWords.WHY_READY;
+                case BLUNT -> RepairWords.WHY_BLUNT;
+                case SET -> RepairWords.WHY_SET;
+                case BEVEL -> RepairWords.WHY_BEVEL;
+                case LIGHT -> RepairWords.WHY_LIGHT;
+                case LOOK -> RepairWords.WHY_LOOK;
+            };
+        }
+
+        /** What to do where an act is not done yet. */
+        private RepairWords otherwise(GrindAct.Kind kind) {
+            return switch (kind) {
+                case MARK -> RepairWords.SCRIBE_IF_NOT;
+                case READY -> RepairWords.READY_IF_NOT;
+                case BLUNT -> curved ? RepairWords.LOWER_IF_NOT : RepairWords.BLUNT_IF_NOT;
+                case SET -> RepairWords.SET_IF_NOT;
+                case BEVEL -> RepairWords.BEVEL_IF_NOT;
+                case LIGHT -> RepairWords.LIGHT_IF_NOT;
+                case LOOK -> RepairWords.LOOK_IF_NOT;
+            };
         }
 
         private GrindAct timed(
@@ -223,6 +271,7 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                 String title,
                 String words,
                 String until,
+                String asked,
                 double volume,
                 String dip,
                 List<Caution> cautions) {
@@ -232,6 +281,10 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                     title,
                     words,
                     until,
+                    asked,
+                    otherwise(kind).words(),
+                    why(kind).words(),
+                    squares && kind == GrindAct.Kind.BLUNT,
                     volume,
                     OptionalDouble.of(volume / rate.fastest(light)),
                     OptionalDouble.of(volume / rate.slowest(light)),
@@ -239,9 +292,21 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                     cautions);
         }
 
-        private static GrindAct plain(GrindAct.Kind kind, String title, String words, String until) {
+        private GrindAct plain(GrindAct.Kind kind, String title, String words, String until, String asked) {
             return new GrindAct(
-                    kind, title, words, until, 0, OptionalDouble.empty(), OptionalDouble.empty(), "", List.of());
+                    kind,
+                    title,
+                    words,
+                    until,
+                    asked,
+                    otherwise(kind).words(),
+                    why(kind).words(),
+                    squares && kind == GrindAct.Kind.LOOK,
+                    0,
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    "",
+                    List.of());
         }
     }
 }

@@ -45,12 +45,10 @@ final class GrindSteps {
                 || act.kind() == GrindAct.Kind.LIGHT;
         StepBuilder step = Step.of(Step.Kind.GRIND, act.title(), edge)
                 .look((act.words() + " " + act.dip()).strip())
-                .gate(
-                        StepWords.IS_IT_SO.fill("until", act.until()),
-                        act.kind() == GrindAct.Kind.LOOK
-                                ? StepWords.GRIND_BACK_TO_LIGHT.words()
-                                : StepWords.GRIND_GO_ON.words())
-                .because(StepWords.WHY_NOT_HOT.words())
+                .gate(act.asked(), act.otherwise())
+                .because(act.why())
+                .grinding(Optional.of(act.kind()))
+                .squaring(act.squares())
                 .caution(String.join(
                         " ", act.cautions().stream().map(Caution::words).toList()))
                 .lasting(seconds);

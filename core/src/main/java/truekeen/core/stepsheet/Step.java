@@ -3,6 +3,7 @@ package truekeen.core.stepsheet;
 import java.util.List;
 import java.util.Optional;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.repair.GrindAct;
 
 /**
  * One step at the bench.
@@ -35,6 +36,8 @@ import truekeen.core.keenness.Stretch;
  *     row of teeth; empty where they are not dealt to stations
  * @param setOf strokes that one side gets before the other has its turn; 0 for a whole side at a time
  * @param intent what it does to the angle that is there: what the ink is to show
+ * @param act which act of a planned grinding it is; empty for all else
+ * @param squares whether it makes the end square, so that it is not done before the try-square agrees
  */
 public record Step(
         Kind kind,
@@ -62,7 +65,9 @@ public record Step(
         BurrTask burrTask,
         List<Integer> stations,
         int setOf,
-        Intent intent) {
+        Intent intent,
+        Optional<GrindAct.Kind> act,
+        boolean squares) {
 
     /** Keeps the lists from changing. */
     public Step {
@@ -189,6 +194,8 @@ public record Step(
                 burrTask,
                 stations,
                 setOf,
-                intent);
+                intent,
+                act,
+                squares);
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.quantity.Angle;
+import truekeen.core.repair.GrindAct;
 
 /**
  * A step as it is put together, part by part. What is not said is left out: nothing is counted, held at an angle,
@@ -37,6 +38,8 @@ public final class StepBuilder {
     private List<Integer> stations = List.of();
     private int setOf = 1;
     private Step.Intent intent = Step.Intent.MATCH;
+    private Optional<GrindAct.Kind> act = Optional.empty();
+    private boolean squares;
 
     StepBuilder(Step.Kind kind, String title, Stretch where) {
         this.kind = kind;
@@ -162,6 +165,18 @@ public final class StepBuilder {
         return this;
     }
 
+    /** Which act of a planned grinding it is. */
+    public StepBuilder grinding(Optional<GrindAct.Kind> kind) {
+        act = kind;
+        return this;
+    }
+
+    /** Whether it makes the end square. */
+    public StepBuilder squaring(boolean makesSquare) {
+        squares = makesSquare;
+        return this;
+    }
+
     /** The step. */
     public Step done() {
         return new Step(
@@ -190,6 +205,8 @@ public final class StepBuilder {
                 burrTask,
                 stations,
                 setOf,
-                intent);
+                intent,
+                act,
+                squares);
     }
 }

@@ -169,9 +169,10 @@ public final class StepSheet {
         job.angle().ifPresent(angle -> steps.add(faces.hold(job, angle, intent(job, angle), edge)));
         boolean between = job.edge() && manner.habits().burrEachStone(manner.kind());
         for (int i = 0; i < path.legs().size(); i++) {
+            boolean squares = manner.squares() && steps.stream().noneMatch(Step::squares);
             steps.add(
                     job.edge() || job.covered()
-                            ? write.work(path, i, job, intent(job, job.angle().orElseThrow()), edge)
+                            ? write.work(path, i, job, intent(job, job.angle().orElseThrow()), edge, squares)
                             : faces.face(path, i, job, edge));
             if (between && i < path.legs().size() - 1) {
                 steps.add(burr.deburrBetween(path.legs().get(i).abrasive(), edge));

@@ -65,7 +65,7 @@ final class StepWriter {
         return leg.leastCount() || leg.eased() ? 0 : leg.abrasive().effort().factor();
     }
 
-    Step work(JobPath path, int index, Job job, Step.Intent intent, Stretch edge) {
+    Step work(JobPath path, int index, Job job, Step.Intent intent, Stretch edge, boolean squares) {
         Angle angle = job.angle().orElseThrow();
         Leg leg = path.legs().get(index);
         boolean shapes = index == 0;
@@ -88,6 +88,7 @@ final class StepWriter {
                 .how(how(job, leg, shapes, last, each, edge))
                 .learned(learns(leg))
                 .meaning(shapes ? intent : Step.Intent.MATCH)
+                .squaring(shapes && squares)
                 .atStations(dealt)
                 .inSetsOf(manner.setOf());
         learnedCount(step, leg.abrasive(), manner.worked(), each);

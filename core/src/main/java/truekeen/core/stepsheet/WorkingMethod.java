@@ -168,6 +168,11 @@ public record WorkingMethod(
         return one.minus(other).degrees() > Prior.SAME_ANGLE_DEG.value();
     }
 
+    /** Whether its end is to be square to its side, straight across. */
+    boolean squares() {
+        return kind.square() && camber.isEmpty();
+    }
+
     /** What a bevel is called: the ground one, or the honed one. */
     String bevelOf(JobKind kind) {
         return kind == JobKind.PRIMARY ? ground : honed;

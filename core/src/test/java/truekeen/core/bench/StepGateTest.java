@@ -217,7 +217,7 @@ class StepGateTest {
     void everySignOfferedAtTheBenchIsHeardByTheVerdictAndAnswered(BurrTask task) {
         for (Step.Kind kind : Step.Kind.values()) {
             Step step = step(kind, task, "stone", 20, Side.BEVEL);
-            for (Sign sign : StepGate.offers(step)) {
+            for (Sign sign : StepSigns.offers(step)) {
                 assertThat(FaultRule.heard()).contains(sign);
                 steps = List.of(step);
                 events.clear();
@@ -323,7 +323,7 @@ class StepGateTest {
         count(Side.BEVEL, 20);
         pass();
         assertThat(burr().ask()).startsWith(BenchWords.NOT_FELT_HERE.words());
-        assertThat(StepGate.offers(steps.get(1))).noneMatch(s -> s.group() == Sign.Group.BURR);
+        assertThat(StepSigns.offers(steps.get(1))).noneMatch(s -> s.group() == Sign.Group.BURR);
     }
 
     @Test
@@ -472,7 +472,7 @@ class StepGateTest {
     void colourAtTheEdgeShutsAGrindingStepUntilItIsGroundPast(Step.Kind kind) {
         Step step = step(kind, BurrTask.NOTHING, "wheel", 0, Side.BEVEL);
         steps = List.of(step);
-        assertThat(StepGate.offers(step)).contains(Sign.COLOUR, Sign.COLOUR_FREE);
+        assertThat(StepSigns.offers(step)).contains(Sign.COLOUR, Sign.COLOUR_FREE);
         assertThat(gate().state()).isEqualTo(StepGate.State.ASK);
         see(Observation.of(Sign.COLOUR));
         assertThat(gate().state()).isEqualTo(StepGate.State.SHUT);
@@ -495,7 +495,7 @@ class StepGateTest {
 
     @Test
     void aMachineIsNotJudgedByTheScratchesOfAStone() {
-        assertThat(StepGate.offers(step(Step.Kind.GRIND, BurrTask.NOTHING, "belt", 0)))
+        assertThat(StepSigns.offers(step(Step.Kind.GRIND, BurrTask.NOTHING, "belt", 0)))
                 .noneMatch(s -> s.group() == Sign.Group.SCRATCH);
     }
 

@@ -19,6 +19,7 @@ import truekeen.core.keenness.Stretch;
 import truekeen.core.progression.PowerOffer;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.repair.Caution;
+import truekeen.core.repair.GrindAct;
 import truekeen.core.repair.GrindPlan;
 import truekeen.core.repair.Means;
 import truekeen.core.section.TargetBevel;
@@ -93,7 +94,8 @@ class GrindStepsTest {
         List<Step> steps = steps(means);
         assertThat(steps).hasSize(7).allSatisfy(s -> {
             assertThat(s.kind()).isEqualTo(Step.Kind.GRIND);
-            assertThat(s.gate()).endsWith("Is it so?");
+            assertThat(s.gate()).endsWith("?");
+            assertThat(s.why()).isNotBlank();
             assertThat(s.look()).isNotBlank();
             assertThat(s.ifNot()).isNotBlank();
             assertThat(s.seconds()).isPositive();
@@ -102,6 +104,13 @@ class GrindStepsTest {
             assertThat(s.abrasiveName().isEmpty()).isEqualTo(s.abrasiveId().isEmpty());
         });
         assertThat(steps).filteredOn(s -> !s.abrasiveId().isEmpty()).hasSize(3);
+        assertThat(steps).extracting(Step::gate).doesNotHaveDuplicates();
+        assertThat(steps).extracting(Step::why).doesNotHaveDuplicates();
+        assertThat(steps).extracting(Step::ifNot).doesNotHaveDuplicates();
+        assertThat(steps)
+                .filteredOn(Step::squares)
+                .extracting(s -> s.act().orElseThrow())
+                .containsExactly(GrindAct.Kind.BLUNT, GrindAct.Kind.LOOK);
     }
 
     @Test
