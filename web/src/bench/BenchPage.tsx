@@ -250,5 +250,15 @@ function strokesOf(aside: SetAside[]): string {
 
 /** The edge until its own layout has come. */
 function straight(totalMm: number): Schemas['LayoutView'] {
-  return { form: 'STRAIGHT', edges: 1, edgeMm: totalMm, totalMm, from: '', to: '', rise: [], bodyMm: 0 }
+  return {
+    form: 'STRAIGHT',
+    edges: 1,
+    edgeMm: totalMm,
+    totalMm,
+    from: '',
+    to: '',
+    rise: [],
+    bodyMm: 0,
+    zones: [],
+  }
 }

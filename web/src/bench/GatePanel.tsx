@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
-import { SignButton, Thirds } from '../ui/Signs'
+import { SignButton, Zones } from '../ui/Signs'
 
 type Here = Schemas['HereView']
 type Sign = Schemas['TapView']
@@ -103,7 +103,7 @@ function Places({
     <div className="mt-3 border-l-4 border-primary pl-3">
       <p className="text-[1.1rem] font-semibold mb-2">Where: {sign.words}? Drag it on the strip, or</p>
       <div className="grid grid-cols-3 gap-2">
-        <Thirds layout={layout} onPlace={onPlace} size="min-h-[72px]" />
+        <Zones layout={layout} onPlace={onPlace} size="min-h-[72px]" />
       </div>
       <button type="button" className="btn btn-ghost min-h-14 mt-2" onClick={onLeave}>
         Never mind

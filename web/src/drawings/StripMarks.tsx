@@ -110,6 +110,11 @@ function Sign({ m, x, edge, wide }: { m: StripMark; x: (mm: number) => number; e
     const d = `M${x(m.fromMm)} ${edge}q${wide / 4} 9 ${wide / 2} 0t${wide / 2} 0`
     return <path d={d} fill="none" stroke="var(--color-error)" strokeWidth="3" />
   }
+  if (m.kind === 'COLOUR') {
+    return (
+      <rect x={x(m.fromMm)} y={edge - 9} width={wide} height={9} fill="#8d5a3c" opacity="0.75" {...line} />
+    )
+  }
   if (m.kind === 'PIT_BACK' || m.kind === 'PIT_BEVEL') {
     return (
       <ellipse

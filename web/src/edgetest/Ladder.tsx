@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
-import { SignButton, Thirds } from '../ui/Signs'
+import { SignButton, Zones } from '../ui/Signs'
 import type { Seen } from './seen'
 
 type Outcome = Schemas['OutcomeOfCheck']
@@ -15,14 +15,31 @@ interface LadderProps {
   onRemove: (index: number) => void
 }
 
-/** The tests of this tool, the least demanding first: how each is done, its caution, and what came of it. */
+/** The tests that this work needs, in rising order of demand; the others are folded away until someone is in doubt. */
 export function TestLadder(p: LadderProps) {
+  const needed = p.checks.filter((c) => c.needed)
+  const more = p.checks.filter((c) => !c.needed)
+  const answered = more.some((c) => c.outcomes.some((o) => p.seen.some((s) => s.sign === o.sign)))
   return (
-    <ol aria-label="Tests, in rising order of demand">
-      {p.checks.map((c) => (
-        <Rung key={c.check} check={c} {...p} />
-      ))}
-    </ol>
+    <>
+      <ol aria-label="Tests this work needs, in rising order of demand">
+        {needed.map((c) => (
+          <Rung key={c.check} check={c} {...p} />
+        ))}
+      </ol>
+      {more.length > 0 && (
+        <details open={answered || undefined}>
+          <summary className="min-h-14 py-3 text-[1.1rem] font-semibold cursor-pointer">
+            {more.length} more {more.length === 1 ? 'test' : 'tests'}, for who is in doubt
+          </summary>
+          <ol aria-label="More tests, in rising order of demand">
+            {more.map((c) => (
+              <Rung key={c.check} check={c} {...p} />
+            ))}
+          </ol>
+        </details>
+      )}
+    </>
   )
 }
 
@@ -80,7 +97,7 @@ function Where({
     <div className="mt-2 border-l-4 border-primary pl-3">
       <p className="font-semibold mb-2">Where? Drag it on the strip above, or</p>
       <div className="flex flex-wrap gap-2">
-        <Thirds layout={layout} onPlace={onPlace} />
+        <Zones layout={layout} onPlace={onPlace} />
         <button type="button" className="btn min-h-14" onClick={() => onPlace(null, null)}>
           all along
         </button>

@@ -40,11 +40,13 @@ export function TestPage({ toolId }: { toolId: string }) {
           An edge is tested when the bench is done with it. Then, in this order:
         </p>
         <ol className="pt-2 max-w-[40rem] list-decimal pl-6">
-          {t.ladder.map((c) => (
-            <li key={c.check} className="py-1">
-              <b>{c.title}.</b> {c.how}
-            </li>
-          ))}
+          {t.ladder
+            .filter((c) => c.needed)
+            .map((c) => (
+              <li key={c.check} className="py-1">
+                <b>{c.title}.</b> {c.how}
+              </li>
+            ))}
         </ol>
         <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
       </>
@@ -118,11 +120,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
       ask(
         api.POST('/api/v1/tests/{id}/go-back', {
           params: { path: { id } },
-          body: {
-            device,
-            person,
-            chosen: Object.entries(chosen).map(([finding, remedy]) => ({ finding: Number(finding), remedy })),
-          },
+          body: { device, person, chosen: asChosen(chosen) },
         }),
       ),
     onSuccess: (s) => {
@@ -130,6 +128,25 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
       // The bench opens at the step that was added, not at the end that it last knew.
       queries.removeQueries({ queryKey: ['session', s.id] })
       go('/bench/' + s.id)
+    },
+  })
+  const named = Object.values(chosen)
+  const leads =
+    named.length > 0 &&
+    named.every((remedy) =>
+      latest?.verdict.findings.some((f) => f.remedies.some((r) => r.remedy === remedy && r.leads)),
+    )
+  const work = useMutation({
+    mutationFn: (id: string) =>
+      ask(
+        api.POST('/api/v1/tests/{id}/plan-work', {
+          params: { path: { id } },
+          body: { device, person, chosen: asChosen(chosen) },
+        }),
+      ),
+    onSuccess: (to) => {
+      toolChanged(queries, toolId)
+      go(to.path)
     },
   })
   const refused = judge.error instanceof Refused ? judge.error : undefined
@@ -153,7 +170,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
     : latest.readings
   const onMark = (a: number, b: number) =>
     b - a < 0.2 ? put(Math.max(0, a - 1), Math.min(stages.layout.totalMm, b + 1)) : put(a, b)
-  const trouble = back.error ?? (refused && refused.faults.length === 0 ? refused : undefined)
+  const trouble = back.error ?? work.error ?? (refused && refused.faults.length === 0 ? refused : undefined)
   const shown = asking ? form.seen : latest.seen
   const note = refused?.at('seen') ?? refused?.message
   return (
@@ -234,8 +251,8 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
                   />
                 )}
                 <Notice>
-                  Nothing is ever tested by running a thumb along the edge. Make as many of these tests as
-                  this edge deserves; what is left out is not judged.
+                  Nothing is ever tested by running a thumb along the edge. The tests at the left are those
+                  this work needs; what is left out is not judged.
                 </Notice>
               </>
             ) : (
@@ -263,6 +280,14 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
         </Act>
       ) : latest.verdict.keen ? (
         <Act href={`/tools/${toolId}/finish`}>Clean and refit it</Act>
+      ) : leads ? (
+        <Act
+          onClick={() => work.mutate(latest.id)}
+          busy={work.isPending}
+          note="The session ends as it is; the work is planned anew."
+        >
+          Plan that work
+        </Act>
       ) : Object.keys(chosen).length > 0 ? (
         <Act onClick={() => back.mutate(latest.id)} busy={back.isPending}>
           Go back to the stones
@@ -272,6 +297,11 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
       )}
     </>
   )
+}
+
+/** What was accepted, as the service takes it. */
+function asChosen(chosen: Record<number, string>) {
+  return Object.entries(chosen).map(([finding, remedy]) => ({ finding: Number(finding), remedy }))
 }
 
 /** What the remedies were for that this test is to judge. */

@@ -179,7 +179,7 @@ function Finding({ finding: f, number, remedy, choose }: FindingProps) {
             checked={remedy === r.remedy}
             onChange={() => choose(r.remedy)}
             words={r.words}
-            note={`begins with ${r.entersAt}${r.tried > 0 ? `; worked ${r.worked} of ${r.tried} ${r.tried === 1 ? 'time' : 'times'} here` : '; not tried here yet'}`}
+            note={`${r.leads ? 'a plan of its own' : `begins with ${r.entersAt}`}${r.tried > 0 ? `; worked ${r.worked} of ${r.tried} ${r.tried === 1 ? 'time' : 'times'} here` : '; not tried here yet'}`}
           />
         ))}
         <Option

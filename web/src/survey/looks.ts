@@ -15,7 +15,7 @@ export function looksAt(tool: Schemas['ToolView']): Look[] {
       key: 'lamp',
       name: 'Under the lamp',
       how: 'Look straight down the edge: a keen apex shows no light. Tap the strip where light shows, or draw over the stretch.',
-      kinds: ['CHIP', 'BRIGHT', 'DOTS'],
+      kinds: ['CHIP', 'BRIGHT', 'DOTS', 'COLOUR'],
       there: true,
     },
     {

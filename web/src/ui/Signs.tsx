@@ -38,27 +38,25 @@ export function SignButton({ sign, pressed, onClick, disabled, size = 'min-h-14'
   )
 }
 
-interface ThirdsProps {
+interface ZonesProps {
   layout: Schemas['LayoutView']
   onPlace: (fromMm: number, toMm: number) => void
   size?: string
 }
 
-/** A third of the edge in one touch, named by its ends. */
-export function Thirds({ layout, onPlace, size = 'min-h-14' }: ThirdsProps) {
-  const third = layout.totalMm / 3
+/** A part of the edge in one touch, as the tool's own shape has them: heel, middle, belly, tip, or its thirds. */
+export function Zones({ layout, onPlace, size = 'min-h-14' }: ZonesProps) {
   const round = (mm: number) => Math.round(mm * 10) / 10
-  const names = [layout.from || 'beginning', 'middle', layout.to || 'end']
   return (
     <>
-      {names.map((name, i) => (
+      {layout.zones.map((zone) => (
         <button
-          key={name}
+          key={zone.words}
           type="button"
           className={`btn ${size} text-[1.05rem]`}
-          onClick={() => onPlace(round(i * third), round((i + 1) * third))}
+          onClick={() => onPlace(round(zone.fromMm), round(zone.toMm))}
         >
-          {name}
+          {zone.words}
         </button>
       ))}
     </>

@@ -13,16 +13,19 @@ import truekeen.app.edgetest.TestRecords.BackForm;
 import truekeen.app.edgetest.TestRecords.TestForm;
 import truekeen.app.edgetest.TestRecords.TestSheet;
 import truekeen.app.edgetest.TestRecords.TestView;
+import truekeen.app.edgetest.TestRecords.WorkToPlan;
 
 @RestController
 @RequestMapping("/api/v1")
 class TestController {
     private final TestService tests;
     private final BenchService bench;
+    private final WorkAsked work;
 
-    TestController(TestService tests, BenchService bench) {
+    TestController(TestService tests, BenchService bench, WorkAsked work) {
         this.tests = tests;
         this.bench = bench;
+        this.work = work;
     }
 
     @GetMapping("/tools/{id}/test")
@@ -33,6 +36,11 @@ class TestController {
     @PostMapping("/sessions/{id}/tests")
     TestView take(@PathVariable UUID id, @RequestBody TestForm form) {
         return tests.take(id, form);
+    }
+
+    @PostMapping("/tests/{id}/plan-work")
+    WorkToPlan planWork(@PathVariable UUID id, @RequestBody BackForm form) {
+        return work.plan(id, form);
     }
 
     @PostMapping("/tests/{id}/go-back")

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
 import truekeen.core.fault.EdgeState;
+import truekeen.core.fault.Remedy;
 import truekeen.core.fault.Sign;
 
 /** What the test stage shows and takes. */
@@ -38,14 +39,22 @@ public final class TestRecords {
     /** Who asks to go back to the stones, and by which remedies; none for what is likeliest at each place. */
     public record BackForm(String device, String person, @Nullable List<ChosenForm> chosen) {}
 
+    /** Work that was asked for, and the page it is planned on. */
+    public record WorkToPlan(String path) {}
+
     /** A reading. */
     public record ReadingView(double xMm, double grams) {}
 
     /** What may come of a test. */
     public record OutcomeOfCheck(Sign sign, String words, Sign.Says says, boolean placed) {}
 
-    /** A test of the ladder. */
-    public record CheckView(String check, String title, String how, String safety, List<OutcomeOfCheck> outcomes) {}
+    /**
+     * A test of the ladder.
+     *
+     * @param needed whether the tool's work needs it, or the test before it asks for it; else it is one more
+     */
+    public record CheckView(
+            String check, String title, String how, String safety, List<OutcomeOfCheck> outcomes, boolean needed) {}
 
     /** Something seen, in words and with its place. */
     public record SignSeen(Sign sign, String words, Sign.Says says, @Nullable Double fromMm, @Nullable Double toMm) {}
@@ -59,8 +68,16 @@ public final class TestRecords {
      * @param entersAt the stone it takes the progression up again at, or where else
      * @param tried times it was tried here with a test after it
      * @param worked times that test said the fault was gone
+     * @param leads the work it names, which is planned; null where no plan is needed
      */
-    public record RemedyView(String remedy, String words, String entersAt, boolean whole, int tried, int worked) {}
+    public record RemedyView(
+            String remedy,
+            String words,
+            String entersAt,
+            boolean whole,
+            int tried,
+            int worked,
+            @Nullable Remedy.Work leads) {}
 
     /**
      * Something that may be wrong.

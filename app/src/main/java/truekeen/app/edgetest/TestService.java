@@ -1,12 +1,12 @@
 package truekeen.app.edgetest;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
@@ -30,11 +30,10 @@ import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.fault.Diagnosis;
-import truekeen.core.fault.Diagnostician;
 import truekeen.core.fault.EdgeCheck;
 import truekeen.core.fault.EdgeState;
 import truekeen.core.fault.Observation;
-import truekeen.core.fault.Subject;
+import truekeen.core.fault.Sign;
 import truekeen.core.fault.TestSigns;
 import truekeen.core.keenness.EdgeTest;
 import truekeen.core.keenness.Judge;
@@ -65,6 +64,7 @@ public class TestService implements HistorySource {
     private final ToolService tools;
     private final SetupService setups;
     private final KitService kit;
+    private final EdgeJudge judge;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
@@ -76,6 +76,7 @@ public class TestService implements HistorySource {
             ToolService tools,
             SetupService setups,
             KitService kit,
+            EdgeJudge judge,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.setups = setups;
@@ -85,6 +86,7 @@ public class TestService implements HistorySource {
         this.plans = plans;
         this.tools = tools;
         this.kit = kit;
+        this.judge = judge;
         this.publisher = publisher;
         this.clock = clock;
     }
@@ -97,6 +99,8 @@ public class TestService implements HistorySource {
         Optional<KitService.Tester> tester = kit.tester();
         Optional<BenchService.RunningSession> open = bench.open(toolId);
         UUID session = open.map(BenchService.RunningSession::id).orElse(null);
+        Optional<TestRow> latest =
+                session == null ? Optional.empty() : tests.findFirstBySessionIdOrderByTakenAtDesc(session);
         OptionalDouble target = purpose(tool).map(KeennessPurpose::indexTarget).orElse(OptionalDouble.empty());
         List<EarlierIndex> earlier = tests
                 .findByToolIdAndKeenTrueAndSessionIdNotOrderByTakenAt(toolId, session == null ? NO_SESSION : session)
@@ -112,18 +116,32 @@ public class TestService implements HistorySource {
                 tool.trade().keennessPurpose(),
                 target.orElse(0),
                 Judge.WIDEST_SPREAD - 1,
-                EdgeCheck.ladder(tool.trade()).stream().map(TestViews::check).toList(),
+                ladder(tool, latest),
                 session,
                 open.map(BenchService.RunningSession::allDone).orElse(false),
-                session == null
-                        ? null
-                        : tests.findFirstBySessionIdOrderByTakenAtDesc(session)
-                                .map(t -> view(t, tool))
-                                .orElse(null),
+                latest.map(t -> view(t, tool)).orElse(null),
                 earlier.stream()
                         .min(Comparator.comparingDouble(EarlierIndex::index))
                         .orElse(null),
                 earlier.isEmpty() ? null : earlier.get(earlier.size() - 1));
+    }
+
+    /** The tests of a tool: needed are those of its work, those that failed before, and what would have told most. */
+    private static List<TestRecords.CheckView> ladder(CoreTool tool, Optional<TestRow> before) {
+        Set<String> needed =
+                EdgeCheck.needed(tool.trade()).stream().map(EdgeCheck::key).collect(Collectors.toSet());
+        before.ifPresent(t -> {
+            t.seen().stream()
+                    .filter(o -> o.sign().says() == Sign.Says.BAD)
+                    .flatMap(o -> EdgeCheck.of(o.sign()).stream())
+                    .forEach(c -> needed.add(c.key()));
+            t.diagnosis()
+                    .flatMap(Diagnosis::next)
+                    .ifPresent(next -> needed.add(next.check().key()));
+        });
+        return EdgeCheck.ladder(tool.trade()).stream()
+                .map(c -> TestViews.check(c, needed.contains(c.key())))
+                .toList();
     }
 
     /**
@@ -169,21 +187,13 @@ public class TestService implements HistorySource {
             throw new RefusedException(
                     Refusal.of(MessageCode.NOTHING_TESTED, "seen", "").with("low", EdgeTest.LEAST_STATIONS));
         }
-        List<Observation> all = new ArrayList<>(seen);
-        verdict.ifPresent(v -> all.addAll(TestSigns.ofForce(v)));
-        all.addAll(bench.signs(sessionId).stream()
-                .filter(o -> seen.stream()
-                        .noneMatch(s -> s.sign().group() == o.sign().group()))
-                .toList());
-        all.addAll(ofTool(tool, session));
-        Diagnosis diagnosis =
-                Diagnostician.of(Subject.of(tool.geometry()), all, EdgeCheck.ladder(tool.trade()), trials.records());
+        Diagnosis diagnosis = judge.judge(tool, session, seen, verdict);
         boolean passes = EdgeState.of(tool.trade(), verdict, seen) == EdgeState.KEEN;
         TestRow row = tests.save(new TestRow(sessionId, session.toolId(), clock.instant(), Form.orEmpty(in.person()))
                 .judged(force, verdict, seen, diagnosis, passes));
         if (judgeTrials(row, passes, diagnosis)) {
             // What did not work just now no longer comes first.
-            row.diagnosis = TestStore.DIAGNOSIS.write(diagnose(tool, all));
+            row.diagnosis = TestStore.DIAGNOSIS.write(judge.judge(tool, session, seen, verdict));
         }
         publisher.publishEvent(new ToolChanged(session.toolId()));
         return view(row, tool);
@@ -194,20 +204,6 @@ public class TestService implements HistorySource {
         return t.keen
                 ? EdgeState.KEEN
                 : use.map(u -> EdgeState.of(u, t.verdict(), t.seen())).orElse(EdgeState.NOT_YET);
-    }
-
-    private Diagnosis diagnose(CoreTool tool, List<Observation> all) {
-        return Diagnostician.of(Subject.of(tool.geometry()), all, EdgeCheck.ladder(tool.trade()), trials.records());
-    }
-
-    private List<Observation> ofTool(CoreTool tool, BenchService.SessionRef session) {
-        return TestSigns.ofTool(
-                tool.geometry(),
-                tool.trade(),
-                tool.steel(),
-                plans.core(session.planId()).chosen().last(),
-                tool.brings(),
-                bench.finished(session.toolId()).size());
     }
 
     /** Whether there was anything to judge. */

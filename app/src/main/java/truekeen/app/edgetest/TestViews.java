@@ -100,8 +100,8 @@ public final class TestViews {
                 .toList();
     }
 
-    static CheckView check(EdgeCheck c) {
-        return new CheckView(c.key(), c.title(), c.how(), c.safety(), outcomes(c));
+    static CheckView check(EdgeCheck c, boolean needed) {
+        return new CheckView(c.key(), c.title(), c.how(), c.safety(), outcomes(c), needed);
     }
 
     /** What may come of a check. */
@@ -145,7 +145,8 @@ public final class TestViews {
                                     stone.isEmpty() ? r.entry().words() : "the " + stone,
                                     r.whole(),
                                     record.tried(),
-                                    record.worked());
+                                    record.worked(),
+                                    r.leads().orElse(null));
                         })
                         .toList());
     }

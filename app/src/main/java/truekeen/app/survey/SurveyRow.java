@@ -6,12 +6,17 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
+import truekeen.core.condition.AskedWork;
 import truekeen.core.condition.BackState;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
@@ -72,6 +77,9 @@ class SurveyRow {
     /** Id of the machine that a person chose for the shaping, or {@link SurveyService#BY_HAND}; null where the house does. */
     String grindOn;
 
+    /** Work asked for by name, by commas; empty where none was. */
+    String askedWork = "";
+
     protected SurveyRow() {}
 
     SurveyRow(UUID toolId, Instant takenAt, SurveyForm form, EdgeSurvey survey) {
@@ -109,5 +117,20 @@ class SurveyRow {
     /** The same as it was typed; empty where its record cannot be read any more. */
     Optional<SurveyForm> typed() {
         return SurveyStore.FORM.read(form).value();
+    }
+
+    /** Work asked for by name; what this program does not know is passed over. */
+    Set<AskedWork> asked() {
+        Set<AskedWork> asked = EnumSet.noneOf(AskedWork.class);
+        for (AskedWork work : AskedWork.values()) {
+            if (Arrays.asList(askedWork.split(",")).contains(work.name())) {
+                asked.add(work);
+            }
+        }
+        return asked;
+    }
+
+    void ask(Set<AskedWork> works) {
+        askedWork = works.stream().map(Enum::name).sorted().collect(Collectors.joining(","));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -36,6 +37,7 @@ import truekeen.core.angle.AngleChoice;
 import truekeen.core.angle.AngleChooser;
 import truekeen.core.angle.AngleHistory;
 import truekeen.core.angle.EdgeOutcome;
+import truekeen.core.condition.AskedWork;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Occasion;
@@ -94,23 +96,35 @@ public class SurveyService implements HistorySource {
      *
      * @param back what a person decided of the back; empty where the house does
      * @param grindOn machine that a person chose for the shaping, or {@link #BY_HAND}; empty where the house chooses
+     * @param asked work that was asked for by name
      */
     public record CoreSurvey(
             UUID id,
             Instant takenAt,
             EdgeSurvey survey,
             Optional<Occasion.BackDecision> back,
-            Optional<String> grindOn) {}
+            Optional<String> grindOn,
+            Set<AskedWork> asked) {}
 
-    /** What decides, beside the edge itself, which jobs a sharpening of a tool is made of. */
+    /** What decides, beside the edge itself, which jobs a sharpening of a tool is made of; nothing is asked for by name. */
     @Transactional(readOnly = true)
     public Occasion occasion(CoreTool tool, EdgeSurvey survey, Optional<Occasion.BackDecision> decided) {
+        return occasion(tool, survey, decided, Set.of());
+    }
+
+    private Occasion occasion(
+            CoreTool tool, EdgeSurvey survey, Optional<Occasion.BackDecision> decided, Set<AskedWork> asked) {
         double thinAt = tool.trade().thinAtMm();
+        Double stands = tool.geometry().measures().values().get("behindEdge");
         boolean thinRule = rules.core(tool.id()).thinRule();
         return new Occasion(
                 thinRule,
-                thinAt > 0 ? OptionalDouble.of(thinAt) : OptionalDouble.empty(),
-                BroadFaceDue.of(tool.sinceBroadFace(), tool.loss()).due(),
+                asked.contains(AskedWork.THIN)
+                        ? AskedWork.thinAtMm(
+                                thinAt, stands == null ? OptionalDouble.empty() : OptionalDouble.of(stands))
+                        : thinAt > 0 ? OptionalDouble.of(thinAt) : OptionalDouble.empty(),
+                asked.contains(AskedWork.BROAD_FACE)
+                        || BroadFaceDue.of(tool.sinceBroadFace(), tool.loss()).due(),
                 decided.orElseGet(() -> Occasion.BackDecision.usual(tool.geometry(), survey, thinRule)),
                 true,
                 tool.brings().hardLayer());
@@ -119,7 +133,7 @@ public class SurveyService implements HistorySource {
     /** The same for the edge as it was kept, with what a person decided about it. */
     @Transactional(readOnly = true)
     public Occasion occasion(CoreTool tool, CoreSurvey survey) {
-        return occasion(tool, survey.survey(), survey.back());
+        return occasion(tool, survey.survey(), survey.back(), survey.asked());
     }
 
     /**
@@ -276,7 +290,7 @@ public class SurveyService implements HistorySource {
                 survey,
                 tool,
                 target,
-                occasion(tool, survey, core(tool.id()).flatMap(CoreSurvey::back)));
+                occasion(tool, survey, core(tool.id()).flatMap(CoreSurvey::back), asked(tool.id())));
     }
 
     /** The blade cut through at one place, before and after what a survey asks. */
@@ -370,12 +384,38 @@ public class SurveyService implements HistorySource {
                     tool.geometry(),
                     newest.get().survey,
                     target(tool),
-                    occasion(tool, newest.get().survey, Optional.ofNullable(newest.get().row.backDecision)));
+                    occasion(
+                            tool,
+                            newest.get().survey,
+                            Optional.ofNullable(newest.get().row.backDecision),
+                            newest.get().row.asked()));
             return new EdgeSeen(findings, r.stations());
         } catch (RefusedException noLongerFits) {
             // The tool was changed at the door since; its marks are shown, what must go is not.
             return new EdgeSeen(findings, List.of());
         }
+    }
+
+    /** What a survey found along the edge; nothing where it cannot be read any more. */
+    @Transactional(readOnly = true)
+    public List<Finding> findings(UUID surveyId) {
+        return surveys.findById(surveyId)
+                .flatMap(SurveyRow::toCore)
+                .map(EdgeSurvey::findings)
+                .orElse(List.of());
+    }
+
+    private Set<AskedWork> asked(UUID toolId) {
+        return newest(toolId).map(s -> s.row.asked()).orElse(Set.of());
+    }
+
+    /** Puts down work that is asked for by name with the newest survey. */
+    void ask(UUID toolId, Set<AskedWork> works) {
+        SurveyRow row = newest(toolId)
+                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.SURVEY_FIRST, "", "")))
+                .row;
+        row.ask(works);
+        surveys.saveAndFlush(row);
     }
 
     /** The newest survey, for the core. */
@@ -387,7 +427,8 @@ public class SurveyService implements HistorySource {
                         s.row.takenAt,
                         s.survey,
                         Optional.ofNullable(s.row.backDecision),
-                        Optional.ofNullable(s.row.grindOn)));
+                        Optional.ofNullable(s.row.grindOn),
+                        s.row.asked()));
     }
 
     @Override

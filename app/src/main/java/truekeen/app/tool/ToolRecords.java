@@ -90,6 +90,9 @@ public final class ToolRecords {
     /** A place of a curved edge (mm). */
     public record RiseView(double alongMm, double riseMm) {}
 
+    /** A part of an edge as the bench calls it (mm along the edge). */
+    public record ZoneView(String words, double fromMm, double toMm) {}
+
     /**
      * How the edges of a tool lie.
      *
@@ -99,6 +102,7 @@ public final class ToolRecords {
      * @param totalMm length of all (mm)
      * @param from what millimetres are counted from
      * @param bodyMm body between the edges of a bar, depth of a tooth (mm)
+     * @param zones its parts from the beginning to the end, by its own shape
      */
     public record LayoutView(
             EdgeLayout.Form form,
@@ -108,7 +112,8 @@ public final class ToolRecords {
             String from,
             String to,
             List<RiseView> rise,
-            double bodyMm) {
+            double bodyMm,
+            List<ZoneView> zones) {
         /** The view of a layout. */
         public static LayoutView of(EdgeLayout l) {
             return new LayoutView(
@@ -121,7 +126,10 @@ public final class ToolRecords {
                     l.rise().stream()
                             .map(r -> new RiseView(r.alongMm(), r.riseMm()))
                             .toList(),
-                    l.bodyMm());
+                    l.bodyMm(),
+                    l.zones().stream()
+                            .map(z -> new ZoneView(z.words(), z.fromMm(), z.toMm()))
+                            .toList());
         }
     }
 

@@ -44,6 +44,9 @@ public final class SessionSigns {
                     signs.add(Observation.of(s));
                 }
             });
+            lagging(steps.get(i), state.steps().get(i)).stream()
+                    .filter(o -> !signs.contains(o))
+                    .forEach(signs::add);
         }
         return List.copyOf(signs);
     }
@@ -57,6 +60,38 @@ public final class SessionSigns {
             case INK_EVEN -> edgeFirst ? Observation.of(Sign.INK_HEEL) : o;
             default -> o;
         };
+    }
+
+    /** Sides and stations that were worked hardly a third as much as they should have been, where the rest was. */
+    private static List<Observation> lagging(Step step, BenchState.StepState now) {
+        List<Observation> lagging = new ArrayList<>();
+        if (now.status() != BenchState.Status.DONE || now.total() == 0) {
+            return lagging;
+        }
+        double share = Prior.SIDE_BEHIND_SHARE.value();
+        if (step.sides().equals(List.of(Step.Side.LEFT, Step.Side.RIGHT))) {
+            int left = now.counts().get(Step.Side.LEFT);
+            int right = now.counts().get(Step.Side.RIGHT);
+            if (Math.min(left, right) < share * Math.max(left, right)) {
+                lagging.add(Observation.of(Sign.SIDE_LAGGED));
+            }
+        }
+        // Stations round a row of teeth are counted one by one, and are not stretches of one edge.
+        boolean edge = step.kind() == Step.Kind.WORK && !step.stations().isEmpty();
+        for (Step.Side side : edge ? step.sides() : List.<Step.Side>of()) {
+            List<Integer> at = now.stations().get(side);
+            double done = at.stream().mapToInt(i -> i).sum();
+            double planned = step.stations().stream().mapToInt(i -> i).sum();
+            double length = (step.where().toMm() - step.where().fromMm()) / at.size();
+            for (int i = 0; i < at.size(); i++) {
+                double wanted = planned > 0 ? step.stations().get(i) / planned : 0;
+                if (done > 0 && at.get(i) < share * wanted * done) {
+                    double from = step.where().fromMm() + i * length;
+                    lagging.add(Observation.of(Sign.STATION_LAGGED, from, from + length));
+                }
+            }
+        }
+        return lagging;
     }
 
     private static List<Sign> done(Step step, BenchState.StepState now, SteelClass steel) {

@@ -32,6 +32,8 @@ public record Finding(Kind kind, double fromMm, double toMm, double depthMm, dou
         PIT_BACK("pit in the back", true, true),
         /** A pit of rust in the bevel. */
         PIT_BEVEL("pit in the bevel", true, true),
+        /** Steel at the edge that was drawn by heat: straw to blue. It must go as far back as the colour reaches. */
+        COLOUR("heat colour", true, false),
         /** A corner rounded off: deepest at the corner. */
         ROUNDED_CORNER("rounded corner", true, false);
 
@@ -48,7 +50,7 @@ public record Finding(Kind kind, double fromMm, double toMm, double depthMm, dou
         /** Depth it is first taken to have when it is marked, to be corrected at once (mm); none where none is measured. */
         public OptionalDouble firstDepthMm() {
             return switch (this) {
-                case CHIP, DENT, ROUNDED_CORNER -> OptionalDouble.of(Prior.FRESH_MARK_DEEP_MM.value());
+                case CHIP, DENT, COLOUR, ROUNDED_CORNER -> OptionalDouble.of(Prior.FRESH_MARK_DEEP_MM.value());
                 case ROLL, PIT_BACK, PIT_BEVEL -> OptionalDouble.of(Prior.FRESH_MARK_SHALLOW_MM.value());
                 case BRIGHT, DOTS -> OptionalDouble.empty();
             };
@@ -108,7 +110,7 @@ public record Finding(Kind kind, double fromMm, double toMm, double depthMm, dou
         }
         return switch (kind) {
             case BRIGHT, DOTS -> Dullness.LIGHT_VISIBLE.recessionMm();
-            case ROLL -> depthMm;
+            case ROLL, COLOUR -> depthMm;
             case PIT_BEVEL -> depthMm / sinBevel;
             default -> missingAt(x, edgeLengthMm);
         };

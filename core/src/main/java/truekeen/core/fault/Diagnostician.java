@@ -136,6 +136,7 @@ public final class Diagnostician {
                 .flatMap(o -> telling(s.rule, o.rule, ladder).stream())
                 .findFirst();
         List<Remedy> remedies = s.rule.remedies().stream()
+                .filter(r -> subject.fits().contains(r.fits()))
                 .sorted(Comparator.comparingDouble(
                         (Remedy r) -> -records.getOrDefault(r.key(), RemedyRecord.none(r.key()))
                                 .expected()))

@@ -20,23 +20,32 @@ import truekeen.core.tool.ToolUse;
  * @param safety the caution that belongs to it; empty where there is none
  * @param signs what may come of it, the good answer first
  * @param suits the works it suits
+ * @param needed the works that need it; to the others it is one more
  */
-public record EdgeCheck(String key, String title, String how, String safety, List<Sign> signs, Set<Suits> suits) {
+public record EdgeCheck(
+        String key, String title, String how, String safety, List<Sign> signs, Set<Suits> suits, Set<Suits> needed) {
 
     /** Works that ask for different tests. */
     public enum Suits {
         /** Edges that slice. */
         EDGE,
-        /** Edges that slice finely. */
+        /** Edges of a fine finish. */
         FINE,
-        /** Edges that pare wood. */
+        /** Those of them that slice. */
+        FINE_SLICE,
+        /** Edges that cut wood by hand. */
         WOOD,
+        /** Those of them that pare, and are no planes. */
+        PARING,
         PLANE,
+        /** Ends that are to be square. */
+        SQUARE,
         /** Edges that chop. */
         SITE,
         SHEAR,
         SLOT,
         TEETH,
+        DISC,
         BAR
     }
 
@@ -49,10 +58,18 @@ public record EdgeCheck(String key, String title, String how, String safety, Lis
                     Arrays.stream(row.text("signs").split("\\|"))
                             .map(Sign::valueOf)
                             .toList(),
-                    EnumSet.copyOf(Arrays.stream(row.text("tools").split("\\|"))
-                            .map(Suits::valueOf)
-                            .toList())))
+                    works(row.text("tools")),
+                    works(row.text("needed"))))
             .toList();
+
+    private static Set<Suits> works(String names) {
+        Set<Suits> works = EnumSet.noneOf(Suits.class);
+        Arrays.stream(names.split("\\|"))
+                .filter(n -> !n.isEmpty())
+                .map(Suits::valueOf)
+                .forEach(works::add);
+        return works;
+    }
 
     /** All tests, the least demanding first. */
     public static List<EdgeCheck> all() {
@@ -70,6 +87,23 @@ public record EdgeCheck(String key, String title, String how, String safety, Lis
         return ALL.stream()
                 .filter(c -> c.suits.stream().anyMatch(works::contains))
                 .toList();
+    }
+
+    /** The few of them that its work needs, the least demanding first; the rest is for who is in doubt. */
+    public static List<EdgeCheck> needed(ToolUse trade) {
+        Set<Suits> works = works(trade);
+        return ladder(trade).stream()
+                .filter(c -> c.needed.stream().anyMatch(works::contains))
+                .toList();
+    }
+
+    /** Whether tools of a family pare wood: an edge of one bevel on a flat back, and no plane. */
+    static boolean pares(GeometryKind kind) {
+        return cutsWood(kind) && !kind.iron();
+    }
+
+    private static boolean cutsWood(GeometryKind kind) {
+        return kind.back() && kind != GeometryKind.SINGLE_BEVEL_KNIFE && kind != GeometryKind.FLAT_FACED_KNIFE;
     }
 
     /** What the first cut of a tool is: the shaving of a plane, else the first minutes of its work; empty where neither is. */
@@ -91,7 +125,7 @@ public record EdgeCheck(String key, String title, String how, String safety, Lis
             return switch (kind) {
                 case MOWER_BAR -> EnumSet.of(Suits.BAR);
                 case TRIMMER -> EnumSet.of(Suits.TEETH);
-                default -> EnumSet.of(Suits.BAR, Suits.TEETH);
+                default -> EnumSet.of(Suits.DISC);
             };
         }
         if (kind == GeometryKind.TURNSCREW) {
@@ -101,14 +135,22 @@ public record EdgeCheck(String key, String title, String how, String safety, Lis
             return EnumSet.of(Suits.SHEAR);
         }
         Set<Suits> works = EnumSet.noneOf(Suits.class);
-        boolean wood = kind.back() && kind != GeometryKind.SINGLE_BEVEL_KNIFE && kind != GeometryKind.FLAT_FACED_KNIFE;
+        boolean wood = cutsWood(kind);
         boolean coarse = trade.finishUsualUm() >= COARSE_UM || kind == GeometryKind.CONVEX_BLADE;
         works.add(wood ? Suits.WOOD : coarse ? Suits.SITE : Suits.EDGE);
         if (kind.iron()) {
             works.add(Suits.PLANE);
+        } else if (wood) {
+            works.add(Suits.PARING);
+        }
+        if (kind.square()) {
+            works.add(Suits.SQUARE);
         }
         if (trade.finishUsualUm() <= FINE_UM) {
             works.add(Suits.FINE);
+            if (works.contains(Suits.EDGE)) {
+                works.add(Suits.FINE_SLICE);
+            }
         }
         return works;
     }

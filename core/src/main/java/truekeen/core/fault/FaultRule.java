@@ -34,18 +34,31 @@ public record FaultRule(
     /** Tools that a fault can befall. */
     public enum Fits {
         ALL,
-        /** Edges that rise to a tip. */
+        /** Edges that run out in a tip. */
         TIP,
-        /** Ends that are square to a side. */
+        /** Edges that curve up to their tip. */
+        BELLY,
+        /** Ends that are to be square to a side. */
         SQUARE,
+        /** Irons that are to be cambered. */
+        CAMBERED,
         PLANE,
+        /** Edges that pare wood. */
+        PARES,
         /** Tools with a back that is one half of the edge. */
         BACK,
         /** Blades that are thinned. */
         THIN,
+        /** Knives with one broad face. */
+        SINGLE,
         TURNSCREW,
         BAR,
-        TEETH
+        /** Blades that turn at speed. */
+        TURNING,
+        /** Blades with a row of teeth. */
+        TOOTHED,
+        /** Two toothed blades that cut on each other. */
+        TRIMMER
     }
 
     private static final List<FaultRule> ALL = read();

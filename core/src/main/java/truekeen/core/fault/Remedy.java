@@ -13,8 +13,29 @@ import truekeen.core.table.TableReader;
  * @param whole whether it goes over the whole edge, or over the place alone
  * @param act what is set or cleaned before any stroke; empty where nothing is
  * @param words it in words
+ * @param fits the tools it can be done on
+ * @param leads the work that it names, which is planned; empty where no plan is needed
  */
-public record Remedy(String key, String fault, Entry entry, boolean whole, String act, String words) {
+public record Remedy(
+        String key,
+        String fault,
+        Entry entry,
+        boolean whole,
+        String act,
+        String words,
+        FaultRule.Fits fits,
+        Optional<Work> leads) {
+
+    /** Work that a remedy names and that needs a plan of its own. */
+    public enum Work {
+        /** The faces behind the edge. */
+        THIN,
+        BROAD_FACE,
+        /** Past steel that lost its temper. */
+        PAST_COLOUR,
+        /** Another angle, or another camber. */
+        ANGLE
+    }
 
     /** Where a progression is entered again. */
     public enum Entry {
@@ -50,7 +71,9 @@ public record Remedy(String key, String fault, Entry entry, boolean whole, Strin
                     Entry.valueOf(row.text("entry")),
                     row.text("reach").equals("WHOLE"),
                     row.text("act"),
-                    row.text("words")))
+                    row.text("words"),
+                    FaultRule.Fits.valueOf(row.text("fits")),
+                    row.text("leads").isEmpty() ? Optional.empty() : Optional.of(Work.valueOf(row.text("leads")))))
             .toList();
 
     /** All of them, in the order of the table. */

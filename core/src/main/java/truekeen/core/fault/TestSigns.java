@@ -3,8 +3,10 @@ package truekeen.core.fault;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import truekeen.core.condition.Finding;
 import truekeen.core.keenness.Verdict;
 import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Arrival;
@@ -16,6 +18,9 @@ import truekeen.core.tool.ToolUse;
 public final class TestSigns {
     /** Degrees above the usual last bevel from which an angle counts as high. Prior. */
     private static final double HIGH_DEG = Prior.TEST_SIGNS_HIGH_DEG.value();
+
+    /** Degrees above the least a steel bears from which its angle is not blamed for crumbling. Prior. */
+    private static final double AMPLE_DEG = Prior.TEST_SIGNS_AMPLE_DEG.value();
 
     private TestSigns() {}
 
@@ -45,12 +50,16 @@ public final class TestSigns {
         List<Observation> signs = new ArrayList<>();
         Angle lowest =
                 blade.kind().convention() == Convention.PER_SIDE ? steel.lowestPerSide() : steel.lowestFromBack();
-        if (last.degrees() < lowest.degrees() - 1e-9) {
-            signs.add(Observation.of(Sign.ANGLE_LOW));
-        }
         double usual = trade.primaryUsual().degrees() + trade.stepUsual().degrees();
         if (last.degrees() > usual + HIGH_DEG) {
             signs.add(Observation.of(Sign.ANGLE_HIGH));
+        } else if (last.degrees() < lowest.degrees() - 1e-9) {
+            signs.add(Observation.of(Sign.ANGLE_LOW));
+        } else if (last.degrees() <= usual + 1e-9) {
+            signs.add(Observation.of(Sign.ANGLE_USUAL));
+        }
+        if (last.degrees() >= lowest.degrees() + AMPLE_DEG - 1e-9) {
+            signs.add(Observation.of(Sign.ANGLE_AMPLE));
         }
         Double behindEdge = blade.measures().values().get("behindEdge");
         if (trade.thinAtMm() > 0 && behindEdge != null && behindEdge > trade.thinAtMm()) {
@@ -62,6 +71,35 @@ public final class TestSigns {
             signs.add(Observation.of(Sign.FEW_SHARPENINGS));
         }
         return signs;
+    }
+
+    /**
+     * What the survey knew of the edge before it was worked: a chip that was left on purpose, or that lies deeper than the
+     * edge went back, is there still; one that was to go may have left its root.
+     *
+     * @param found what the survey found along the edge
+     * @param lost how far the edge was to go back
+     */
+    public static List<Observation> ofSurvey(List<Finding> found, Length lost) {
+        return found.stream()
+                .filter(f -> f.kind() == Finding.Kind.CHIP || f.kind() == Finding.Kind.DENT)
+                .map(f -> Observation.of(
+                        f.leave() || f.depthMm() > lost.mm() + 1e-9 ? Sign.CHIP_KNOWN_LEFT : Sign.CHIP_WAS_THERE,
+                        f.fromMm(),
+                        f.toMm()))
+                .toList();
+    }
+
+    /**
+     * What is known of the broad face of a single-bevel knife.
+     *
+     * @param worked whether it was worked with this sharpening
+     * @param due whether it is due by the sharpenings since it was
+     */
+    public static List<Observation> ofBroadFace(boolean worked, boolean due) {
+        return worked
+                ? List.of(Observation.of(Sign.FACE_FRESH))
+                : due ? List.of(Observation.of(Sign.FACE_SOON)) : List.of();
     }
 
     /**

@@ -39,6 +39,11 @@ public enum InspectionItem {
             "Flat side on a flat plate: light under it means it is bent.",
             "it is deformed",
             Kinds.TOOTHED),
+    SPEED(
+            "Is its marked speed gone, or below what the machine turns?",
+            "Read it off the disc and off the machine's plate: the mark is its limit, and a disc without one is not used.",
+            "its marked speed cannot be read or is below the machine's",
+            Kinds.DISC),
     BEND(
             "Height of both tips",
             "Bar flat side down on a flat surface, or on the machine against one fixed point: measure up to each tip.",
@@ -90,6 +95,7 @@ public enum InspectionItem {
     public record Input(String key, String label) {}
 
     private static final class Kinds {
+        static final Set<GeometryKind> DISC = EnumSet.of(GeometryKind.BRUSH_CUTTER);
         static final Set<GeometryKind> BAR = EnumSet.of(GeometryKind.MOWER_BAR);
         static final Set<GeometryKind> TURNING = EnumSet.of(GeometryKind.MOWER_BAR, GeometryKind.BRUSH_CUTTER);
         static final Set<GeometryKind> TOOTHED = EnumSet.of(GeometryKind.TRIMMER, GeometryKind.BRUSH_CUTTER);

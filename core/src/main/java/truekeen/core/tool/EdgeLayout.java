@@ -1,7 +1,9 @@
 package truekeen.core.tool;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import truekeen.core.table.Prior;
 
 /**
  * How the edges of a tool lie, drawn out for the strip. Places along it are counted in millimetres of edge from its
@@ -17,6 +19,9 @@ import java.util.stream.IntStream;
  */
 public record EdgeLayout(Form form, int edges, double edgeMm, End from, End to, List<Rise> rise, double bodyMm) {
     private static final int DRAWN_POINTS = 48;
+    private static final String MIDDLE = "middle";
+    /** A belly shorter than this part of the edge is not named apart. */
+    private static final double LEAST_ZONE_SHARE = Prior.LEAST_ZONE_SHARE.value();
 
     /** How the strip is drawn. */
     public enum Form {
@@ -67,6 +72,53 @@ public record EdgeLayout(Form form, int edges, double edgeMm, End from, End to, 
     /** Whether it ends in the tip of a blade. */
     public boolean toTip() {
         return to == End.TIP;
+    }
+
+    /**
+     * A part of an edge as the bench calls it.
+     *
+     * @param words what it is called
+     * @param fromMm where it begins (mm along the edge)
+     * @param toMm where it ends (mm)
+     */
+    public record Zone(String words, double fromMm, double toMm) {}
+
+    /** Where the tip of a blade begins: its last part, by its own length (mm); the end of the edge where it has none. */
+    public double tipFromMm() {
+        return toTip() ? Prior.TIP_FROM_SHARE.value() * totalMm() : totalMm();
+    }
+
+    /** Where the belly begins: where the edge leaves its straight part (mm); at the tip where it is straight up to there. */
+    public double bellyFromMm() {
+        double rises = rise.stream()
+                .filter(r -> r.riseMm() > Prior.BELLY_RISE_MM.value())
+                .mapToDouble(Rise::alongMm)
+                .findFirst()
+                .orElse(totalMm());
+        return toTip() ? Math.min(rises, tipFromMm()) : totalMm();
+    }
+
+    /** Its parts from the beginning to the end: of a blade heel, middle, belly and tip by its own shape, else thirds. */
+    public List<Zone> zones() {
+        double total = totalMm();
+        if (!toTip()) {
+            return List.of(
+                    new Zone(from.words(), 0, total / 3),
+                    new Zone(MIDDLE, total / 3, 2 * total / 3),
+                    new Zone(to.words(), 2 * total / 3, total));
+        }
+        double belly = bellyFromMm();
+        double tip = tipFromMm();
+        List<Zone> zones = new ArrayList<>();
+        zones.add(new Zone(from.words(), 0, belly / 2));
+        zones.add(new Zone(MIDDLE, belly / 2, belly));
+        if (tip - belly > LEAST_ZONE_SHARE * total) {
+            zones.add(new Zone("belly", belly, tip));
+        } else {
+            zones.set(1, new Zone(MIDDLE, belly / 2, tip));
+        }
+        zones.add(new Zone(to.words(), tip, total));
+        return List.copyOf(zones);
     }
 
     /** Length of all edges together (mm). */

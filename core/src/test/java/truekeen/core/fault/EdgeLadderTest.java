@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUse;
 import truekeen.core.tool.ToolUses;
 
@@ -68,7 +69,7 @@ class EdgeLadderTest {
         "secateurs / bypass, LIGHT|NAIL|CLOTH|LOOK|REFERENCE|USE",
         "rotary mower bar / grass, LAND|BALANCE",
         "hedge trimmer / teeth, TEETH|TWIG|GAP",
-        "brush-cutter blade / woody growth, TEETH|TWIG|GAP|LAND|BALANCE"
+        "brush-cutter blade / woody growth, TEETH|BALANCE"
     })
     void whatIsNotHeldToPaperHasTestsOfItsOwn(String use, String expected) {
         assertThat(String.join("|", keys(use))).isEqualTo(expected);
@@ -98,6 +99,46 @@ class EdgeLadderTest {
         assertThat(ladder)
                 .isSortedAccordingTo((a, b) -> Integer.compare(
                         EdgeCheck.all().indexOf(a), EdgeCheck.all().indexOf(b)));
+    }
+
+    /** Few, in order, and among them one that proves that the tool does its work. */
+    @ParameterizedTest
+    @MethodSource("uses")
+    void theTestsThatAWorkNeedsAreFewAndOneOfThemProves(ToolUse use) {
+        List<EdgeCheck> needed = EdgeCheck.needed(use);
+        assertThat(needed).hasSizeBetween(1, 4).isSubsetOf(EdgeCheck.ladder(use));
+        assertThat(needed).anyMatch(c -> c.signs().stream().anyMatch(s -> EdgeState.proves(s.group(), use)));
+        assertThat(needed)
+                .isSortedAccordingTo((a, b) -> Integer.compare(
+                        EdgeCheck.all().indexOf(a), EdgeCheck.all().indexOf(b)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "bench chisel / general bench work, LIGHT|CLOTH|END_GRAIN",
+        "plane iron bevel down / smoothing, LIGHT|CLOTH|SHAVING",
+        "kitchen knife / general, LIGHT|CLOTH|PAPER",
+        "axe / felling, LIGHT|NAIL",
+        "shears / garden, LIGHT|NAIL|USE",
+        "turnscrew / fit the slot, FIT",
+        "rotary mower bar / grass, LAND|BALANCE",
+        "hedge trimmer / teeth, TEETH|GAP",
+        "brush-cutter blade / woody growth, TEETH|BALANCE"
+    })
+    void whatAWorkNeedsIsItsOwn(String use, String expected) {
+        assertThat(EdgeCheck.needed(use(use)).stream().map(EdgeCheck::key).toList())
+                .containsExactly(expected.split("\\|"));
+    }
+
+    @Test
+    void onlyAnEndThatIsToBeSquareIsHeldToTheSquare() {
+        for (ToolUse use : ToolUses.all()) {
+            if (!use.geometry().powered() && use.geometry() != GeometryKind.TURNSCREW) {
+                assertThat(keys(use.key()).contains("SQUARE"))
+                        .as(use.key())
+                        .isEqualTo(use.geometry().square());
+            }
+        }
     }
 
     @ParameterizedTest

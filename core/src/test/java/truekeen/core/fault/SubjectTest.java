@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,21 +26,21 @@ class SubjectTest {
 
     @ParameterizedTest
     @CsvSource({
-        "CHISEL, ALL|SQUARE|BACK",
-        "SKEW_CHISEL, ALL|SQUARE|BACK",
+        "CHISEL, ALL|SQUARE|BACK|PARES",
+        "SKEW_CHISEL, ALL|SQUARE|BACK|PARES",
         "PLANE_IRON_DOWN, ALL|SQUARE|PLANE|BACK",
         "SQUARE_IRON_UP, ALL|SQUARE|PLANE|BACK",
-        "DRAWKNIFE, ALL|BACK",
-        "KNIFE, ALL|TIP|THIN",
-        "RECURVE, ALL|TIP|THIN",
-        "WIDE_BEVEL_KNIFE, ALL|TIP",
-        "SINGLE_BEVEL_KNIFE, ALL|TIP|BACK",
+        "DRAWKNIFE, ALL|BACK|PARES",
+        "KNIFE, ALL|TIP|BELLY|THIN",
+        "RECURVE, ALL|TIP|BELLY|THIN",
+        "WIDE_BEVEL_KNIFE, ALL|TIP|BELLY",
+        "SINGLE_BEVEL_KNIFE, ALL|TIP|BELLY|BACK|SINGLE",
         "CONVEX_BLADE, ALL",
         "SHEAR_BLADE, ALL|TIP",
         "TURNSCREW, ALL|SQUARE|TURNSCREW",
-        "MOWER_BAR, ALL|BAR",
-        "TRIMMER, ALL|TEETH",
-        "BRUSH_CUTTER, ALL|BAR|TEETH"
+        "MOWER_BAR, ALL|BAR|TURNING",
+        "TRIMMER, ALL|TOOTHED|TRIMMER",
+        "BRUSH_CUTTER, ALL|TURNING|TOOTHED"
     })
     void whatCanBefallAnEdgeGoesByItsFamily(GeometryKind kind, String fits) {
         Subject subject = Subject.of(Blades.blade(kind));
@@ -49,30 +48,45 @@ class SubjectTest {
                 .containsExactlyInAnyOrderElementsOf(Arrays.stream(fits.split("\\|"))
                         .map(FaultRule.Fits::valueOf)
                         .toList());
-        assertThat(subject.risesFromMm().isPresent()).isEqualTo(fits.contains("TIP"));
+        assertThat(subject.tipFromMm() < subject.lengthMm()).isEqualTo(fits.contains("TIP"));
     }
 
     @Test
-    void aKnifeRisesWhereItsBellyBeginsAndAStraightEdgeNearItsEnd() {
-        // straight for 110 mm, drawn at every 3.75 mm: the first place above the line
-        double knife =
-                Subject.of(Blades.blade(GeometryKind.KNIFE)).risesFromMm().orElseThrow();
-        assertThat(knife).isBetween(110.0, 113.75);
-        double shears =
-                Subject.of(Blades.blade(GeometryKind.SHEAR_BLADE)).risesFromMm().orElseThrow();
-        assertThat(shears).isCloseTo(0.85 * 210, within(1e-9));
+    void anIronThatIsCamberedIsNeverCalledOutOfSquare() {
+        Blade iron = Blades.blade(GeometryKind.PLANE_IRON_DOWN);
+        assertThat(Subject.of(iron, true).fits())
+                .contains(FaultRule.Fits.CAMBERED)
+                .doesNotContain(FaultRule.Fits.SQUARE);
+        assertThat(Subject.of(iron, false).fits())
+                .contains(FaultRule.Fits.SQUARE)
+                .doesNotContain(FaultRule.Fits.CAMBERED);
+        // nothing but an iron is cambered
+        assertThat(Subject.of(Blades.blade(GeometryKind.CHISEL), true).fits()).doesNotContain(FaultRule.Fits.CAMBERED);
+    }
+
+    @Test
+    void aBellyBeginsWhereTheEdgeLeavesItsLineAndATipIsTheLastOfTheLength() {
+        // straight for 110 mm and drawn at every 3.75 mm: the first place half a millimetre above the line
+        Subject knife = Subject.of(Blades.blade(GeometryKind.KNIFE));
+        assertThat(knife.bellyFromMm()).isBetween(113.75, 125.0);
+        assertThat(knife.tipFromMm()).isCloseTo(0.85 * knife.lengthMm(), within(1e-9));
+        Subject shears = Subject.of(Blades.blade(GeometryKind.SHEAR_BLADE));
+        assertThat(shears.tipFromMm()).isCloseTo(0.85 * 210, within(1e-9));
+        assertThat(shears.bellyFromMm()).isEqualTo(shears.tipFromMm());
     }
 
     @Test
     void aPlaceSpeaksByItsShareAndWhereItLies() {
-        Subject edge = new Subject(100, OptionalDouble.of(80), Set.of(FaultRule.Fits.ALL));
+        Subject edge = new Subject(100, 60, 85, Set.of(FaultRule.Fits.ALL));
         assertThat(edge.place(new Stretch(0, 70))).contains(Sign.ALL_ALONG);
         assertThat(edge.place(new Stretch(0, 69.9))).isEmpty();
         assertThat(edge.place(new Stretch(10, 40))).contains(Sign.LOCAL);
         assertThat(edge.place(new Stretch(10, 40.1))).isEmpty();
-        assertThat(edge.place(new Stretch(70, 90))).contains(Sign.AT_TIP);
-        assertThat(edge.place(new Stretch(69.9, 90))).contains(Sign.LOCAL);
-        Subject straight = new Subject(100, OptionalDouble.empty(), Set.of(FaultRule.Fits.ALL));
+        assertThat(edge.place(new Stretch(80, 90))).contains(Sign.AT_TIP);
+        assertThat(edge.place(new Stretch(79.9, 90))).contains(Sign.AT_BELLY);
+        assertThat(edge.place(new Stretch(50, 70))).contains(Sign.AT_BELLY);
+        assertThat(edge.place(new Stretch(49.9, 70))).contains(Sign.LOCAL);
+        Subject straight = new Subject(100, 100, 100, Set.of(FaultRule.Fits.ALL));
         assertThat(straight.place(new Stretch(70, 90))).contains(Sign.LOCAL);
     }
 
@@ -81,12 +95,14 @@ class SubjectTest {
         Blade blade = Blades.blade(GeometryKind.CHISEL);
         ToolUse use = ToolUses.byKey("bench chisel / general bench work").orElseThrow();
         double lowest = STEEL.lowestFromBack().degrees();
-        assertThat(signs(blade, use, lowest, 10)).isEmpty();
+        assertThat(signs(blade, use, lowest, 10)).containsExactly(Sign.ANGLE_USUAL);
         assertThat(signs(blade, use, lowest - 0.01, 10)).containsExactly(Sign.ANGLE_LOW);
         double usual = use.primaryUsual().degrees() + use.stepUsual().degrees();
-        assertThat(signs(blade, use, usual + 3, 10)).isEmpty();
-        assertThat(signs(blade, use, usual + 3.01, 10)).containsExactly(Sign.ANGLE_HIGH);
-        assertThat(signs(blade, use, usual, 9)).containsExactly(Sign.FEW_SHARPENINGS);
+        assertThat(signs(blade, use, usual + 3, 10)).doesNotContain(Sign.ANGLE_HIGH, Sign.ANGLE_USUAL);
+        assertThat(signs(blade, use, usual + 3.01, 10)).contains(Sign.ANGLE_HIGH);
+        assertThat(signs(blade, use, usual, 9)).containsExactly(Sign.ANGLE_USUAL, Sign.FEW_SHARPENINGS);
+        assertThat(signs(blade, use, lowest + 12, 10)).contains(Sign.ANGLE_AMPLE);
+        assertThat(signs(blade, use, lowest + 11.99, 10)).doesNotContain(Sign.ANGLE_AMPLE);
     }
 
     @Test

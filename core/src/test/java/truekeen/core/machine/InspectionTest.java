@@ -6,6 +6,7 @@ import static truekeen.core.machine.InspectionItem.*;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -13,6 +14,7 @@ import truekeen.core.machine.Inspection.Found;
 import truekeen.core.machine.Inspection.Verdict;
 import truekeen.core.machine.InspectionItem.Way;
 import truekeen.core.tool.Blade;
+import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Measures;
 
@@ -58,6 +60,13 @@ class InspectionTest {
         return all;
     }
 
+    private static Blade having(InspectionItem item) {
+        return Stream.of(BAR, TRIMMER, Blades.blade(GeometryKind.BRUSH_CUTTER))
+                .filter(b -> InspectionItem.of(b).contains(item))
+                .findFirst()
+                .orElseThrow();
+    }
+
     private static Inspection judge(Blade blade, InspectionItem item, Found found) {
         Map<InspectionItem, Found> all = sound(blade);
         all.put(item, found);
@@ -76,7 +85,7 @@ class InspectionTest {
     @ParameterizedTest
     @EnumSource(InspectionItem.class)
     void eachThingAloneRejects(InspectionItem item) {
-        Blade blade = InspectionItem.of(BAR).contains(item) ? BAR : TRIMMER;
+        Blade blade = having(item);
         Map<String, Double> bad = new HashMap<>();
         item.inputs().forEach(i -> bad.put(i.key(), item.way() == Way.AT_LEAST ? 0.1 : 0));
         if (item.way() != Way.QUESTION && item.way() != Way.AT_LEAST) {
@@ -95,7 +104,7 @@ class InspectionTest {
     @ParameterizedTest
     @EnumSource(InspectionItem.class)
     void whatWasNotLookedAtStaysOpenUnlessSomethingElseRejects(InspectionItem item) {
-        Blade blade = InspectionItem.of(BAR).contains(item) ? BAR : TRIMMER;
+        Blade blade = having(item);
         Map<InspectionItem, Found> some = sound(blade);
         some.remove(item);
         Inspection open = Inspection.of(blade, some, Map.of());
