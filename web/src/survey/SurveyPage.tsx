@@ -71,6 +71,7 @@ export function SurveyPage({ toolId }: { toolId: string }) {
       start={{ ...start, basedOn: before?.id ?? '' }}
       asks={latest.data.asks}
       kept={current}
+      asked={current && before ? before.asked : []}
     />
   )
 }
@@ -81,6 +82,7 @@ function Survey({
   start,
   asks,
   kept,
+  asked,
 }: {
   tool: Schemas['ToolView']
   stages: Schemas['ToolStages']
@@ -88,6 +90,8 @@ function Survey({
   asks: Schemas['AsksView']
   /** Whether a survey of this round is kept already. */
   kept: boolean
+  /** Work that the last test asked for. */
+  asked: string[]
 }) {
   const [form, setForm, drop] = useDraft(`survey.${tool.id}.${start.basedOn}`, start)
   const looks = looksAt(tool)
@@ -219,6 +223,11 @@ function Survey({
                 Only look at a blade whose machine is isolated: lead off, battery out or plug pulled, blade
                 blocked, gloves on. Cracks, a bend or a worn wing end it: replace, never straighten.
               </Notice>
+            )}
+            {asked.length > 0 && (
+              <p className="border-l-4 border-primary pl-3">
+                Asked for by the last test, and planned with it: {asked.join('; ')}.
+              </p>
             )}
             <nav aria-label="Looks, in order" className="flex flex-wrap gap-1">
               {looks.map((l, i) => (

@@ -98,7 +98,7 @@ public class SetupService implements HistorySource {
         return WorkingMethod.heldBy(
                         tool.geometry().kind(), s.target(tool.geometry()), s.onStone(), s.camber(tool.geometry()))
                 .with(SheetHabits.of(rules.core(tool.id())))
-                .bringing(tool.brings(), tool.trade(), TargetBevel.of(tool.geometry()), s.bevels());
+                .bringing(tool.geometry(), tool.brings(), tool.trade(), TargetBevel.of(tool.geometry()), s.bevels());
     }
 
     /** What holds a set-up, and where its settings stand. */

@@ -238,7 +238,11 @@ public final class SurveyRecords {
     /** The blade cut through at a place, before and after. */
     public record StationSectionView(double xMm, double removedMm2, double behindAfterMm, SectionView section) {}
 
-    /** A survey as it was taken. */
+    /**
+     * A survey as it was taken.
+     *
+     * @param asked work that the last test asked for, in words
+     */
     public record SurveyView(
             UUID id,
             UUID toolId,
@@ -249,7 +253,8 @@ public final class SurveyRecords {
             double volumeMm3,
             SurveyForm form,
             List<FindingView> findings,
-            double outOfSquareDeg) {}
+            double outOfSquareDeg,
+            List<String> asked) {}
 
     /**
      * How an edge fared between two sharpenings.

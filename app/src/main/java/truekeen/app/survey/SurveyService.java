@@ -322,7 +322,8 @@ public class SurveyService implements HistorySource {
         CoreTool tool = tools.core(toolId);
         SurveyFormReader read = new SurveyFormReader(in, tool.geometry());
         read.form.checks().orThrow();
-        String newest = newest(toolId).map(s -> s.row.id.toString()).orElse("");
+        Optional<Readable> before = newest(toolId);
+        String newest = before.map(s -> s.row.id.toString()).orElse("");
         if (!newest.equals(Form.orEmpty(in.basedOn()))) {
             throw new RefusedException(Refusal.of(MessageCode.CHANGED_MEANWHILE, "", in.basedOn()));
         }
@@ -332,6 +333,8 @@ public class SurveyService implements HistorySource {
         row.scope = restoration.scope();
         row.lostMm = restoration.lostMm();
         row.volumeMm3 = restoration.volumeMm3();
+        // Looked at once more before it was worked, what was asked for stays asked for.
+        before.filter(b -> b.row.takenAt.isAfter(lastWorked(toolId))).ifPresent(b -> row.ask(b.row.asked()));
         SurveyRow saved = surveys.saveAndFlush(row);
         forgetThisRound(toolId);
         publisher.publishEvent(new ToolChanged(toolId));
@@ -342,14 +345,18 @@ public class SurveyService implements HistorySource {
 
     /** An edge that is surveyed again before it was worked has one past, not two. */
     private void forgetThisRound(UUID toolId) {
-        Instant worked = tools.wear(toolId).stream()
-                .map(ToolService.Wear::at)
-                .max(Instant::compareTo)
-                .orElse(Instant.MIN);
+        Instant worked = lastWorked(toolId);
         outcomes.deleteAll(outcomes.ofTool(toolId).stream()
                 .filter(o -> o.surveyId != null && o.at.isAfter(worked))
                 .toList());
         outcomes.flush();
+    }
+
+    private Instant lastWorked(UUID toolId) {
+        return tools.wear(toolId).stream()
+                .map(ToolService.Wear::at)
+                .max(Instant::compareTo)
+                .orElse(Instant.MIN);
     }
 
     /** The newest survey, for the screens. */
@@ -462,7 +469,8 @@ public class SurveyService implements HistorySource {
                 s.volumeMm3,
                 r.form,
                 SurveyViews.findings(r.survey.findings()),
-                s.squareOffDeg);
+                s.squareOffDeg,
+                s.asked().stream().map(AskedWork::words).toList());
     }
 
     interface Surveys extends JpaRepository<SurveyRow, UUID> {

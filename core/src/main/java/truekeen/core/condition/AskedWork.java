@@ -6,9 +6,20 @@ import truekeen.core.table.Prior;
 /** Work that was asked for by name, after a test told what is wrong: it is planned whatever the usual limits say. */
 public enum AskedWork {
     /** The faces behind a knife's edge are thinned. */
-    THIN,
+    THIN("thin the faces behind the edge"),
     /** The broad face of a single-bevel knife is worked. */
-    BROAD_FACE;
+    BROAD_FACE("work the broad face");
+
+    private final String words;
+
+    AskedWork(String words) {
+        this.words = words;
+    }
+
+    /** It in words. */
+    public String words() {
+        return words;
+    }
 
     /**
      * The thickness behind the edge from which a knife is thinned that was asked to be (mm): the work's own limit, or a part

@@ -50,7 +50,8 @@ public record Finding(Kind kind, double fromMm, double toMm, double depthMm, dou
         /** Depth it is first taken to have when it is marked, to be corrected at once (mm); none where none is measured. */
         public OptionalDouble firstDepthMm() {
             return switch (this) {
-                case CHIP, DENT, COLOUR, ROUNDED_CORNER -> OptionalDouble.of(Prior.FRESH_MARK_DEEP_MM.value());
+                case COLOUR -> OptionalDouble.of(Prior.FRESH_COLOUR_MM.value());
+                case CHIP, DENT, ROUNDED_CORNER -> OptionalDouble.of(Prior.FRESH_MARK_DEEP_MM.value());
                 case ROLL, PIT_BACK, PIT_BEVEL -> OptionalDouble.of(Prior.FRESH_MARK_SHALLOW_MM.value());
                 case BRIGHT, DOTS -> OptionalDouble.empty();
             };

@@ -24,6 +24,15 @@ final class BurrSteps {
         this.manner = manner;
     }
 
+    /** Light strokes the way the house has them; on what a leading edge cuts into, trailing whatever the house says. */
+    private List<String> lastStrokes(Abrasive on, boolean otherWay) {
+        SheetHabits habits = manner.habits();
+        return List.of(
+                on.kind().trailingOnly()
+                        ? StepWords.TRAILING_ONLY.words()
+                        : otherWay ? habits.otherWay() : habits.lastLightStrokes());
+    }
+
     /** The burr off with the back lifted as it was worked: over the same rule, or over what lifted it for its bevel. */
     Step deburrLifted(LiftedBack back, Abrasive finest, Stretch edge) {
         boolean ruled = back instanceof ThinRuleStrip;
@@ -34,7 +43,7 @@ final class BurrSteps {
                 .burr(Step.BurrTask.TAKE_OFF, StepWords.BURR_OFF.words())
                 .because(StepWords.WHY_DEBURR.words())
                 .caution((ruled ? StepWords.RULE_AGAIN : StepWords.LIFT_AGAIN).fill("angle", back.lift()))
-                .how(List.of(manner.habits().lastLightStrokes()))
+                .how(lastStrokes(finest, false))
                 .done();
     }
 
@@ -45,7 +54,7 @@ final class BurrSteps {
                 .gate(StepWords.BURR_GONE.words(), StepWords.A_FEW_MORE_LIGHTER.words())
                 .burr(Step.BurrTask.TAKE_OFF_BETWEEN, StepWords.BURR_GONE_BETWEEN.words())
                 .because(StepWords.WHY_DEBURR_BETWEEN.words())
-                .how(List.of(manner.habits().lastLightStrokes()))
+                .how(lastStrokes(stone, false))
                 .done();
     }
 
@@ -59,7 +68,10 @@ final class BurrSteps {
                 .burr(Step.BurrTask.TAKE_OFF, StepWords.BURR_OFF.words())
                 .because(StepWords.WHY_LATE_BACK.words())
                 .caution(StepWords.LATE_BACK_CAUTION.words())
-                .how(List.of(StepWords.LATE_BACK_HOLD.words(), StepWords.LATE_BACK_THEN.words()))
+                .how(List.of(
+                        (finest.kind().trailingOnly() ? StepWords.LATE_BACK_TRAILING : StepWords.LATE_BACK_HOLD)
+                                .words(),
+                        StepWords.LATE_BACK_THEN.words()))
                 .done();
     }
 
@@ -83,14 +95,13 @@ final class BurrSteps {
 
     /** The burr off on the finest, with the strokes the other way than the house has them where that is asked for. */
     Step deburr(Abrasive finest, Stretch edge, int strokes, boolean otherWay) {
-        SheetHabits habits = manner.habits();
         return light(Step.Kind.DEBURR, StepWords.DEBURR_ON.fill("finest", finest.name()), finest, edge, strokes)
                 .look(StepWords.CLOTH_CATCHES_NOTHING.words())
                 .gate(StepWords.NAIL_SLIDES_OFF_ASKED.words(), StepWords.STUBBORN_BURR.words())
                 .burr(Step.BurrTask.TAKE_OFF, StepWords.BURR_OFF.words())
                 .because(StepWords.WHY_DEBURR.words())
                 .caution(manner.worked().size() == 2 ? "" : StepWords.BACK_SLID_ON.words())
-                .how(List.of(otherWay ? habits.otherWay() : habits.lastLightStrokes()))
+                .how(lastStrokes(finest, otherWay))
                 .done();
     }
 

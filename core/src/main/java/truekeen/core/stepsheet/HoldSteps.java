@@ -77,7 +77,11 @@ final class HoldSteps {
                 .at(angle)
                 .lasting(StepWriter.SECONDS_TO_SET)
                 .meaning(intent)
-                .look(findBy(narrow, intent).words() + " " + ink(intent))
+                .look(findBy(narrow, intent).words()
+                        + manner.spineHeight(angle)
+                                .map(h -> " " + StepWords.SPINE_STANDS.fill("height", h))
+                                .orElse("")
+                        + " " + ink(intent))
                 .gate(
                         asked(intent),
                         notSo(intent, HolderKind.HAND.toRaise(), HolderKind.HAND.toLower(), HolderKind.HAND.toEven())

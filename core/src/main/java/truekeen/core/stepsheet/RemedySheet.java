@@ -32,6 +32,9 @@ public final class RemedySheet {
     /** How far beyond a stretch the neighbours are feathered in (mm). Prior. */
     private static final double FEATHER_MM = Prior.REMEDY_SHEET_FEATHER_MM.value();
 
+    /** Less than this cannot be worked by itself on a stone (mm). Prior. */
+    private static final double LEAST_STRETCH_MM = Prior.REMEDY_SHEET_LEAST_STRETCH_MM.value();
+
     /** What was found, and the remedy accepted for it. */
     public record Chosen(Finding finding, Remedy remedy) {
         boolean at(Remedy.Entry entry) {
@@ -50,7 +53,7 @@ public final class RemedySheet {
             WorkingMethod manner) {}
 
     /** Work on one stone over one stretch. */
-    private record Work(Stretch where, boolean raises, double recessionMm, String why) {}
+    private record Work(Stretch where, boolean raises, boolean part, double recessionMm, String why) {}
 
     private final Honing honing;
     private final StepWriter write;
@@ -141,8 +144,9 @@ public final class RemedySheet {
                 boolean first = i == entry;
                 byStone.computeIfAbsent(i, k -> new ArrayList<>())
                         .add(new Work(
-                                where(c),
+                                first && !back ? alone(c) : where(c),
                                 first && !back,
+                                !c.remedy().whole(),
                                 first ? recession : 0,
                                 c.finding().title() + ". " + c.remedy().words()));
             }
@@ -164,6 +168,7 @@ public final class RemedySheet {
                         new Work(
                                 new Stretch(last.where.fromMm(), Math.max(last.where.toMm(), w.where.toMm())),
                                 last.raises || w.raises,
+                                last.part && w.part,
                                 Math.max(last.recessionMm, w.recessionMm),
                                 last.why.equals(w.why) ? last.why : last.why + " " + w.why));
             } else {
@@ -173,6 +178,14 @@ public final class RemedySheet {
         return result;
     }
 
+    /** The stretch by itself: its neighbours are not touched before it has its burr. */
+    private Stretch alone(Chosen c) {
+        Stretch there = c.finding().where();
+        double missing = Math.max(0, LEAST_STRETCH_MM - (there.toMm() - there.fromMm()));
+        return c.remedy().whole() ? edge : there.widened(missing / 2, honing.edgeLengthMm());
+    }
+
+    /** The stretch with its neighbours feathered in. */
     private Stretch where(Chosen c) {
         return c.remedy().whole() ? edge : c.finding().where().widened(FEATHER_MM, honing.edgeLengthMm());
     }
@@ -194,6 +207,23 @@ public final class RemedySheet {
                 .done();
     }
 
+    /** How a stretch is worked: alone until it has its burr, then run into its neighbours. */
+    private List<String> how(Abrasive stone, Work work, boolean whole, int strokes) {
+        WorkingMethod manner = honing.manner();
+        List<String> lines = new ArrayList<>(manner.habits()
+                .lines(new SheetHabits.LegAsked(
+                        stone,
+                        work.raises,
+                        stone == finest(),
+                        manner.worked().size() == 2,
+                        manner.eachSide(strokes),
+                        manner.grip())));
+        if (work.part && !whole) {
+            lines.add((work.raises ? StepWords.STRETCH_ALONE : StepWords.STRETCH_FEATHERED).words());
+        }
+        return lines;
+    }
+
     private Step stretch(Abrasive stone, Work work, double scratchBefore) {
         String other = honing.manner().other();
         double force = forces().refiningN();
@@ -210,6 +240,7 @@ public final class RemedySheet {
         String title = StepWords.WORK_A_STRETCH.fill("place", place, "stone", stone.name());
         StepBuilder step = write.stretch(title, stone, work.where, force, strokes)
                 .at(honing.last())
+                .how(how(stone, work, whole, strokes))
                 .because(StepWords.WHY_A_STRETCH.fill(
                         "why", work.why, "scratchBefore", Numbers.plain(scratchBefore, 2)));
         return work.raises

@@ -224,9 +224,7 @@ public final class StepSheet {
                 .lasting(StepWriter.seconds(leg, leg.wholeStrokes()))
                 .burr(StepWords.NO_BURR_YET.words())
                 .because(StepWords.WHY_THE_BACK.words())
-                .how(manner.habits()
-                        .lines(new SheetHabits.LegAsked(
-                                leg.abrasive(), first, last, false, leg.wholeStrokes(), SheetHabits.Grip.HAND)))
+                .how(backHow(leg, first, last))
                 .learned(leg.abrasive().effort().factor());
         String otherwise = StepWords.STAY_ON_THE_BACK.words();
         if (first) {
@@ -238,6 +236,16 @@ public final class StepSheet {
         return step.look(StepWords.SCRATCHES_GONE_EVERYWHERE.words())
                 .gate(StepWords.SCRATCHES_GONE.words(), otherwise)
                 .done();
+    }
+
+    private List<String> backHow(Leg leg, boolean first, boolean last) {
+        List<String> lines = new ArrayList<>(manner.habits()
+                .lines(new SheetHabits.LegAsked(
+                        leg.abrasive(), first, last, false, leg.wholeStrokes(), SheetHabits.Grip.HAND)));
+        if (manner.narrowBack()) {
+            lines.add(StepWords.BACK_IN_AND_OUT.words());
+        }
+        return lines;
     }
 
     private Step keepBack(Leg finest) {

@@ -52,6 +52,10 @@ final class StepWriter {
                         manner.worked().size() == 2,
                         each,
                         job.hold() == Hold.STONE_IN_CIRCLES ? SheetHabits.Grip.STONE_IN_HAND : manner.grip())));
+        job.angle()
+                .filter(a -> job.hold() != Hold.STONE_IN_CIRCLES)
+                .flatMap(manner::lift)
+                .ifPresent(l -> lines.add(StepWords.J_STROKES.fill("from", l.from(), "lift", l.lift())));
         if (job.hold() == Hold.STONE_IN_CIRCLES && leg.abrasive().shape() == Abrasive.Shape.ROUND) {
             int circles = (int) Math.max(1, Math.round((edge.toMm() - edge.fromMm()) / CIRCLE_ADVANCE_MM));
             lines.add(StepWords.IN_ROUNDS.fill(
@@ -146,6 +150,7 @@ final class StepWriter {
     StepBuilder back(String title, Abrasive stone, Stretch where, double forceN, int strokes) {
         StepBuilder step = onStone(Step.Kind.WORK, title, stone, where)
                 .pressed(Optional.of(forceN), pressure(forceN))
+                .how(stone.kind().trailingOnly() ? List.of(StepWords.TRAILING_ONLY.words()) : List.of())
                 .lasting(strokes * SECONDS_PER_STROKE);
         return learnedCount(step, stone, List.of(Step.Side.BACK), strokes);
     }

@@ -9,10 +9,14 @@ import truekeen.core.job.EdgeBevel;
 import truekeen.core.job.Job;
 import truekeen.core.job.JobKind;
 import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.Camber;
+import truekeen.core.setup.CurveLift;
+import truekeen.core.setup.SpineHeight;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Arrival;
+import truekeen.core.tool.Blade;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUse;
 
@@ -32,6 +36,7 @@ import truekeen.core.tool.ToolUse;
  * @param closes whether it may close on the fingers
  * @param steepens whether the edge is set clearly steeper than it was: a thin one then raises a big burr
  * @param present the bevels that the tool has; empty where they are not known
+ * @param blade the blade; empty where only its family is known
  * @param kind the family
  * @param habits what the house does at the stones
  */
@@ -49,6 +54,7 @@ public record WorkingMethod(
         boolean closes,
         boolean steepens,
         Optional<TargetBevel> present,
+        Optional<Blade> blade,
         GeometryKind kind,
         SheetHabits habits) {
 
@@ -85,6 +91,7 @@ public record WorkingMethod(
                 false,
                 false,
                 Optional.empty(),
+                Optional.empty(),
                 kind,
                 SheetHabits.USUAL);
     }
@@ -105,6 +112,7 @@ public record WorkingMethod(
                 closes,
                 steepens,
                 present,
+                blade,
                 kind,
                 changed);
     }
@@ -116,10 +124,11 @@ public record WorkingMethod(
     /**
      * The same of a tool of which this is known.
      *
+     * @param of the blade
      * @param now its bevels as they are
      * @param then its bevels as they are to be
      */
-    public WorkingMethod bringing(Arrival known, ToolUse use, TargetBevel now, TargetBevel then) {
+    public WorkingMethod bringing(Blade of, Arrival known, ToolUse use, TargetBevel now, TargetBevel then) {
         return new WorkingMethod(
                 ground,
                 honed,
@@ -134,6 +143,7 @@ public record WorkingMethod(
                 known.mayClose(use),
                 kind.spined() && both() && then.last().minus(now.last()).degrees() >= Prior.STEEPENS_FROM_DEG.value(),
                 Optional.of(now),
+                Optional.of(of),
                 kind,
                 habits);
     }
@@ -176,6 +186,27 @@ public record WorkingMethod(
     /** What a bevel is called: the ground one, or the honed one. */
     String bevelOf(JobKind kind) {
         return kind == JobKind.PRIMARY ? ground : honed;
+    }
+
+    /** How far the hand rises through belly and tip of a blade that is laid on a stone by hand. */
+    Optional<CurveLift> lift(Angle leans) {
+        return grip() == SheetHabits.Grip.HAND ? blade.flatMap(b -> CurveLift.of(b.layout(), leans)) : Optional.empty();
+    }
+
+    /** How high the lower corner of a knife's spine stands above the stone, where the hand alone holds it. */
+    Optional<Length> spineHeight(Angle leans) {
+        boolean byHand = holder.filter(h -> h.kind() != HolderKind.HAND).isEmpty();
+        return blade.filter(b -> byHand && kind.spined() && both())
+                .map(b -> new SpineHeight(
+                                b.usable(), Length.ofMm(b.measures().values().get("spineThickness")))
+                        .height(leans))
+                .filter(h -> h.mm() > 0);
+    }
+
+    /** Whether it is so narrow that its back rocks when it is worked along the stone. */
+    boolean narrowBack() {
+        return blade.filter(b -> b.edgeLengthMm() < Prior.BACK_WORK_NARROW_MM.value())
+                .isPresent();
     }
 
     /** What moves over what. */

@@ -66,7 +66,7 @@ class RemedySheetTest {
     @Test
     void aMissedStretchGoesThroughAllStonesThereWithItsNeighbours() {
         List<Step> steps = steps(chosen("APEX_NOT_REACHED", 0, Observation.of(Sign.BRIGHT, 18, 21)));
-        assertThat(stones(steps)).containsExactly("coarse 16.0–23.0", "middle 16.0–23.0", "fine 16.0–23.0");
+        assertThat(stones(steps)).containsExactly("coarse 17.0–22.0", "middle 16.0–23.0", "fine 16.0–23.0");
         assertThat(steps).extracting(Step::kind).startsWith(Step.Kind.SET_GUIDE).endsWith(Step.Kind.STROP);
         assertThat(steps.get(1).burrTask()).isEqualTo(Step.BurrTask.RAISE);
         assertThat(steps.get(2).burrTask()).isEqualTo(Step.BurrTask.KEEP);
@@ -97,7 +97,7 @@ class RemedySheetTest {
                 chosen("SCRATCHES_REMAIN", 0, Observation.of(Sign.HAZY, 14, 18)));
         assertThat(stones(steps))
                 .containsExactly(
-                        "coarse 0.0–6.0", "middle 0.0–6.0", "middle 12.0–20.0", "fine 0.0–6.0", "fine 12.0–20.0");
+                        "coarse 0.5–5.5", "middle 0.0–6.0", "middle 13.5–18.5", "fine 0.0–6.0", "fine 12.0–20.0");
         assertThat(steps).filteredOn(s -> s.kind() == Step.Kind.DEBURR).hasSize(1);
         assertThat(steps).filteredOn(s -> s.kind() == Step.Kind.SET_GUIDE).hasSize(1);
     }

@@ -207,6 +207,7 @@ class WorkingMethodTest {
     private static List<Step.Intent> intents(Blade blade, TargetBevel target) {
         WorkingMethod manner = WorkingMethod.of(blade.kind(), target, Optional.empty())
                 .bringing(
+                        blade,
                         truekeen.core.tool.Arrival.UNKNOWN,
                         truekeen.core.tool.ToolUses.all().stream()
                                 .filter(t -> t.geometry() == blade.kind())
