@@ -96,7 +96,7 @@ function Hanging({
   })
   const refused = hang.error instanceof Refused ? hang.error : undefined
   const standing = sheet.standing
-  const correcting = standing !== null && standing.state !== 'LEVEL' && !taken(sheet)
+  const correcting = standing !== null && !['LEVEL', 'DOUBTFUL'].includes(standing.state) && !taken(sheet)
   const shown = correcting ? standing : (asked.data?.standing ?? (taken(sheet) ? null : standing))
   const done = sheet.level
   return (

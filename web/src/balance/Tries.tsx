@@ -30,9 +30,11 @@ export function Tries({ tries }: { tries: Schemas['TryView'][] }) {
                   fill={t.state === 'LEVEL' ? 'var(--color-primary)' : 'var(--color-warning)'}
                 />
               </svg>
-              {t.state === 'LEVEL'
-                ? 'level'
-                : `${figures(t.unbalanceGmm)} g·mm, ${t.heavyName} ${WORDS[t.state] ?? ''}`}
+              {t.state === 'DOUBTFUL'
+                ? 'level, but hang it once more'
+                : t.state === 'LEVEL'
+                  ? 'level'
+                  : `${figures(t.unbalanceGmm)} g·mm, ${t.heavyName} ${WORDS[t.state] ?? ''}`}
               {t.removedG > 0 && (
                 <span className="quiet">
                   ; {num(t.removedG, 2)} g off {t.removedName}

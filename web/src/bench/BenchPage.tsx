@@ -6,8 +6,10 @@ import { Act } from '../ui/Act'
 import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { Beside, RunningTime } from './Beside'
+import { SessionSum } from './SessionSum'
 import { StepAtHand, type Marking } from './StepAtHand'
 import { useStages } from '../tool/ToolHead'
+import { litStations } from './counting'
 import type { SetAside } from './eventStore'
 import { useSession, useWakeLock, type Session } from './useSession'
 
@@ -69,6 +71,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
               ? []
               : [{ fromMm: x.fromMm, toMm: x.toMm, bad: x.says === 'BAD', words: x.words }],
           )}
+          lit={litStations(step, bench.pending, s.current)}
           {...(step && { where: { fromMm: step.step.fromMm, toMm: step.step.toMm } })}
           {...(marking && { onMark: place })}
         />
@@ -79,7 +82,8 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
         <p className="text-[1.4rem] py-8">This session is finished and stands in the log.</p>
       ) : s.allDone ? (
         <>
-          <p className="text-[1.6rem] font-semibold pt-8">Every step is done. Now see what the edge says.</p>
+          <p className="text-[1.6rem] font-semibold pt-6">Every step is done. Now see what the edge says.</p>
+          {s.sum && <SessionSum sum={s.sum} />}
           {s.held && s.undoable && <UndoLast onUndo={() => bench.add({ kind: 'UNDO', step: s.current })} />}
           <Onward toolId={s.toolId} />
         </>
@@ -259,6 +263,7 @@ function straight(totalMm: number): Schemas['LayoutView'] {
     to: '',
     rise: [],
     bodyMm: 0,
+    perTooth: 0,
     zones: [],
   }
 }

@@ -3,6 +3,7 @@ import type { Schemas } from '../api/client'
 import { speak, useTablet } from '../api/tablet'
 import { Actions } from './Actions'
 import { Counter } from './Counter'
+import { countedAt, countedOn } from './counting'
 import { nextSide, nextStation } from './deal'
 import { GatePanel } from './GatePanel'
 import { Marks } from './Marks'
@@ -39,13 +40,8 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
   const open = session.held && !deciding
   const shut = here?.gate.state === 'SHUT'
   const ready = here?.gate.state === 'OPEN'
-  const counts = mine.filter((e) => e.kind === 'COUNT')
-  const counted = (side: string) =>
-    (now.counts.find((c) => c.side === side)?.strokes ?? 0) +
-    counts.filter((e) => e.side === side).reduce((sum, e) => sum + e.amount, 0)
-  const atStation = (side: string, station: number) =>
-    (now.counts.find((c) => c.side === side)?.stations[station - 1] ?? 0) +
-    counts.filter((e) => e.side === side && e.station === station).reduce((sum, e) => sum + e.amount, 0)
+  const counted = (side: string) => countedOn(now, pending, at, side)
+  const atStation = (side: string, station: number) => countedAt(now, pending, at, side, station)
   const next = nextSide(s.sides, counted, s.setOf, s.strokes, lastSide)
   const station = nextStation(
     s.stations,

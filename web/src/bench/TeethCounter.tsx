@@ -137,6 +137,17 @@ export function TeethCounter(p: TeethProps) {
         <button
           type="button"
           className="btn btn-outline min-h-[72px]"
+          disabled={!p.open || !inHand || done < 1}
+          onClick={() => {
+            if (inHand) p.onCount(inHand.side, inHand.station, -1)
+            setPicked(inHand)
+          }}
+        >
+          Take one back
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline min-h-[72px]"
           disabled={!p.open || !inHand || (inHand && leftOut(p.step, inHand))}
           onClick={() => {
             if (inHand) p.onLeaveOut(inHand.side, inHand.station)

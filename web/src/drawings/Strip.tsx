@@ -175,6 +175,7 @@ export function Strip(p: StripProps) {
             strokeDasharray="7 4 2 4"
           />
         )}
+        {p.lit && <Lit lit={p.lit} lengthMm={p.layout.totalMm} x={x} edge={edge} />}
         {p.where && <Dim where={p.where} lengthMm={p.layout.totalMm} x={x} edge={edge} />}
         {p.spots?.map((s, i) => (
           <SpotMark key={i} spot={s} x={x} edge={(mm) => edge - up(mm)} id={id} />
@@ -223,6 +224,52 @@ export function Strip(p: StripProps) {
         )}
       </svg>
     </div>
+  )
+}
+
+/** Stations over the edge: filled as far as each has what it wants, the next one framed. */
+function Lit({
+  lit,
+  lengthMm,
+  x,
+  edge,
+}: {
+  lit: NonNullable<StripProps['lit']>
+  lengthMm: number
+  x: (mm: number) => number
+  edge: number
+}) {
+  const wide = lengthMm / lit.places.length
+  const tall = edge - 14
+  return (
+    <g>
+      {lit.places.map((s, i) => {
+        const full = s.planned > 0 ? Math.min(1, s.done / s.planned) : 1
+        return (
+          <g key={i}>
+            <rect
+              x={x(i * wide) + 1}
+              y={edge - 4 - full * tall}
+              width={x(wide) - x(0) - 2}
+              height={full * tall}
+              fill="var(--color-primary)"
+              opacity="0.35"
+            />
+            {i === lit.next && (
+              <rect
+                x={x(i * wide) + 2}
+                y={edge - 4 - tall}
+                width={x(wide) - x(0) - 4}
+                height={tall}
+                fill="none"
+                stroke="var(--color-primary)"
+                strokeWidth="4"
+              />
+            )}
+          </g>
+        )
+      })}
+    </g>
   )
 }
 

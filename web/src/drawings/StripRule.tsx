@@ -7,18 +7,50 @@ export const pad = 14
 
 type Layout = Schemas['LayoutView']
 
-/** The rule under the edge: millimetres from where the tool's family counts. */
-export function Rule({
-  layout,
-  x,
-  edge,
-  scale,
-}: {
+/** The rule under the edge: millimetres from where the tool's family counts; teeth along a row of them. */
+export function Rule(props: RuleProps) {
+  return props.layout.form === 'TEETH' ? <TeethRule {...props} /> : <Millimetres {...props} />
+}
+
+interface RuleProps {
   layout: Layout
   x: (mm: number) => number
   edge: number
   scale: number
-}) {
+}
+
+/** A tick for every tooth, every few a number: a tooth is found by counting, never by a ruler. */
+function TeethRule({ layout, x, edge, scale }: RuleProps) {
+  const per = Math.max(1, layout.perTooth)
+  const tooth = per * layout.edgeMm
+  const every = [1, 2, 5, 10, 20, 50].find((n) => n * tooth * scale >= 30) ?? 100
+  return (
+    <g>
+      {Array.from({ length: Math.round(layout.edges / per) }, (_, i) => {
+        const named = i === 0 || (i + 1) % every === 0
+        const at = x((i + 0.5) * tooth)
+        return (
+          <g key={i}>
+            <line
+              x1={at}
+              y1={edge + 14}
+              x2={at}
+              y2={edge + (named ? 24 : 19)}
+              stroke={named ? 'var(--color-base-content)' : 'var(--quiet)'}
+            />
+            {named && (
+              <text x={at} y={edge + 39} fontSize="14" textAnchor="middle">
+                {i + 1}
+              </text>
+            )}
+          </g>
+        )
+      })}
+    </g>
+  )
+}
+
+function Millimetres({ layout, x, edge, scale }: RuleProps) {
   const lengthMm = layout.totalMm
   const step = roundNear(Math.max(1, 110 / scale))
   const labels: number[] = []

@@ -29,7 +29,7 @@ export function TeethRow({ label, edges, at, onPick }: TeethRowProps) {
     <div ref={ref} className="w-full">
       <svg
         width={width}
-        height={HEIGHT}
+        height={HEIGHT + 16}
         role="img"
         aria-label={label}
         className="block cursor-pointer"
@@ -70,6 +70,22 @@ export function TeethRow({ label, edges, at, onPick }: TeethRowProps) {
             </g>
           )
         })}
+        {edges
+          .filter(
+            (e) => e.station % 2 === 1 && ((e.station + 1) / 2 === 1 || ((e.station + 1) / 2) % 5 === 0),
+          )
+          .map((e) => (
+            <text
+              key={`n${e.station}`}
+              x={e.station * each}
+              y={HEIGHT + 12}
+              fontSize="13"
+              textAnchor="middle"
+              fill="currentColor"
+            >
+              {(e.station + 1) / 2}
+            </text>
+          ))}
         {at > 0 && <path d={`M${(at - 0.5) * each} ${TIP + 2}l-7 12h14z`} fill="var(--color-base-content)" />}
       </svg>
     </div>

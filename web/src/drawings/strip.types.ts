@@ -33,6 +33,8 @@ export interface StripProps {
   onRemove?: (index: number) => void
   /** What a flat stone never touches, since the blade is bent. */
   missed?: { fromMm: number; toMm: number; depthMm: number } | null
+  /** Stations along it with what each has of what it wants, and the one that is next; shares of the whole edge. */
+  lit?: { places: { planned: number; done: number }[]; next: number }
   /** A place that is looked at. */
   lookMm?: number | null
   tall?: boolean

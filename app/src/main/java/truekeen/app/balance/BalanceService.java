@@ -260,6 +260,7 @@ public class BalanceService implements HistorySource {
                 fields.put(field, text);
             }
         }));
+        blade.fitting(fields);
         return fields;
     }
 

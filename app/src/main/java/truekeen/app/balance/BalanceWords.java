@@ -19,6 +19,7 @@ enum BalanceWords implements Wording {
     LENGTH_TO_GRIND("length to grind off"),
     AS_GOOD_AS("as good as the balancer: it tells {resolution} g·mm"),
     MASS_CHANGES("The trial mass, where it hangs, and the size of what is ground."),
+    STRIP_PAST_TIP("A strip whose middle lies there, up to the tip"),
     LEFT_END("the left end"),
     RIGHT_END("the right end"),
     HOW_HUNG("How it was hung"),

@@ -17,6 +17,7 @@ import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.quantity.Length;
 import truekeen.core.quantity.QuantityReader;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.MowerBar;
@@ -92,10 +93,22 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
         return Map.of(
                 "radius", mm(tip.mm() - 5),
                 "at", mm(radius),
-                "width", mm(width.mm()),
+                // A strip along the trailing side that ends at the tip.
+                "width", mm(2 * (tip.mm() - radius)),
                 "thickness", mm(thickness.mm()),
                 "leastMass", LEAST_MASS,
                 "leastRadius", mm(tip.mm() - 5));
+    }
+
+    /** A strip that older records have past the tip is made to end at it. */
+    void fitting(Map<String, String> fields) {
+        Length at = QuantityReader.length("at", fields.get("at"));
+        Length wide = QuantityReader.length("width", fields.get("width"));
+        double room = 2 * (tip.mm() - at.mm());
+        if (wide.mm() > room + 0.05) {
+            fields.put("width", usual().get("width"));
+            fields.put("at", usual().get("at"));
+        }
     }
 
     /** The case for the core. */
@@ -104,6 +117,7 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
                 h.at,
                 h.width,
                 h.thickness,
+                width.times(Prior.BALANCING_DEEPEST_SHARE.value()),
                 h.resolutionGmm,
                 running.perMinute().orElse(0.0),
                 running.massG().map(g -> g / 1000).orElse(0.0),
@@ -123,6 +137,13 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
                 Arrays.toString(Method.values()));
         Length at = within(form, "at", BalanceWords.RADIUS_OF_PIECE.words(), in.at(), tip.mm());
         Length wide = within(form, "width", BalanceWords.A_WIDTH.words(), in.width(), 2 * tip.mm());
+        if (at != null && wide != null) {
+            double room = 2 * (tip.mm() - at.mm());
+            form.checks().require(wide.mm() <= room + 0.05, () -> Refusal.of(MessageCode.OUT_OF_RANGE, "width", wide)
+                    .with("what", BalanceWords.STRIP_PAST_TIP.words())
+                    .with("low", Length.ofMm(0.1))
+                    .with("high", Length.ofMm(room)));
+        }
         Length thick = within(form, "thickness", BalanceWords.A_THICKNESS.words(), in.thickness(), 30);
         Double least = grams(form, "leastMass", in.leastMass(), 0.01, 100);
         Length leastAt = within(form, "leastRadius", BalanceWords.A_RADIUS.words(), in.leastRadius(), tip.mm());

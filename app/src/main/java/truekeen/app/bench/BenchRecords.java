@@ -124,6 +124,29 @@ public final class BenchRecords {
             @Nullable Double leftLowSeconds,
             @Nullable Double leftHighSeconds) {}
 
+    /** What one abrasive had: strokes counted, and how many were to be expected. */
+    public record StoneSumView(String name, int strokes, int low, int high) {}
+
+    /**
+     * What a session came to against its plan.
+     *
+     * @param seconds time at the bench, pauses left out; null where nothing tells
+     * @param steelMm3 steel that went by what was counted, an estimate; null where nothing tells
+     * @param notCounted steps that were passed with hardly a stroke
+     * @param skipped steps that were skipped
+     */
+    public record SumView(
+            List<StoneSumView> stones,
+            int counted,
+            int plannedLow,
+            int plannedHigh,
+            @Nullable Double seconds,
+            double plannedSeconds,
+            @Nullable Double steelMm3,
+            double plannedMm3,
+            List<String> notCounted,
+            List<String> skipped) {}
+
     /** A step with where it stands. */
     public record BenchStepView(
             StepView step, BenchState.Status status, List<CountView> counts, int gateFailures, int round) {}
@@ -133,6 +156,7 @@ public final class BenchRecords {
      *
      * @param held whether the asking device holds it
      * @param late strokes of a displaced device that wait for a decision
+     * @param sum what it came to, once every step is done; null before
      * @param confirmed ids of the events of the asking device that are stored
      */
     public record SessionView(
@@ -151,6 +175,7 @@ public final class BenchRecords {
             boolean undoable,
             List<BenchStepView> steps,
             @Nullable HereView here,
+            @Nullable SumView sum,
             List<String> confirmed) {}
 
     /** A tool that is at the bench, and the step that waits for it. */

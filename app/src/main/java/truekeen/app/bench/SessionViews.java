@@ -15,6 +15,8 @@ import truekeen.app.bench.BenchRecords.HereView;
 import truekeen.app.bench.BenchRecords.SeenHere;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.SightView;
+import truekeen.app.bench.BenchRecords.StoneSumView;
+import truekeen.app.bench.BenchRecords.SumView;
 import truekeen.app.bench.BenchRecords.TakenView;
 import truekeen.app.bench.BenchRecords.TapView;
 import truekeen.app.bench.BenchRecords.TodoView;
@@ -25,6 +27,7 @@ import truekeen.core.bench.BenchState;
 import truekeen.core.bench.BurrThread;
 import truekeen.core.bench.Instrument;
 import truekeen.core.bench.SessionFold;
+import truekeen.core.bench.SessionSum;
 import truekeen.core.bench.Sight;
 import truekeen.core.bench.StepGate;
 import truekeen.core.bench.StepSigns;
@@ -102,9 +105,27 @@ class SessionViews {
                 state.undoable(),
                 steps,
                 state.allDone() ? null : here(session, fold, state, setup),
+                state.allDone() ? sum(fold, state, plan) : null,
                 events.newest(session.id, device, MOST_CONFIRMED).stream()
                         .map(UUID::toString)
                         .toList());
+    }
+
+    private static SumView sum(SessionFold fold, BenchState state, PlanService.CorePlan plan) {
+        SessionSum sum = SessionSum.of(fold.steps(), state, fold.secondsWorked(), plan.chosen());
+        return new SumView(
+                sum.stones().stream()
+                        .map(s -> new StoneSumView(s.name(), s.strokes(), s.low(), s.high()))
+                        .toList(),
+                sum.strokes(),
+                sum.strokesLow(),
+                sum.strokesHigh(),
+                sum.seconds().isPresent() ? sum.seconds().getAsDouble() : null,
+                sum.plannedSeconds(),
+                sum.steelMm3().isPresent() ? sum.steelMm3().getAsDouble() : null,
+                sum.plannedMm3(),
+                sum.notCounted(),
+                sum.skipped());
     }
 
     private HereView here(SessionRow session, SessionFold fold, BenchState state, Setup setup) {

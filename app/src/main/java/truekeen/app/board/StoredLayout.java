@@ -10,7 +10,14 @@ import truekeen.core.tool.EdgeLayout;
 
 /** How the edges of a tool lie, as the board keeps it (mm). */
 record StoredLayout(
-        String form, int edges, double edgeMm, String from, String to, List<StoredRise> rise, double bodyMm) {
+        String form,
+        int edges,
+        double edgeMm,
+        String from,
+        String to,
+        List<StoredRise> rise,
+        double bodyMm,
+        Integer perTooth) {
     static final StoredFormat<StoredLayout, EdgeLayout> FORMAT = StoredFormat.of(
                     "tool_standing.layout",
                     StoredLayout.class,
@@ -23,7 +30,14 @@ record StoredLayout(
 
     private static StoredLayout of(EdgeLayout l) {
         return new StoredLayout(
-                l.form().name(), l.edges(), l.edgeMm(), l.from().name(), l.to().name(), thinned(l.rise()), l.bodyMm());
+                l.form().name(),
+                l.edges(),
+                l.edgeMm(),
+                l.from().name(),
+                l.to().name(),
+                thinned(l.rise()),
+                l.bodyMm(),
+                l.perTooth());
     }
 
     /** Every fourth place and the last: a line of the board is drawn a few millimetres high. */
@@ -62,6 +76,7 @@ record StoredLayout(
                 EdgeLayout.End.valueOf(from),
                 EdgeLayout.End.valueOf(to),
                 rise.stream().map(r -> new EdgeLayout.Rise(r.alongMm, r.riseMm)).toList(),
-                bodyMm);
+                bodyMm,
+                perTooth == null ? 0 : perTooth);
     }
 }

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -26,12 +27,14 @@ import truekeen.app.finish.FinishRecords.FinishSheet;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
 import truekeen.app.history.ToolChanged;
+import truekeen.app.kit.KitService;
 import truekeen.app.machine.HoursService;
 import truekeen.app.machine.MachineService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.fault.EdgeCheck;
 import truekeen.core.fault.Sign;
 import truekeen.core.finish.FinishAct;
@@ -42,6 +45,7 @@ import truekeen.core.message.Days;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
+import truekeen.core.stepsheet.Step;
 
 /** Puts a tool back to work: what is done to it, how it is refitted, and when it is looked at again. */
 @Service
@@ -59,6 +63,7 @@ public class FinishService implements HistorySource {
     private final BalanceService balance;
     private final MachineService machines;
     private final HoursService hours;
+    private final KitService kit;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
@@ -71,6 +76,7 @@ public class FinishService implements HistorySource {
             BalanceService balance,
             MachineService machines,
             HoursService hours,
+            KitService kit,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.cards = cards;
@@ -81,6 +87,7 @@ public class FinishService implements HistorySource {
         this.balance = balance;
         this.machines = machines;
         this.hours = hours;
+        this.kit = kit;
         this.publisher = publisher;
         this.clock = clock;
     }
@@ -187,7 +194,20 @@ public class FinishService implements HistorySource {
         boolean cambered = setups.newest(tool.id())
                 .flatMap(s -> s.setup().camberBelowSole())
                 .isPresent();
-        return Finishing.acts(tool.trade(), tool.steel(), cambered, tool.brings());
+        return Finishing.acts(tool.trade(), tool.steel(), cambered, tool.brings(), wetStones(tool.id()));
+    }
+
+    /** Whether the session at the bench used stones that were wet with water. */
+    private boolean wetStones(UUID toolId) {
+        Set<String> used = bench.open(toolId).stream()
+                .flatMap(open -> bench.steps(open.id()).stream())
+                .map(Step::abrasiveId)
+                .collect(Collectors.toSet());
+        return kit.shelf().stream()
+                .anyMatch(a -> used.contains(a.id())
+                        && a.wet()
+                        && a.kind().flattenAfterStrokes().isPresent()
+                        && !a.kind().has(AbrasiveKind.Trait.RENEWED));
     }
 
     private record Next(LocalDate day, String words) {}

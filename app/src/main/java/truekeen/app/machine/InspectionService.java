@@ -108,7 +108,11 @@ public class InspectionService implements HistorySource {
         row.notes = StoredMachine.NOTES.write(result.notes());
         row.corrects = Form.orEmpty(in.corrects()).strip();
         inspections.saveAndFlush(row);
-        blades.findById(toolId).ifPresent(b -> b.limits = StoredMachine.LIMITS.write(read.limits));
+        blades.findById(toolId).ifPresent(b -> {
+            b.limits = StoredMachine.LIMITS.write(read.limits);
+            // What was rejected does not run again: it is off its machine, and its place is free.
+            b.fitted &= result.verdict() != Inspection.Verdict.REJECT;
+        });
         if (result.verdict() == Inspection.Verdict.REJECT) {
             publisher.publishEvent(new BladeRejected(toolId));
         }

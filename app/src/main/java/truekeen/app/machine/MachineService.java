@@ -130,6 +130,9 @@ public class MachineService implements HistorySource {
         }
         BladeRow blade = blades.findById(toolId).orElseGet(() -> new BladeRow(toolId, clock.instant()));
         if (in.fitted()) {
+            gate.standing(toolId).rejected().ifPresent(why -> {
+                throw new RefusedException(Refusal.of(MessageCode.BLADE_REJECTED, "fitted", why));
+            });
             makeRoom(machine, blade);
         }
         if (!machine.id.equals(blade.machineId)) {

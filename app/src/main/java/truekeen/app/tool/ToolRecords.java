@@ -102,6 +102,7 @@ public final class ToolRecords {
      * @param totalMm length of all (mm)
      * @param from what millimetres are counted from
      * @param bodyMm body between the edges of a bar, depth of a tooth (mm)
+     * @param perTooth edges of one tooth; 0 where there are no teeth
      * @param zones its parts from the beginning to the end, by its own shape
      */
     public record LayoutView(
@@ -113,6 +114,7 @@ public final class ToolRecords {
             String to,
             List<RiseView> rise,
             double bodyMm,
+            int perTooth,
             List<ZoneView> zones) {
         /** The view of a layout. */
         public static LayoutView of(EdgeLayout l) {
@@ -127,6 +129,7 @@ public final class ToolRecords {
                             .map(r -> new RiseView(r.alongMm(), r.riseMm()))
                             .toList(),
                     l.bodyMm(),
+                    l.perTooth(),
                     l.zones().stream()
                             .map(z -> new ZoneView(z.words(), z.fromMm(), z.toMm()))
                             .toList());

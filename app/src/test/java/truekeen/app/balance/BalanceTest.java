@@ -40,7 +40,8 @@ class BalanceTest extends Machines {
                 post(path + "/preview", hung("TRIAL_MASS", 2, "5")).body().path("standing");
         assertThat(preview.path("unbalanceGmm").asDouble()).isEqualTo(1250);
         assertThat(preview.path("correction").path("massG").asDouble()).isCloseTo(5.32, within(0.005));
-        assertThat(preview.path("correction").path("lengthMm").asDouble()).isCloseTo(3.08, within(0.005));
+        assertThat(preview.path("correction").path("lengthMm").asDouble())
+                .isCloseTo(5.32 / (7.85e-3 * 40 * 4), within(0.005));
         assertThat(preview.path("forceN").asDouble()).isCloseTo(123, within(0.5));
         assertThat(preview.path("gradeGmm").asDouble()).isCloseTo(35.7, within(0.05));
         JsonNode first = post(path + "/tries", hung("TRIAL_MASS", 2, "5")).body();
@@ -108,6 +109,37 @@ class BalanceTest extends Machines {
                         .body()
                         .path("errors"))
                 .hasSize(2);
+    }
+
+    @Test
+    void aBladeThatBecameLevelByItselfIsHungOnceMore() {
+        String tool = tool("sticking bar");
+        String path = "/api/v1/tools/" + tool + "/balance";
+        worked(tool);
+        post(path + "/tries", hung("TRIAL_MASS", 2, "6"));
+        JsonNode doubted = post(path + "/tries", hung("LEVEL", 0, "")).body();
+        assertThat(doubted.path("standing").path("state").asText()).isEqualTo("DOUBTFUL");
+        assertThat(doubted.path("standing").path("words").asText()).contains("1500 g·mm", "hang it once more");
+        assertThat(doubted.path("level").asBoolean()).isFalse();
+        assertThat(post(path + "/tries", hung("LEVEL", 0, ""))
+                        .body()
+                        .path("level")
+                        .asBoolean())
+                .isTrue();
+    }
+
+    @Test
+    void theStripThatIsGroundEndsAtTheTip() {
+        String tool = tool("tipped bar");
+        String path = "/api/v1/tools/" + tool + "/balance";
+        worked(tool);
+        JsonNode usual = get(path).body().path("usual");
+        double at = Double.parseDouble(usual.path("at").asText());
+        double width = Double.parseDouble(usual.path("width").asText());
+        assertThat(at + width / 2).isCloseTo(get(path).body().path("spanMm").asDouble() / 2, within(0.11));
+        Answer past = post(path + "/tries", hung("TRIAL_MASS", 2, "5").put("width", "41"));
+        assertThat(past.status()).isEqualTo(422);
+        assertThat(past.messageAt("width")).contains("40 mm");
     }
 
     @Test

@@ -76,6 +76,15 @@ class MachineTest extends Machines {
         JsonNode rejected = post("/api/v1/tools/" + tool + "/inspection", form).body();
         assertThat(rejected.path("inspection").path("verdict").asText()).isEqualTo("REJECT");
         assertThat(rejected.path("ready").asBoolean()).isFalse();
+        assertThat(rejected.path("fitted").asBoolean())
+                .as("it is off its machine")
+                .isFalse();
+        ObjectNode again =
+                object("machineId", rejected.path("machine").path("id").asText(), "fitted", true);
+        again.put("mass", "");
+        Answer refitted = put("/api/v1/tools/" + tool + "/machine", again);
+        assertThat(refitted.status()).isGreaterThanOrEqualTo(400);
+        assertThat(refitted.body().toString()).contains("BLADE_REJECTED");
         assertThat(get("/api/v1/tools/" + tool + "/plan").body().toString())
                 .contains("BLADE_REJECTED")
                 .contains("it is cracked");

@@ -137,7 +137,7 @@ public abstract class Machines extends ApiTest {
                 "at",
                 "235",
                 "width",
-                "55",
+                "40",
                 "thickness",
                 "4",
                 "leastMass",

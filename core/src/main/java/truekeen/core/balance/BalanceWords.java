@@ -10,6 +10,10 @@ enum BalanceWords implements Wording {
     SECOND_LOAD("The load under the second end"),
     SUPPORT_RADIUS("The radius of the supports"),
     LEVEL("Level: what is left is within the {resolution} g·mm that this balancer can tell."),
+    DOUBTFUL(
+            "Level now, though it read {before} g·mm a moment ago and nothing came off: a blade does not become level by itself. Clean bore and cone, turn it half round and hang it once more."),
+    DEEPER_THAN_IT_CAN(
+            "That is more than its trailing side can give: no deeper than {deepest} mm there. Grind a longer strip than {width} mm; where that is not enough, the blade is replaced."),
     TAKE_OFF(
             "take {mass} g off {heavy}: {length} mm of its trailing side at {width} × {thickness} mm, the middle of it {radius} mm from the centre."),
     WORSE(

@@ -34,10 +34,15 @@ public record Balancing(
     /** Unbalance counts as worse beyond this share of what it was. Prior: a hand balancer repeats no better. */
     private static final double WORSE = Prior.BALANCING_WORSE.value();
 
+    /** Unbalance that does not go by itself, as a multiple of what the balancer can tell. Prior. */
+    private static final double DOUBTED_FROM = Prior.BALANCING_DOUBTED_FROM.value();
+
     /** How it stands. */
     public enum State {
         /** Level within the resolution of the balancer. */
         LEVEL,
+        /** Level, though the try before was clearly not and nothing came off since: it is hung once more. */
+        DOUBTFUL,
         /** Steel is to come off the heavy place. */
         GRIND,
         /** The last correction came off the light place. */
@@ -61,6 +66,7 @@ public record Balancing(
      * @param radius of the middle of the piece that is ground: the trailing side of the tip
      * @param width of that piece
      * @param thickness of the blade there
+     * @param deepest how far its trailing side can be ground there before the bar is weakened
      * @param resolutionGmm least unbalance that tips this balancer (g·mm)
      * @param perMinute running speed; 0 where it is not known
      * @param massKg of the blade; 0 where it is not known
@@ -70,6 +76,7 @@ public record Balancing(
             Length radius,
             Length width,
             Length thickness,
+            Length deepest,
             double resolutionGmm,
             double perMinute,
             double massKg,
@@ -85,7 +92,7 @@ public record Balancing(
         Optional<BalanceTry> before = tries.size() < 2 ? Optional.empty() : Optional.of(tries.get(tries.size() - 2));
         double u = now.unbalanceGmm();
         boolean level = now.heavy() == 0 || u <= of.resolutionGmm;
-        State state = level ? State.LEVEL : judged(now, before);
+        State state = level ? believed(before, of) : judged(now, before);
         Optional<Correction> correction = level ? Optional.empty() : Optional.of(correct(u, of));
         double force = of.perMinute > 0 ? RotaryBlade.shakingForce(u, of.perMinute) : 0;
         double grade = of.perMinute > 0 && of.massKg > 0 ? RotaryBlade.permissible(GRADE, of.massKg, of.perMinute) : 0;
@@ -98,6 +105,14 @@ public record Balancing(
                 RotaryBlade.asWeight(force),
                 grade,
                 words(state, now, before, correction, of));
+    }
+
+    /** A blade does not become level by itself: it sticks on what it hangs by, or it was hung otherwise before. */
+    private static State believed(Optional<BalanceTry> before, Case of) {
+        boolean wonder = before.filter(
+                        b -> b.heavy() > 0 && b.removedG() == 0 && b.unbalanceGmm() > DOUBTED_FROM * of.resolutionGmm)
+                .isPresent();
+        return wonder ? State.DOUBTFUL : State.LEVEL;
     }
 
     private static State judged(BalanceTry now, Optional<BalanceTry> before) {
@@ -123,6 +138,10 @@ public record Balancing(
         if (state == State.LEVEL) {
             return BalanceWords.LEVEL.fill("resolution", Numbers.plain(of.resolutionGmm, 0));
         }
+        if (state == State.DOUBTFUL) {
+            return BalanceWords.DOUBTFUL.fill(
+                    "before", Numbers.plain(before.orElseThrow().unbalanceGmm(), 0));
+        }
         Correction c = correction.orElseThrow();
         String heavy = of.places.apply(now.heavy());
         String act = BalanceWords.TAKE_OFF.fill(
@@ -138,6 +157,11 @@ public record Balancing(
                 Numbers.plain(of.thickness.mm(), 1),
                 "radius",
                 Numbers.plain(c.radius().mm(), 0));
+        if (c.length().mm() > of.deepest.mm() + 1e-9) {
+            act = act + " "
+                    + BalanceWords.DEEPER_THAN_IT_CAN.fill(
+                            "deepest", Numbers.plain(of.deepest.mm(), 1), "width", Numbers.plain(of.width.mm(), 0));
+        }
         return switch (state) {
             case OTHER_END -> BalanceWords.WORSE.fill("heavy", upper(heavy), "act", act);
             case OVERSHOT ->

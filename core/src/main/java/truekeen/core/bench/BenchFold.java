@@ -56,7 +56,7 @@ public final class BenchFold {
         }
         Step step = steps.get(event.step());
         return switch (event.kind()) {
-            case COUNT -> misfitOfCount(step, event);
+            case COUNT -> misfitOfCount(step, state.steps().get(event.step()), event);
             case OBSERVED -> misfitOfObservation(step, event);
             case READ -> misfitOfReading(step, event);
             case LEFT_OUT -> misfitOfLeavingOut(step, event);
@@ -78,7 +78,7 @@ public final class BenchFold {
         };
     }
 
-    private static Optional<Refusal> misfitOfCount(Step step, BenchEvent event) {
+    private static Optional<Refusal> misfitOfCount(Step step, BenchState.StepState now, BenchEvent event) {
         if (event.side() == null || !step.sides().contains(event.side())) {
             return Optional.of(outOfPlace(event, BenchWords.SIDE_NOT_COUNTED.words()));
         }
@@ -87,7 +87,11 @@ public final class BenchFold {
                 || event.station() > step.stations().size()) {
             return Optional.of(outOfPlace(event, BenchWords.NO_SUCH_STATION.words()));
         }
-        if (event.amount() < 1 || event.amount() > MOST_AT_ONCE) {
+        // A stroke too many on one edge is taken back there, however long ago it was counted.
+        boolean back = toEdges
+                && event.amount() == -1
+                && now.stations().get(event.side()).get(event.station() - 1) > 0;
+        if (!back && (event.amount() < 1 || event.amount() > MOST_AT_ONCE)) {
             return Optional.of(Refusal.of(MessageCode.COUNT_RANGE, "amount", event.amount())
                     .with("low", 1)
                     .with("high", MOST_AT_ONCE));

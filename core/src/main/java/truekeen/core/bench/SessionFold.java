@@ -1,5 +1,6 @@
 package truekeen.core.bench;
 
+import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -80,7 +81,7 @@ public final class SessionFold {
 
     /** Adds one event. */
     public void add(BenchEvent event) {
-        if (event.kind() == BenchEvent.Kind.COUNT) {
+        if (event.kind() == BenchEvent.Kind.COUNT && event.amount() > 0) {
             paced.addLast(event);
             if (paced.size() > PACED) {
                 paced.removeFirst();
@@ -159,6 +160,22 @@ public final class SessionFold {
         }
         int lateStrokes = late.stream().mapToInt(BenchEvent::amount).sum();
         return new BenchState(current, states, lateStrokes, !effective.isEmpty());
+    }
+
+    /**
+     * Time from the first thing done to the last (s), silences longer than a pause left out; empty where nothing was done
+     * twice.
+     */
+    public OptionalDouble secondsWorked() {
+        double seconds = 0;
+        for (int i = 1; i < effective.size(); i++) {
+            double gap =
+                    Duration.between(effective.get(i - 1).at(), effective.get(i).at())
+                                    .toMillis()
+                            / 1000.0;
+            seconds += gap > 0 && gap <= SessionSum.PAUSE_S ? gap : 0;
+        }
+        return effective.size() < 2 ? OptionalDouble.empty() : OptionalDouble.of(seconds);
     }
 
     /** Seconds a stroke of this hand takes at the step in hand, once enough were counted. */

@@ -17,6 +17,7 @@ public record FinishAct(Key key, String title, String words, String why, String 
         WASH,
         DRY,
         PROTECT,
+        STONES,
         JOIN,
         LAY_IN,
         CAP_IRON,

@@ -4,6 +4,10 @@ import truekeen.core.message.Wording;
 
 /** The words of what is done to a tool once its edge is tested. Workshop priors where they advise. */
 enum FinishWords implements Wording {
+    STONES("Put the stones away"),
+    STONES_HOW(
+            "Rinse them, flatten what wants it while it is wet, and stand them on edge to dry slowly. Where the shop freezes, take them in."),
+    WHY_STONES("A flat, clean stone is ready the next time; one that freezes wet splits."),
     WASH("Wash slurry and swarf off"),
     WASH_HOW("Blade, whatever held it, and hands: water for water stones, a wipe for oil."),
     WHY_WASH("Swarf is magnetic and gets into whatever is put together next."),

@@ -22,8 +22,10 @@ public final class Finishing {
      *
      * @param cambered whether the iron carries a camber
      * @param brings what is known of the tool since it was taken in
+     * @param wetStones whether it was worked on stones that were wet with water
      */
-    public static List<FinishAct> acts(ToolUse trade, SteelClass steel, boolean cambered, Arrival brings) {
+    public static List<FinishAct> acts(
+            ToolUse trade, SteelClass steel, boolean cambered, Arrival brings, boolean wetStones) {
         List<FinishAct> acts = new ArrayList<>();
         acts.add(act(
                 Key.WASH,
@@ -33,6 +35,14 @@ public final class Finishing {
                 FinishWords.WIPE_AWAY.words()));
         acts.add(act(Key.DRY, FinishWords.DRY.words(), FinishWords.DRY_HOW.words(), FinishWords.WHY_DRY.words(), ""));
         acts.add(protect(steel, trade.food()));
+        if (wetStones) {
+            acts.add(act(
+                    Key.STONES,
+                    FinishWords.STONES.words(),
+                    FinishWords.STONES_HOW.words(),
+                    FinishWords.WHY_STONES.words(),
+                    ""));
+        }
         GeometryKind kind = trade.geometry();
         if (kind.powered()) {
             machine(acts, kind);

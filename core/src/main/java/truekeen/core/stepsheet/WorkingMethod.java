@@ -196,11 +196,11 @@ public record WorkingMethod(
     /** How high the lower corner of a knife's spine stands above the stone, where the hand alone holds it. */
     Optional<Length> spineHeight(Angle leans) {
         boolean byHand = holder.filter(h -> h.kind() != HolderKind.HAND).isEmpty();
-        return blade.filter(b -> byHand && kind.spined() && both())
-                .map(b -> new SpineHeight(
-                                b.usable(), Length.ofMm(b.measures().values().get("spineThickness")))
-                        .height(leans))
-                .filter(h -> h.mm() > 0);
+        Optional<Double> spine = blade.map(b -> b.measures().values().get("spineThickness"));
+        return byHand && kind.spined() && both() && spine.isPresent()
+                ? Optional.of(new SpineHeight(blade.get().usable(), Length.ofMm(spine.get())).height(leans))
+                        .filter(h -> h.mm() > 0)
+                : Optional.empty();
     }
 
     /** Whether it is so narrow that its back rocks when it is worked along the stone. */

@@ -16,8 +16,10 @@ import truekeen.core.table.Prior;
  * @param to the end where they stop
  * @param rise the profile of a curved edge, from its beginning to its end; empty where straight
  * @param bodyMm length of the body between the two edges of a bar, or between teeth (mm); 0 where there is none
+ * @param perTooth edges that one tooth has along a row of them; 0 where there are no teeth
  */
-public record EdgeLayout(Form form, int edges, double edgeMm, End from, End to, List<Rise> rise, double bodyMm) {
+public record EdgeLayout(
+        Form form, int edges, double edgeMm, End from, End to, List<Rise> rise, double bodyMm, int perTooth) {
     private static final int DRAWN_POINTS = 48;
     private static final String MIDDLE = "middle";
     /** A belly shorter than this part of the edge is not named apart. */
@@ -127,11 +129,11 @@ public record EdgeLayout(Form form, int edges, double edgeMm, End from, End to, 
     }
 
     static EdgeLayout corners(double edgeMm) {
-        return new EdgeLayout(Form.STRAIGHT, 1, edgeMm, End.LEFT_CORNER, End.RIGHT_CORNER, List.of(), 0);
+        return new EdgeLayout(Form.STRAIGHT, 1, edgeMm, End.LEFT_CORNER, End.RIGHT_CORNER, List.of(), 0, 0);
     }
 
     static EdgeLayout straight(double edgeMm) {
-        return new EdgeLayout(Form.STRAIGHT, 1, edgeMm, End.HEEL, End.TIP, List.of(), 0);
+        return new EdgeLayout(Form.STRAIGHT, 1, edgeMm, End.HEEL, End.TIP, List.of(), 0, 0);
     }
 
     /** An edge whose height above its heel is given by a function of the place along it (mm to mm). */
@@ -140,7 +142,7 @@ public record EdgeLayout(Form form, int edges, double edgeMm, End from, End to, 
                 .mapToDouble(i -> edgeMm * i / DRAWN_POINTS)
                 .mapToObj(s -> new Rise(s, height.applyAsDouble(s)))
                 .toList();
-        return new EdgeLayout(Form.CURVED, 1, edgeMm, from, to, rise, 0);
+        return new EdgeLayout(Form.CURVED, 1, edgeMm, from, to, rise, 0, 0);
     }
 
     /** A knife: straight from the heel, then up to the tip in an even curve. */

@@ -74,7 +74,8 @@ public record MowerBar(
                 EdgeLayout.End.LEFT_TIP,
                 EdgeLayout.End.RIGHT_TIP,
                 java.util.List.of(),
-                span.mm() - 2 * edge.mm());
+                span.mm() - 2 * edge.mm(),
+                0);
     }
 
     @Override

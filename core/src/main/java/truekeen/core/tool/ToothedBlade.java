@@ -83,7 +83,8 @@ public record ToothedBlade(
                 EdgeLayout.End.FIRST_TOOTH,
                 EdgeLayout.End.LAST_TOOTH,
                 List.of(),
-                usable.mm());
+                usable.mm(),
+                edgesPerTooth());
     }
 
     @Override

@@ -21,6 +21,7 @@ class BalancingTest {
                 Length.ofMm(235),
                 Length.ofMm(55),
                 Length.ofMm(4),
+                Length.ofMm(8),
                 resolution,
                 perMinute,
                 massKg,
@@ -144,5 +145,37 @@ class BalancingTest {
         assertThat(b.heavy()).isEqualTo(2);
         assertThat(b.forceN()).isZero();
         assertThat(b.gradeGmm()).isZero();
+    }
+
+    @Test
+    void aBladeDoesNotBecomeLevelByItself() {
+        // 1500 g·mm, nothing off, and then level: it is asked for once more, and believed the second time
+        BalanceTry six = hung(2, 6);
+        Balancing doubted = Balancing.of(List.of(six, BalanceTry.level()), of(125, 0, 0));
+        assertThat(doubted.state()).isEqualTo(State.DOUBTFUL);
+        assertThat(doubted.correction()).isEmpty();
+        assertThat(doubted.words()).contains("1500 g·mm").contains("hang it once more");
+        assertThat(Balancing.of(List.of(six, BalanceTry.level(), BalanceTry.level()), of(125, 0, 0))
+                        .state())
+                .isEqualTo(State.LEVEL);
+        // after steel came off it is what was wanted; so is a little that the balancer hardly tells
+        assertThat(Balancing.of(List.of(six.removing(6, 1, 235), BalanceTry.level()), of(125, 0, 0))
+                        .state())
+                .isEqualTo(State.LEVEL);
+        assertThat(Balancing.of(List.of(hung(2, 1), BalanceTry.level()), of(125, 0, 0))
+                        .state())
+                .isEqualTo(State.LEVEL);
+        assertThat(Balancing.of(List.of(hung(2, 1.01), BalanceTry.level()), of(125, 0, 0))
+                        .state())
+                .isEqualTo(State.DOUBTFUL);
+    }
+
+    @Test
+    void moreThanTheTrailingSideCanGiveIsSaid() {
+        // 8 mm at 55 × 4 mm and 235 mm out: 8 · 55 · 4 · 7.85 mg · 235 mm = 3247 g·mm, 12.99 g at 250 mm
+        assertThat(Balancing.of(List.of(hung(2, 12.9)), of(125, 0, 0)).words())
+                .doesNotContain("more than its trailing");
+        assertThat(Balancing.of(List.of(hung(2, 13.1)), of(125, 0, 0)).words())
+                .contains("more than its trailing side can give: no deeper than 8 mm");
     }
 }

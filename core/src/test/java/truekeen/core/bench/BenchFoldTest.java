@@ -121,4 +121,47 @@ class BenchFoldTest {
         assertThat(fold.state(events).steps().get(0).total()).isEqualTo(5);
         assertThat(fold.state(events).late()).isZero();
     }
+
+    @Test
+    void aStrokeTooManyOnOneToothIsTakenBackThere() {
+        Step row = Step.of(Step.Kind.TEETH, "teeth", new Stretch(0, 24))
+                .counting(List.of(Step.Side.TOP_BLADE), 6)
+                .atStations(List.of(3, 3))
+                .inSetsOf(3)
+                .done();
+        BenchFold teeth = new BenchFold(List.of(row));
+        List<BenchEvent> told = new ArrayList<>();
+        int[][] strokes = {{1, 3}, {2, 3}, {1, -1}};
+        for (int[] at : strokes) {
+            BenchEvent event = at(Step.Side.TOP_BLADE, at[0], at[1]);
+            assertThat(teeth.misfit(teeth.state(told), event)).isEmpty();
+            told.add(event);
+        }
+        assertThat(teeth.state(told).steps().get(0).stations().get(Step.Side.TOP_BLADE))
+                .containsExactly(2, 3);
+        assertThat(teeth.state(told).steps().get(0).total()).isEqualTo(5);
+        // one at a time, never below nothing, and only where edges are counted one by one
+        assertThat(teeth.misfit(teeth.state(told), at(Step.Side.TOP_BLADE, 1, -2)))
+                .isPresent();
+        assertThat(teeth.misfit(teeth.state(List.of()), at(Step.Side.TOP_BLADE, 1, -1)))
+                .isPresent();
+        assertThat(fold.misfit(fold.state(events), at(Step.Side.BEVEL, 0, -1))).isPresent();
+    }
+
+    private static BenchEvent at(Step.Side side, int station, int amount) {
+        return new BenchEvent(
+                UUID.randomUUID(),
+                "tablet",
+                0,
+                Instant.EPOCH,
+                Kind.COUNT,
+                0,
+                side,
+                amount,
+                "",
+                false,
+                station,
+                java.util.Optional.empty(),
+                java.util.OptionalDouble.empty());
+    }
 }

@@ -18,7 +18,7 @@ class FinishingTest {
     private static final SteelClass STAINLESS = Steels.byName("soft stainless").orElseThrow();
 
     private static List<FinishAct.Key> keys(String trade, boolean cambered) {
-        return Finishing.acts(ToolUses.byKey(trade).orElseThrow(), CARBON, cambered, Arrival.UNKNOWN).stream()
+        return Finishing.acts(ToolUses.byKey(trade).orElseThrow(), CARBON, cambered, Arrival.UNKNOWN, false).stream()
                 .map(FinishAct::key)
                 .toList();
     }
@@ -33,7 +33,7 @@ class FinishingTest {
     @Test
     void everyToolIsWashedDriedAndProtectedFirstAndProvedLast() {
         for (ToolUse trade : ToolUses.all()) {
-            List<FinishAct> acts = Finishing.acts(trade, CARBON, trade.camberMm() > 0, Arrival.UNKNOWN);
+            List<FinishAct> acts = Finishing.acts(trade, CARBON, trade.camberMm() > 0, Arrival.UNKNOWN, false);
             assertThat(acts.stream().map(FinishAct::key).limit(3))
                     .containsExactly(FinishAct.Key.WASH, FinishAct.Key.DRY, FinishAct.Key.PROTECT);
             assertThat(acts.get(acts.size() - 1).key())
@@ -45,7 +45,7 @@ class FinishingTest {
     @Test
     void aMachinesBladeGoesBackRightWayUpWithItsWashersAndTheMakersTorqueAndRunsAwayFromPeople() {
         for (GeometryKind kind : List.of(GeometryKind.MOWER_BAR, GeometryKind.TRIMMER, GeometryKind.BRUSH_CUTTER)) {
-            List<FinishAct> acts = Finishing.acts(first(kind), CARBON, false, Arrival.UNKNOWN);
+            List<FinishAct> acts = Finishing.acts(first(kind), CARBON, false, Arrival.UNKNOWN, false);
             assertThat(acts.stream().map(FinishAct::key))
                     .containsSubsequence(
                             FinishAct.Key.RIGHT_WAY,
@@ -62,13 +62,16 @@ class FinishingTest {
     @Test
     void steelDecidesHowItIsProtected() {
         ToolUse knife = first(GeometryKind.KNIFE);
-        FinishAct carbon = Finishing.acts(knife, CARBON, false, Arrival.UNKNOWN).get(2);
+        FinishAct carbon =
+                Finishing.acts(knife, CARBON, false, Arrival.UNKNOWN, false).get(2);
         FinishAct stainless =
-                Finishing.acts(knife, STAINLESS, false, Arrival.UNKNOWN).get(2);
+                Finishing.acts(knife, STAINLESS, false, Arrival.UNKNOWN, false).get(2);
         assertThat(carbon.words()).contains("rusts overnight");
         assertThat(stainless.words()).contains("stains too");
         ToolUse chisel = first(GeometryKind.CHISEL);
-        assertThat(Finishing.acts(chisel, CARBON, false, Arrival.UNKNOWN).get(2).caution())
+        assertThat(Finishing.acts(chisel, CARBON, false, Arrival.UNKNOWN, false)
+                        .get(2)
+                        .caution())
                 .isEqualTo(FinishWords.OIL_CAUTION.words());
     }
 
@@ -76,7 +79,7 @@ class FinishingTest {
     void whatCutsFoodIsOiledWithWhatMayBeEaten() {
         for (ToolUse trade : ToolUses.all()) {
             FinishAct protect =
-                    Finishing.acts(trade, CARBON, false, Arrival.UNKNOWN).get(2);
+                    Finishing.acts(trade, CARBON, false, Arrival.UNKNOWN, false).get(2);
             assertThat(protect.caution().equals(FinishWords.FOOD_OIL_CAUTION.words()))
                     .as(trade.key())
                     .isEqualTo(trade.food());
@@ -92,7 +95,7 @@ class FinishingTest {
     @Test
     void noCapIronIsSpokenOfWhereThereIsNone() {
         for (ToolUse trade : ToolUses.all()) {
-            boolean speaks = Finishing.acts(trade, CARBON, false, Arrival.UNKNOWN).stream()
+            boolean speaks = Finishing.acts(trade, CARBON, false, Arrival.UNKNOWN, false).stream()
                     .anyMatch(a -> (a.title() + a.words() + a.caution()).contains("cap iron"));
             assertThat(speaks).as(trade.key()).isEqualTo(trade.geometry() == GeometryKind.PLANE_IRON_DOWN);
         }
@@ -111,7 +114,7 @@ class FinishingTest {
         assertThat(keys(first(GeometryKind.PLANE_IRON_UP).key(), true)).doesNotContain(FinishAct.Key.CAP_IRON);
         List<FinishAct.Setting> settings = ToolUses.all().stream()
                 .filter(t -> t.geometry() == GeometryKind.PLANE_IRON_DOWN)
-                .flatMap(t -> Finishing.acts(t, CARBON, t.camberMm() > 0, Arrival.UNKNOWN).stream())
+                .flatMap(t -> Finishing.acts(t, CARBON, t.camberMm() > 0, Arrival.UNKNOWN, false).stream())
                 .filter(a -> a.key() == FinishAct.Key.CAP_IRON)
                 .map(FinishAct::setting)
                 .distinct()
@@ -128,7 +131,7 @@ class FinishingTest {
     }
 
     private static String title(ToolUse trade, boolean cambered) {
-        return Finishing.acts(trade, CARBON, cambered, Arrival.UNKNOWN).stream()
+        return Finishing.acts(trade, CARBON, cambered, Arrival.UNKNOWN, false).stream()
                 .filter(a -> a.key() == FinishAct.Key.CENTRE)
                 .findFirst()
                 .orElseThrow()
@@ -154,5 +157,16 @@ class FinishingTest {
         assertThat(NextCheck.propose(today, first(GeometryKind.TURNSCREW), List.of(), false)
                         .days())
                 .isEqualTo(30);
+    }
+
+    @Test
+    void stonesThatWereWetArePutAwayOutOfTheFrost() {
+        ToolUse chisel = first(GeometryKind.CHISEL);
+        assertThat(Finishing.acts(chisel, CARBON, false, Arrival.UNKNOWN, true))
+                .filteredOn(a -> a.key() == FinishAct.Key.STONES)
+                .singleElement()
+                .satisfies(a -> assertThat(a.words()).contains("freezes"));
+        assertThat(Finishing.acts(chisel, CARBON, false, Arrival.UNKNOWN, false))
+                .noneMatch(a -> a.key() == FinishAct.Key.STONES);
     }
 }

@@ -117,7 +117,7 @@ class ArrivalTest {
     }
 
     private static FinishAct cover(ToolUse use, Arrival arrival) {
-        return Finishing.acts(use, CARBON, false, arrival).stream()
+        return Finishing.acts(use, CARBON, false, arrival, false).stream()
                 .filter(a -> a.key() == FinishAct.Key.COVER)
                 .findFirst()
                 .orElseThrow();
