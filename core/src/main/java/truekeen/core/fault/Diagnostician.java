@@ -25,7 +25,7 @@ import truekeen.core.table.Prior;
 public final class Diagnostician {
     /** Marks so close together are one place (mm). Prior. */
     private static final double NEAR_MM = Prior.DIAGNOSTICIAN_NEAR_MM.value();
-    /** Rivals so close in probability cannot be told apart. Prior. */
+    /** Rivals whose odds lie closer than this, as a logarithm, cannot be told apart. Prior. */
     private static final double TIE = Prior.DIAGNOSTICIAN_TIE.value();
 
     private final Subject subject;
@@ -98,7 +98,7 @@ public final class Diagnostician {
         Finding first = findings.get(0);
         boolean tied = findings.size() > 1
                 && overlap(first, findings.get(1))
-                && first.sure() - findings.get(1).sure() < TIE
+                && logOdds(first) - logOdds(findings.get(1)) < TIE
                 && first.telling().isPresent()
                 && !sameWay(first, findings.get(1));
         boolean told = first.sure() >= Sure.LIKELY.from() && !tied;
@@ -115,8 +115,15 @@ public final class Diagnostician {
         return new Diagnosis(told, words, findings, told ? Optional.empty() : first.telling());
     }
 
+    private static double logOdds(Finding f) {
+        return Math.log(f.sure() / (1 - f.sure()));
+    }
+
     /** Whether the first remedy of both is the same thing, so that telling them apart would change nothing. */
     private static boolean sameWay(Finding a, Finding b) {
+        if (FaultRule.named(a.fault()).akin(FaultRule.named(b.fault()))) {
+            return true;
+        }
         Remedy one = a.remedies().get(0);
         Remedy other = b.remedies().get(0);
         return one.entry() == other.entry()

@@ -17,6 +17,7 @@ import truekeen.core.table.TableReader;
  * @param placed whether it sits somewhere along the edge, or concerns the whole
  * @param fits the tools it can befall
  * @param eases whether its remedy is fewer strokes at the end: the burr taken off and the strop used more lightly
+ * @param kin what others it is answered much like; empty where it stands by itself
  * @param weights by sign
  * @param remedies what mends it, the usual one first
  */
@@ -26,6 +27,7 @@ public record FaultRule(
         boolean placed,
         Fits fits,
         boolean eases,
+        String kin,
         Map<Sign, Double> weights,
         List<Remedy> remedies) {
     /** Logarithm of the odds of a fault of which nothing is known. */
@@ -76,6 +78,11 @@ public record FaultRule(
                 .orElseThrow(() -> new IllegalArgumentException("no fault " + key));
     }
 
+    /** Whether another is answered much like it, so that telling them apart would change little. */
+    public boolean akin(FaultRule other) {
+        return !kin.isEmpty() && kin.equals(other.kin);
+    }
+
     /** What a sign says about it: 0 where it says nothing. */
     public double weight(Sign sign) {
         return weights.getOrDefault(sign, 0.0);
@@ -95,6 +102,7 @@ public record FaultRule(
                         row.text("placed").equals("yes"),
                         Fits.valueOf(row.text("fits")),
                         row.text("eases").equals("yes"),
+                        row.text("kin"),
                         Map.copyOf(weights.getOrDefault(row.text("fault"), Map.of())),
                         remedies.stream()
                                 .filter(r -> r.fault().equals(row.text("fault")))

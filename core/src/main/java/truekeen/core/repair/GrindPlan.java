@@ -120,7 +120,9 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                         GrindAct.Kind.BLUNT,
                         curved ? RepairWords.LOWER_TO_THE_LINE.words() : RepairWords.BLUNT_TO_THE_LINE.words(),
                         curved ? RepairWords.LOWER_HOW.words() : RepairWords.BLUNT_HOW.words(),
-                        curved ? RepairWords.LOWER_UNTIL.words() : RepairWords.BLUNT_UNTIL.words(),
+                        curved
+                                ? RepairWords.LOWER_UNTIL.words()
+                                : (squares ? RepairWords.BLUNT_UNTIL : RepairWords.BLUNT_UNTIL_ALONG).words(),
                         curved ? RepairWords.LOWER_ASKED.words() : bluntAsked(),
                         first,
                         rhythm(heat.map(h -> h.blunt().leastSeconds())).words(),
@@ -162,7 +164,7 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                     ? RepairWords.SCRIBE_CAMBER.fill("camber", Numbers.plain(camber, 2), "line", line)
                     : curved
                             ? RepairWords.TRACE_PROFILE.fill("line", line)
-                            : RepairWords.SCRIBE_SQUARE.fill("line", line);
+                            : (squares ? RepairWords.SCRIBE_SQUARE : RepairWords.SCRIBE_ALONG).fill("line", line);
             return plain(
                     GrindAct.Kind.MARK,
                     RepairWords.SCRIBE.words(),
@@ -229,11 +231,17 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
                     RepairWords.LOOK_AGAIN.words(),
                     curved
                             ? RepairWords.LOOK_AT_PROFILE.words()
-                            : camber > 0 ? RepairWords.LOOK_AT_CAMBER.words() : RepairWords.LOOK_AT_SQUARE.words(),
-                    curved ? RepairWords.LOOK_UNTIL_KNIFE.words() : RepairWords.LOOK_UNTIL.words(),
+                            : camber > 0
+                                    ? RepairWords.LOOK_AT_CAMBER.words()
+                                    : (squares ? RepairWords.LOOK_AT_SQUARE : RepairWords.LOOK_AT_FACET).words(),
+                    curved
+                            ? RepairWords.LOOK_UNTIL_KNIFE.words()
+                            : (squares ? RepairWords.LOOK_UNTIL : RepairWords.LOOK_UNTIL_EVEN).words(),
                     curved
                             ? RepairWords.LOOK_ASKED_KNIFE.words()
-                            : camber > 0 ? RepairWords.LOOK_ASKED_CAMBER.words() : RepairWords.LOOK_ASKED.words());
+                            : camber > 0
+                                    ? RepairWords.LOOK_ASKED_CAMBER.words()
+                                    : (squares ? RepairWords.LOOK_ASKED : RepairWords.LOOK_ASKED_EVEN).words());
         }
 
         private String bluntAsked() {
