@@ -2,10 +2,12 @@ package truekeen.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
 
 /** What was not done does not count as done, and what is right is not refused: as whole tasks. */
 class HonestBenchIT {
@@ -79,6 +81,69 @@ class HonestBenchIT {
             browser.see("By: end grain shines");
             bench.putAway();
             browser.see("not counted");
+        }
+    }
+
+    /** A knife counted on one side only: asked before the gate opens, and shown in the end as what it was. */
+    @Test
+    void aSideThatWasForgottenIsAskedForBeforeTheBurrCounts() {
+        try (Browser browser = new Browser(service.url(), 800, 1280)) {
+            browser.door("one-sided knife", "dairy and kitchen", "kitchen knife: general", "soft stainless")
+                    .type("A Edge length", "150")
+                    .type("B Straight part", "100")
+                    .type("C Tip rise", "20")
+                    .type("D Blade width", "35")
+                    .type("E Retire at", "25")
+                    .type("F Spine thickness", "2")
+                    .type("G Behind the edge", "0.4")
+                    .type("H Edge bevel, a side", "15");
+            browser.press("Take it in, survey next").atPath(".*/survey$").see("This edge wants");
+            browser.press("Keep the survey, angle next").atPath(".*/angle$").see("Why these");
+            browser.press("Keep this set-up, plan next").atPath(".*/plan$").see("Step sheet");
+            browser.press("Take this plan to the bench")
+                    .press("Start at the bench")
+                    .atPath(".*/bench/[0-9a-f-]{36}$");
+            Bench bench = new Bench(browser);
+            while (!bench.counts("LEFT")) {
+                bench.doStep();
+            }
+            browser.press("+5");
+            bench.confirmed();
+            bench.tap("burr along the whole edge");
+            browser.see("The right side has had none.");
+            browser.keys(Keys.ARROW_RIGHT);
+            bench.confirmed();
+            browser.see("The right side has had 1 where the other had 5.");
+            browser.keys(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT);
+            bench.confirmed();
+            browser.seeNoMore("The right side has had").see("Passed: go on.");
+        }
+    }
+
+    @Test
+    void aBurntEdgeIsGroundPastBeforeTheStonesComeNear() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            browser.open("/rack").press("drawknife").see("Set-up card").stage("Plan");
+            browser.see("Step sheet").press("Take this plan to the bench").press("Start at the bench");
+            browser.atPath(".*/bench/[0-9a-f-]{36}$");
+            Bench bench = new Bench(browser);
+            List<String> asked = new ArrayList<>();
+            while (!bench.step().equals("Grind the bevel")) {
+                asked.add(browser.text()
+                        .lines()
+                        .filter(l -> l.endsWith("?"))
+                        .findFirst()
+                        .orElse(""));
+                bench.doStep();
+            }
+            assertThat(asked).doesNotHaveDuplicates();
+            bench.tap("straw to blue at the edge");
+            browser.see("Grind past it").see("Look again");
+            browser.keys(Keys.ENTER);
+            assertThat(bench.step()).isEqualTo("Grind the bevel");
+            bench.tap("no colour at the edge");
+            browser.seeNoMore("Grind past it").press("Yes, go on");
+            browser.until("the next act", d -> !bench.step().equals("Grind the bevel"));
         }
     }
 
