@@ -185,9 +185,15 @@ function Stations({ step, next, station, atStation, open, count }: CounterProps)
 }
 
 export function Pace({ here }: { here: Schemas['HereView'] | null }) {
-  if (!here || here.paceSeconds === null) return null
+  if (!here || here.leftHighSeconds === null) return null
   const low = here.leftLowSeconds ?? 0
-  const high = here.leftHighSeconds ?? 0
+  const high = here.leftHighSeconds
+  if (here.paceSeconds === null)
+    return high > 0 ? (
+      <p className="quiet">
+        About {minutes(low)} to {minutes(high)}, a first estimate.
+      </p>
+    ) : null
   return (
     <p className="quiet">
       You take {num(here.paceSeconds, 1)} s a stroke

@@ -2,7 +2,6 @@ import { useEffect, useState } from 'react'
 import type { Schemas } from '../api/client'
 import { EdgeRing } from '../drawings/EdgeRing'
 import { TeethRow, type RowEdge } from '../drawings/TeethRow'
-import { num } from '../ui/format'
 import { Pace } from './Counter'
 import { edgeName, edges, leftOut, nextEdge, type EdgeAt } from './teeth'
 
@@ -182,11 +181,6 @@ export function TeethCounter(p: TeethProps) {
         </form>
       </div>
       <Pace here={p.here} />
-      {s.seconds > 0 && (!p.here || p.here.paceSeconds === null) && left > 0 && (
-        <p className="quiet">
-          About {num((s.seconds * left) / all.length / 60, 0)} min for the rest, a first estimate.
-        </p>
-      )}
     </section>
   )
 }

@@ -2,6 +2,7 @@ package truekeen.app.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
@@ -31,6 +32,7 @@ import truekeen.core.bench.SessionSum;
 import truekeen.core.bench.Sight;
 import truekeen.core.bench.StepGate;
 import truekeen.core.bench.StepSigns;
+import truekeen.core.bench.TimeLeft;
 import truekeen.core.fault.Observation;
 import truekeen.core.holding.Setup;
 import truekeen.core.keenness.Stretch;
@@ -137,7 +139,7 @@ class SessionViews {
         BurrThread burr = BurrThread.of(steps, state);
         SteelClass steel = tools.core(session.toolId).steel();
         OptionalDouble pace = fold.secondsPerStroke();
-        int sides = Math.max(1, step.sides().size());
+        Optional<TimeLeft> left = TimeLeft.of(step, now.total(), pace);
         return new HereView(
                 new GateView(
                         gate.state(),
@@ -161,12 +163,8 @@ class SessionViews {
                 StepGate.marks(step),
                 facet(step, setup),
                 pace.isPresent() ? pace.getAsDouble() : null,
-                left(pace, step.strokesLow() * sides - now.total()),
-                left(pace, step.strokesHigh() * sides - now.total()));
-    }
-
-    private static Double left(OptionalDouble pace, int strokes) {
-        return pace.isPresent() ? Math.max(0, strokes) * pace.getAsDouble() : null;
+                left.map(TimeLeft::lowSeconds).orElse(null),
+                left.map(TimeLeft::highSeconds).orElse(null));
     }
 
     private static SeenHere seen(Step step, BenchState.Seen s) {

@@ -91,7 +91,7 @@ class BurrAndTipIT {
             browser.press("Go back to the stones").atPath(".*/bench/.*");
             assertThat(bench.step()).startsWith("Ink the tip and the belly");
             List<String> back = bench.doAll();
-            assertThat(back).anyMatch(t -> t.startsWith("Work 125.5 to 150 mm on the "));
+            assertThat(back).anyMatch(t -> t.startsWith("Work 127.5 to 150 mm on the "));
             browser.press("Test the edge").see("whether it worked: the tip was missed");
             browser.press("cuts printer paper from end to end").press("Judge the edge");
             browser.see("Keen").see("It worked.");

@@ -5,6 +5,7 @@ import truekeen.core.holding.HolderKind;
 import truekeen.core.holding.StoneHolder;
 import truekeen.core.job.JobKind;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 
 /** The steps that find an angle: by what holds it, or by hand. */
@@ -79,7 +80,7 @@ final class HoldSteps {
                 .meaning(intent)
                 .look(findBy(narrow, intent).words()
                         + manner.spineHeight(angle)
-                                .map(h -> " " + StepWords.SPINE_STANDS.fill("height", h))
+                                .map(h -> " " + StepWords.SPINE_STANDS.fill("height", Numbers.plain(h.mm(), 1)))
                                 .orElse("")
                         + " " + ink(intent))
                 .gate(

@@ -219,7 +219,13 @@ public final class RemedySheet {
                         manner.eachSide(strokes),
                         manner.grip())));
         if (work.part && !whole) {
-            lines.add((work.raises ? StepWords.STRETCH_ALONE : StepWords.STRETCH_FEATHERED).words());
+            if (work.raises) {
+                lines.add(StepWords.STRETCH_ALONE.words());
+            }
+            // Where one stone does it all, its last strokes feather what the first ones raised.
+            if (!work.raises || stone == finest()) {
+                lines.add(StepWords.STRETCH_FEATHERED.words());
+            }
         }
         return lines;
     }

@@ -55,7 +55,11 @@ final class StepWriter {
         job.angle()
                 .filter(a -> job.hold() != Hold.STONE_IN_CIRCLES)
                 .flatMap(manner::lift)
-                .ifPresent(l -> lines.add(StepWords.J_STROKES.fill("from", l.from(), "lift", l.lift())));
+                .ifPresent(l -> lines.add(StepWords.J_STROKES.fill(
+                        "from",
+                        Numbers.plain(l.from().mm(), 0),
+                        "lift",
+                        Numbers.plain(l.lift().mm(), 0))));
         if (job.hold() == Hold.STONE_IN_CIRCLES && leg.abrasive().shape() == Abrasive.Shape.ROUND) {
             int circles = (int) Math.max(1, Math.round((edge.toMm() - edge.fromMm()) / CIRCLE_ADVANCE_MM));
             lines.add(StepWords.IN_ROUNDS.fill(

@@ -23,6 +23,7 @@ import truekeen.core.fault.Sign;
 import truekeen.core.fault.Subject;
 import truekeen.core.holding.HolderKind;
 import truekeen.core.holding.StoneHolder;
+import truekeen.core.message.Numbers;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.Shelves;
 import truekeen.core.progression.WorkPlanner;
@@ -102,9 +103,14 @@ class WaysOfWorkingTest {
         assertThat(steps)
                 .filteredOn(s -> s.kind() == Step.Kind.SET_GUIDE)
                 .isNotEmpty()
-                .allSatisfy(s -> assertThat(s.look()).contains(StepWords.SPINE_STANDS.fill("height", stands)));
+                .allSatisfy(s -> assertThat(s.look())
+                        .contains(StepWords.SPINE_STANDS.fill("height", Numbers.plain(stands.mm(), 1))));
         CurveLift lift = CurveLift.of(knife.layout(), angle).orElseThrow();
-        String j = StepWords.J_STROKES.fill("from", lift.from(), "lift", lift.lift());
+        String j = StepWords.J_STROKES.fill(
+                "from",
+                Numbers.plain(lift.from().mm(), 0),
+                "lift",
+                Numbers.plain(lift.lift().mm(), 0));
         assertThat(steps)
                 .filteredOn(s -> s.kind() == Step.Kind.WORK)
                 .isNotEmpty()
