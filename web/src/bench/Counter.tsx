@@ -190,7 +190,7 @@ export function Pace({ here }: { here: Schemas['HereView'] | null }) {
   const high = here.leftHighSeconds
   if (here.paceSeconds === null)
     return high > 0 ? (
-      <p className="quiet">
+      <p className="quiet max-sm:hidden lying:hidden">
         About {minutes(low)} to {minutes(high)}, a first estimate.
       </p>
     ) : null

@@ -151,6 +151,8 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
   })
   const refused = judge.error instanceof Refused ? judge.error : undefined
   const asking = !latest || again
+  // Readings are asked for only where there is something to take them with.
+  const forced = sheet.byForce && sheet.tester !== ''
   const all = sheet.ladder.flatMap((c) => c.outcomes)
   const hand = marking ?? all.find((o) => o.sign === 'BRIGHT') ?? null
   const put = (fromMm: number | null, toMm: number | null) => {
@@ -187,7 +189,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
               ? `The edge. Drag where: ${hand.words}; arrow keys move, Enter marks.`
               : 'The edge'
             : 'Readings along the edge',
-          readings: sheet.byForce || !asking ? readings : [],
+          readings: forced || !asking ? readings : [],
           spots: shown.flatMap((s) =>
             s.fromMm === null || s.toMm === null
               ? []
@@ -210,7 +212,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
                 onPlace={put}
                 onRemove={(i) => setForm({ ...form, seen: form.seen.filter((_, n) => n !== i) })}
               />
-              {sheet.byForce && (
+              {forced && (
                 <Force
                   sheet={sheet}
                   grams={form.grams}
@@ -235,14 +237,16 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
               <p className="quiet">Judged for</p>
               <p className="font-semibold">{sheet.purpose || 'its own work'}</p>
               <p>
-                {sheet.byForce
+                {forced
                   ? `A fresh edge passes at ${num(sheet.indexTarget, 2)} of a new utility blade, with the worst station no more than ${num(100 * sheet.worstAbove, 0)} % above the mean, and no test of the ladder failed.`
-                  : 'This tool is not tested for keenness by force: its own tests decide.'}
+                  : sheet.byForce
+                    ? 'By what it cuts. With a force tester in the kit, readings along the edge are asked for too.'
+                    : 'This tool is not tested for keenness by force: its own tests decide.'}
               </p>
             </div>
             {asking ? (
               <>
-                {sheet.byForce && (
+                {forced && (
                   <Field
                     label={`A new utility blade reads, on ${sheet.tester || 'this tester'} (g)`}
                     value={form.reference}

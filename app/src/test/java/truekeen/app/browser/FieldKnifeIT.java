@@ -32,6 +32,7 @@ class FieldKnifeIT {
             browser.type("What it is called here", "trail folder")
                     .choose("Kind of tool, and its work", "pocket knife: general")
                     .choose("Steel", "soft stainless")
+                    .press("What it brings with it")
                     .choose("Does it lock?", "no lock")
                     .type("A Edge length", "78")
                     .type("B Straight part", "48")
