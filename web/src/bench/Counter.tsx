@@ -191,7 +191,8 @@ export function Pace({ here }: { here: Schemas['HereView'] | null }) {
   if (here.paceSeconds === null)
     return high > 0 ? (
       <p className="quiet max-sm:hidden lying:hidden">
-        About {minutes(low)} to {minutes(high)}, a first estimate.
+        {low > 0 ? `About ${minutes(low)} to ${minutes(high)}` : `At most ${minutes(high)}`} more, a first
+        estimate.
       </p>
     ) : null
   return (
