@@ -12,6 +12,7 @@ const BalancePage = page(() => import('./balance/BalancePage').then((m) => ({ de
 const BenchPage = page(() => import('./bench/BenchPage').then((m) => ({ default: m.BenchPage })))
 const TestPage = page(() => import('./edgetest/TestPage').then((m) => ({ default: m.TestPage })))
 const FinishPage = page(() => import('./finish/FinishPage').then((m) => ({ default: m.FinishPage })))
+const FirstPage = page(() => import('./first/FirstPage').then((m) => ({ default: m.FirstPage })))
 const HouseRulesPage = page(() =>
   import('./houserule/HouseRulesPage').then((m) => ({ default: m.HouseRulesPage })),
 )
@@ -55,6 +56,7 @@ export function App() {
                     </Route>
                     <Route path="/reference" component={ReferencePage} />
                     <Route path="/reference/:id">{(p) => <EntryPage key={p.id} id={p.id} />}</Route>
+                    <Route path="/first" component={FirstPage} />
                     <Route path="/take-in">{() => <TakeInPage />}</Route>
                     <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>
                     <Route path="/tools/:id/take-in">{(p) => <TakeInPage key={p.id} toolId={p.id} />}</Route>

@@ -106,7 +106,8 @@ function Angle({
   const a = advice.data
   const refused = save.error instanceof Refused ? save.error : undefined
   const fault = (field: string) => a?.faults.find((f) => f.field === field)?.message ?? refused?.at(field)
-  const holder = choices.holders.find((h) => h.id === a?.holderId)?.name ?? 'hand'
+  const held = choices.holders.find((h) => h.id === a?.holderId)
+  const holder = held?.name ?? 'hand'
   const fields = { form, set, fault, answer: a }
   return (
     <>
@@ -170,6 +171,7 @@ function Angle({
                 )}
               </p>
             )}
+            {held?.note && <Notice kind="warn">{held.note}</Notice>}
             {a?.warnings.map((w) => (
               <Notice key={w} kind="warn">
                 {w}

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { Link } from 'wouter'
 import { api, ask } from '../api/client'
 import { Act } from '../ui/Act'
 import { day, span } from '../ui/format'
@@ -48,9 +49,9 @@ export function BoardPage() {
         </p>
       )}
       {tools.length === 0 && (
-        <p className="mt-6 max-w-[36rem]">
+        <p className="mt-6 max-w-[36rem] text-[1.15rem]">
           Tools stand here from the door until they are ready: what is at the bench, what waits, and for when.
-          Take the first one in, then put your abrasives and a guide down in the Kit.
+          Nothing is here yet: say in three touches what you sharpen, on what, and what holds it.
         </p>
       )}
       {groups
@@ -65,7 +66,16 @@ export function BoardPage() {
             </ul>
           </section>
         ))}
-      <Act href="/take-in">Take a tool in</Act>
+      {tools.length === 0 && (
+        <Link href="/take-in" className="btn btn-outline min-h-12 mt-5">
+          Take a tool in
+        </Link>
+      )}
+      {tools.length === 0 ? (
+        <Act href="/first">Begin: the first evening</Act>
+      ) : (
+        <Act href="/take-in">Take a tool in</Act>
+      )}
     </>
   )
 }

@@ -4,6 +4,8 @@ import { letters, type Family } from './dimensions'
 
 interface Props {
   family: Family
+  /** What such a tool usually measures. */
+  usual: Record<string, string>
   typed: Record<string, string>
   onChange: (typed: Record<string, string>) => void
   echo: (field: string) => string | undefined
@@ -13,9 +15,13 @@ interface Props {
 }
 
 /** The dimensions of a family and no others, lettered like the drawing. */
-export function DimensionFields({ family, typed, onChange, echo, fault, tried }: Props) {
+export function DimensionFields({ family, usual, typed, onChange, echo, fault, tried }: Props) {
   const letter = letters(family)
   const put = (field: string) => (value: string) => onChange({ ...typed, [field]: value })
+  const open = Object.keys(usual).filter(
+    (field) => !typed[field] && !(field === 'primary' && typed.bevelLength),
+  )
+  const taken = Object.keys(usual).filter((field) => typed[field] === usual[field])
   const blame = (field: string) => (typed[field] || tried ? fault(field) : undefined)
   return (
     <>
@@ -29,7 +35,7 @@ export function DimensionFields({ family, typed, onChange, echo, fault, tried }:
             onChange={put(d.field)}
             echo={echo(d.field)}
             error={blame(d.field)}
-            hint={d.where}
+            hint={typed[d.field] && typed[d.field] === usual[d.field] ? 'as usual, not measured' : d.where}
           />
         ))}
         {family.bevelLength && !typed.primary && (
@@ -43,6 +49,26 @@ export function DimensionFields({ family, typed, onChange, echo, fault, tried }:
           />
         )}
       </div>
+      {open.length > 0 && (
+        <button
+          type="button"
+          className="btn btn-outline min-h-12 self-start"
+          onClick={() =>
+            onChange({
+              ...Object.fromEntries(open.map((field) => [field, usual[field] ?? ''])),
+              ...filled(typed),
+            })
+          }
+        >
+          I do not know the rest: take what is usual
+        </button>
+      )}
+      {taken.length > 0 && (
+        <p className="border-l-4 border-warning pl-3">
+          {taken.length === 1 ? 'One dimension is' : `${taken.length} dimensions are`} as usual, not measured:
+          strokes, minutes and steel are rough until you measure. The first is worth it now: a ruler will do.
+        </p>
+      )}
       {family.powered && (
         <Notice kind="warn">
           Isolate the machine before touching its blade: spark lead off, battery or key out, plug pulled;
@@ -57,11 +83,16 @@ export function DimensionFields({ family, typed, onChange, echo, fault, tried }:
         <ul className="list-disc pl-5 pt-1">
           {family.refused.map((r) => (
             <li key={r.operation}>
-              No {r.operation}: {r.reason}.
+              Not {r.operation}: {r.reason}.
             </li>
           ))}
         </ul>
       </details>
     </>
   )
+}
+
+/** What was typed, without what was left empty. */
+function filled(typed: Record<string, string>): Record<string, string> {
+  return Object.fromEntries(Object.entries(typed).filter(([, text]) => text.trim() !== ''))
 }

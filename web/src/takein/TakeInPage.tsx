@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useLocation } from 'wouter'
+import { useLocation, useSearch } from 'wouter'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
@@ -11,6 +11,7 @@ import { Act } from '../ui/Act'
 import { Choice, Field } from '../ui/Field'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { Brings, NOTHING_KNOWN } from './Brings'
+import { usual } from './dimensions'
 import { DimensionFields } from './DimensionFields'
 import { Measures } from './Measures'
 
@@ -48,6 +49,8 @@ function formOf(t: Tool): Form {
 /** Taking a tool in, or changing what was put down at the door. */
 export function TakeInPage({ toolId }: { toolId?: string }) {
   const tool = useTool(toolId ?? '')
+  const first = new URLSearchParams(useSearch()).get('first')
+  if (!toolId && first) return <FirstTool trade={first} />
   if (!toolId) return <TakeIn start={EMPTY} draft="take-in" />
   if (tool.isError) return <Trouble error={tool.error} />
   if (!tool.data) return <Coming />
@@ -56,16 +59,40 @@ export function TakeInPage({ toolId }: { toolId?: string }) {
   )
 }
 
+/** The first tool of an empty shop: all that can be taken as usual is filled in, and said to be so. */
+function FirstTool({ trade }: { trade: string }) {
+  const choices = useChoices()
+  const crews = useQuery({ queryKey: ['crews'], queryFn: () => ask(api.GET('/api/v1/crews')) })
+  const error = choices.error ?? crews.error
+  if (error) return <Trouble error={error} />
+  if (!choices.data || !crews.data) return <Coming />
+  const chosen = choices.data.trades.find((t) => t.key === trade)
+  const family = choices.data.families.find((f) => f.geometry === chosen?.geometry)
+  const start: Form = {
+    ...EMPTY,
+    name: chosen ? `my ${chosen.tool}` : '',
+    crewId: crews.data[0]?.id ?? '',
+    trade: chosen?.key ?? '',
+    steel: choices.data.steels.find((s) => s.name === 'unknown')?.name ?? '',
+    dimensions: family && chosen ? usual(family, chosen) : {},
+  }
+  return <TakeIn start={start} draft={`take-in.first.${trade}`} />
+}
+
+function useChoices() {
+  return useQuery({
+    queryKey: ['take-in-choices'],
+    queryFn: () => ask(api.GET('/api/v1/take-in/choices')),
+    staleTime: Infinity,
+  })
+}
+
 function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Tool }) {
   const [form, setForm, drop] = useDraft(draft, start)
   const [tried, setTried] = useState(false)
   const [, go] = useLocation()
   const queries = useQueryClient()
-  const choices = useQuery({
-    queryKey: ['take-in-choices'],
-    queryFn: () => ask(api.GET('/api/v1/take-in/choices')),
-    staleTime: Infinity,
-  })
+  const choices = useChoices()
   const crews = useQuery({ queryKey: ['crews'], queryFn: () => ask(api.GET('/api/v1/crews')) })
   const preview = useAnswer('take-in', draft, form, (body) =>
     ask(api.POST('/api/v1/take-in/preview', { body })),
@@ -97,7 +124,7 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
     const kept = Object.entries(form.dimensions).filter(([field]) => known.has(field))
     setForm({ ...form, trade: key, dimensions: Object.fromEntries(kept) })
   }
-  const usual = choices.data?.steels.find((s) => s.name === form.steel)?.hardness
+  const hardness = choices.data?.steels.find((s) => s.name === form.steel)?.hardness
   const names = [...new Set(choices.data?.trades.map((t) => t.tool) ?? [])]
   return (
     <>
@@ -185,11 +212,12 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
               value={form.hardness}
               onChange={set('hardness')}
               error={form.hardness ? fault('hardness') : undefined}
-              hint={usual ? `usual for this class: ${usual}` : undefined}
+              hint={hardness ? `usual for this class: ${hardness}` : undefined}
             />
-            {family && (
+            {family && trade && (
               <DimensionFields
                 family={family}
+                usual={usual(family, trade)}
                 typed={form.dimensions}
                 onChange={(dimensions) => setForm({ ...form, dimensions })}
                 echo={(field) => live?.echoes.find((e) => e.field === field)?.understood}

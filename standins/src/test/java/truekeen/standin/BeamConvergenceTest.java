@@ -18,7 +18,7 @@ class BeamConvergenceTest {
     private static final double HAND = 0.15;
 
     private static final Balancing.Case BAR = new Balancing.Case(
-            Length.ofMm(235), Length.ofMm(55), Length.ofMm(4), 0.5 * 250, 3000, 0.7, p -> "end " + p);
+            Length.ofMm(235), Length.ofMm(40), Length.ofMm(4), Length.ofMm(8), 0.5 * 250, 3000, 0.7, p -> "end " + p);
 
     /** What a hand does: a mass on the light end that tips it the other way, moved in until it stays level. */
     private static BalanceTry hang(BalanceStand stand) {

@@ -1,5 +1,6 @@
 package truekeen.app.kit;
 
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -12,6 +13,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.kit.KitRecords.AbrasiveForm;
 import truekeen.app.kit.KitRecords.AbrasiveView;
+import truekeen.app.kit.KitRecords.CommonKitForm;
+import truekeen.app.kit.KitRecords.CommonKitView;
 import truekeen.app.kit.KitRecords.CsvForm;
 import truekeen.app.kit.KitRecords.GrainForm;
 import truekeen.app.kit.KitRecords.GrainView;
@@ -26,14 +29,26 @@ import truekeen.app.kit.KitRecords.TesterView;
 @RequestMapping("/api/v1/kit")
 class KitController {
     private final KitService kit;
+    private final CommonKitService common;
 
-    KitController(KitService kit) {
+    KitController(KitService kit, CommonKitService common) {
         this.kit = kit;
+        this.common = common;
     }
 
     @GetMapping
     KitView kit() {
         return kit.kit();
+    }
+
+    @GetMapping("/common")
+    List<CommonKitView> common() {
+        return common.all();
+    }
+
+    @PostMapping("/common")
+    List<CommonKitView> addCommon(@RequestBody CommonKitForm form) {
+        return common.add(form);
     }
 
     @PostMapping("/grain")

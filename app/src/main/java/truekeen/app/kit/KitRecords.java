@@ -125,6 +125,39 @@ public final class KitRecords {
             String otherSideGrit,
             long version) {
 
+        /** The same, its other side being a piece of that name; empty for one face. */
+        public AbrasiveForm withOtherSide(String other) {
+            return new AbrasiveForm(
+                    name,
+                    kind,
+                    gritStandard,
+                    gritName,
+                    makerUm,
+                    grain,
+                    shape,
+                    lubricant,
+                    flat,
+                    strokesSinceLapped,
+                    lappable,
+                    soaks,
+                    retired,
+                    frozen,
+                    firmness,
+                    favourite,
+                    slurry,
+                    length,
+                    glazed,
+                    oilInside,
+                    worn,
+                    laps,
+                    lapsFinest,
+                    lapsCoarsest,
+                    nicked,
+                    other,
+                    otherSideGrit,
+                    version);
+        }
+
         /** A piece of which nothing more is said than what it is and how it stands. */
         public AbrasiveForm(
                 String name,
@@ -235,4 +268,16 @@ public final class KitRecords {
             List<TesterView> testers,
             List<KindView> kinds,
             List<StandardView> standards) {}
+
+    /**
+     * Something that many a bench has.
+     *
+     * @param drawing which drawing shows it
+     * @param holds whether it holds an angle, rather than cuts
+     * @param there whether it stands in the kit already
+     */
+    public record CommonKitView(String key, String title, String drawing, boolean holds, boolean there) {}
+
+    /** What of it is put into the kit. */
+    public record CommonKitForm(List<String> keys) {}
 }

@@ -12,6 +12,9 @@ enum KitWords implements Wording {
     AS_STATED("{size}, as stated"),
     OUT_OF_USE("out of use"),
     NICKED("nicked: it would nick the edge; dress it out or put it away"),
+    A_ROLLER_GUIDE("roller guide"),
+    GUIDE_AS_USUAL(
+            "Its dimensions are usual ones, not measured: what it is set to may be off by some degrees until one angle is measured."),
     MAY_BE_FROZEN("may have frozen wet: do not use"),
     WORN_OUT("worn out: replace"),
     DEGREASE("degrease before water"),

@@ -191,15 +191,27 @@ public final class ToolRecords {
      *
      * @param geometry its family
      * @param asked what it may bring with it
+     * @param usualPrimary the ground bevel it usually has, as it would be typed
      */
     public record TradeView(
-            String key, String tool, String use, GeometryKind geometry, String note, List<Arrival.Asked> asked) {}
+            String key,
+            String tool,
+            String use,
+            GeometryKind geometry,
+            String note,
+            List<Arrival.Asked> asked,
+            String usualPrimary) {}
 
     /** A class of steel to choose from. */
     public record SteelView(String name, String examples, String hardness, String note) {}
 
-    /** A dimension to be asked for. */
-    public record DimensionView(String field, String label, Measure measure, boolean needed, String where) {}
+    /**
+     * A dimension to be asked for.
+     *
+     * @param usual what it usually is, as it would be typed; empty where it is left out or the work says it
+     */
+    public record DimensionView(
+            String field, String label, Measure measure, boolean needed, String where, String usual) {}
 
     /**
      * A family of geometry.

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import truekeen.app.platform.SectionView;
 import truekeen.app.tool.ToolRecords.BringsForm;
 import truekeen.app.tool.ToolRecords.DimensionView;
@@ -24,6 +25,7 @@ import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Operation;
 import truekeen.core.tool.ToolUse;
 import truekeen.core.tool.ToolUses;
+import truekeen.core.tool.UsualDimensions;
 
 /** Tools and families, for the screens. */
 final class ToolViews {
@@ -41,7 +43,19 @@ final class ToolViews {
     }
 
     static TradeView trade(ToolUse t) {
-        return new TradeView(t.key(), t.tool(), t.use(), t.geometry(), t.note(), List.copyOf(t.asked()));
+        return new TradeView(
+                t.key(),
+                t.tool(),
+                t.use(),
+                t.geometry(),
+                t.note(),
+                List.copyOf(t.asked()),
+                t.primaryUsual().toString());
+    }
+
+    private static String usual(GeometryKind kind, Dimension d) {
+        OptionalDouble usual = d.needed() ? UsualDimensions.of(kind, d.field()) : OptionalDouble.empty();
+        return usual.isPresent() ? Numbers.plain(usual.getAsDouble(), 2) : "";
     }
 
     private static FamilyView family(GeometryKind kind) {
@@ -49,7 +63,8 @@ final class ToolViews {
                 kind,
                 kind.convention().words(),
                 kind.dimensions().stream()
-                        .map(d -> new DimensionView(d.field(), d.label(), d.measure(), d.needed(), d.where()))
+                        .map(d -> new DimensionView(
+                                d.field(), d.label(), d.measure(), d.needed(), d.where(), usual(kind, d)))
                         .toList(),
                 kind.bevelSpans().isPresent(),
                 kind.back(),

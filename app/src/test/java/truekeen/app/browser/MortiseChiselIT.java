@@ -12,7 +12,7 @@ class MortiseChiselIT {
     void fromAnEmptyShopToTheLog() {
         try (Service service = Service.empty();
                 Browser browser = new Browser(service.url(), 800, 1280)) {
-            browser.open("/").see("Take the first one in");
+            browser.open("/").see("Nothing is here yet");
             fillTheKit(browser);
             takeIn(browser);
 

@@ -69,6 +69,7 @@ class ScreensIT {
                     new String[] {"/kit", "What holds the angle"},
                     new String[] {"/reference", "Rules of the shelf"},
                     new String[] {"/reference/guide-projection", "With your own numbers"},
+                    new String[] {"/first", "What do you sharpen first?"},
                     new String[] {"/take-in", "each family has its own"},
                     new String[] {"/house-rules", "At work now"},
                     new String[] {slick, "Set-up card"},
