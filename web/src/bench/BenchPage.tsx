@@ -12,6 +12,7 @@ import { useStages } from '../tool/ToolHead'
 import { litStations } from './counting'
 import type { SetAside } from './eventStore'
 import { useSession, useWakeLock, type Session } from './useSession'
+import { useTitle } from '../ui/useTitle'
 
 /** The bench: one step, full screen, for wet hands an arm's length away. */
 export function BenchPage({ sessionId }: { sessionId: string }) {
@@ -20,6 +21,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
   useWakeLock()
   const { session } = bench
   const [inHand, setMarking] = useState<Marking>(null)
+  useTitle('Bench', session.data?.toolName ?? '')
   const refused = session.error instanceof Refused ? session.error : undefined
   const shut = refused && MACHINE.some((code) => refused.has(code))
   // What was shown a moment ago is not shown on while the machine is not recorded as safe.

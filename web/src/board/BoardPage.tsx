@@ -5,6 +5,7 @@ import { Act } from '../ui/Act'
 import { day, span } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { ToolLine } from './ToolLine'
+import { useTitle } from '../ui/useTitle'
 
 export function useBoard() {
   return useQuery({
@@ -17,6 +18,7 @@ export function useBoard() {
 /** What is at the bench, what waits and for when, what soaks. */
 export function BoardPage() {
   const board = useBoard()
+  useTitle('Bench board')
   if (board.isPending) return <Coming />
   if (board.isError) return <Trouble error={board.error} again={() => void board.refetch()} />
   const { tools, today, soaking, times } = board.data

@@ -5,6 +5,7 @@ import { api, ask } from '../api/client'
 import { Act } from '../ui/Act'
 import { Coming, Trouble } from '../ui/Notice'
 import { KitDrawing, ToolDrawing } from './drawings'
+import { useTitle } from '../ui/useTitle'
 
 /** What is sharpened first, by the work it is put to. */
 const FIRST = [
@@ -20,6 +21,7 @@ const FIRST = [
 
 /** An empty shop asks three things, in pictures: what is sharpened, on what, and what holds it. */
 export function FirstPage() {
+  useTitle('The first evening')
   const [trade, setTrade] = useState(FIRST[0]!.trade)
   const [touched, setTouched] = useState<string[]>([])
   const [, go] = useLocation()
@@ -103,7 +105,7 @@ export function FirstPage() {
 
 function Question({ title, children }: { title: string; children: React.ReactNode }) {
   return (
-    <fieldset className="pt-5">
+    <fieldset className="mt-6">
       <legend className="text-[1.15rem] font-semibold pb-2">{title}</legend>
       <div className="grid grid-cols-2 sm:grid-cols-4 lg:grid-cols-8 gap-3">{children}</div>
     </fieldset>

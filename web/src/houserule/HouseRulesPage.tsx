@@ -3,11 +3,13 @@ import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
 import { Choice } from '../ui/Field'
 import { Coming, Trouble } from '../ui/Notice'
+import { useTitle } from '../ui/useTitle'
 
 type Rule = Schemas['RuleView']
 
 /** Where practitioners disagree: what the shop goes by, or what one tool is excepted to. */
 export function HouseRulesPage({ toolId }: { toolId?: string }) {
+  useTitle('House rules')
   const queries = useQueryClient()
   const key = ['house-rules', toolId ?? 'shop']
   const params = { path: { id: toolId ?? '' } }

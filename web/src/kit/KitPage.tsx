@@ -10,11 +10,13 @@ import { HolderList, WheelList } from './HolderList'
 import { Lists } from './Lists'
 import { Adder, Row } from './Row'
 import { TesterForm } from './TesterForm'
+import { useTitle } from '../ui/useTitle'
 
 type Abrasive = Schemas['AbrasiveView']
 
 /** Abrasives, what holds an angle, wheels and testers as they really stand, each with what it wants next. */
 export function KitPage() {
+  useTitle('Kit')
   const kit = useQuery({ queryKey: ['kit'], queryFn: () => ask(api.GET('/api/v1/kit')) })
   const [open, setOpen] = useState('')
   if (kit.isError) return <Trouble error={kit.error} again={() => void kit.refetch()} />

@@ -4,6 +4,7 @@ import { api, ask, type Schemas } from '../api/client'
 import { Coming, Trouble } from '../ui/Notice'
 import { Formula } from './Formula'
 import { TryIt } from './TryIt'
+import { useTitle } from '../ui/useTitle'
 
 /** One formula or rule. */
 export function EntryPage({ id }: { id: string }) {
@@ -11,6 +12,7 @@ export function EntryPage({ id }: { id: string }) {
     queryKey: ['reference', id],
     queryFn: () => ask(api.GET('/api/v1/reference/{id}', { params: { path: { id } } })),
   })
+  useTitle(entry.data?.title ?? '', 'Reference')
   if (entry.isError) return <Trouble error={entry.error} again={() => void entry.refetch()} />
   if (!entry.data) return <Coming />
   const e = entry.data

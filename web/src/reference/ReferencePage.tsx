@@ -4,6 +4,7 @@ import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
 import { Field } from '../ui/Field'
 import { Coming, Trouble } from '../ui/Notice'
+import { useTitle } from '../ui/useTitle'
 
 const KINDS = [
   { kind: 'FORMULA', title: 'Formulas' },
@@ -13,6 +14,7 @@ const KINDS = [
 
 /** All formulas and rules, to search in. */
 export function ReferencePage() {
+  useTitle('Reference')
   const [looked, setLooked] = useState('')
   const all = useQuery({ queryKey: ['reference'], queryFn: () => ask(api.GET('/api/v1/reference')) })
   const cautions = useQuery({

@@ -14,6 +14,7 @@ import { Brings, NOTHING_KNOWN } from './Brings'
 import { usual } from './dimensions'
 import { DimensionFields } from './DimensionFields'
 import { Measures } from './Measures'
+import { useTitle } from '../ui/useTitle'
 
 type Form = Schemas['ToolForm']
 type Tool = Schemas['ToolView']
@@ -76,7 +77,7 @@ function FirstTool({ trade }: { trade: string }) {
     steel: choices.data.steels.find((s) => s.name === 'unknown')?.name ?? '',
     dimensions: family && chosen ? usual(family, chosen) : {},
   }
-  return <TakeIn start={start} draft={`take-in.first.${trade}`} />
+  return <TakeIn start={start} draft={`take-in.first.${trade}`} brief />
 }
 
 function useChoices() {
@@ -87,8 +88,20 @@ function useChoices() {
   })
 }
 
-function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Tool }) {
+function TakeIn({
+  start,
+  draft,
+  tool,
+  brief,
+}: {
+  start: Form
+  draft: string
+  tool?: Tool
+  /** Whether what it is has been said already, so that the measures come first. */
+  brief?: boolean
+}) {
   const [form, setForm, drop] = useDraft(draft, start)
+  useTitle('Take in', tool?.name ?? '')
   const [tried, setTried] = useState(false)
   const [, go] = useLocation()
   const queries = useQueryClient()
@@ -168,52 +181,54 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
         }
         decisions={
           <>
-            <Field
-              label="What it is called here"
-              value={form.name}
-              onChange={set('name')}
-              error={tried ? fault('name') : undefined}
-            />
-            <Choice
-              label="Whose it is"
-              value={form.crewId}
-              onChange={set('crewId')}
-              options={(crews.data ?? []).map((c) => ({ value: c.id, label: c.name }))}
-              empty="choose the crew"
-              error={tried ? refused?.at('crewId') : undefined}
-            />
-            {crews.data?.length === 0 && <NewCrew onMade={set('crewId')} />}
-            <Choice
-              label="Kind of tool, and its work"
-              value={form.trade}
-              onChange={pickTrade}
-              empty="choose"
-              options={names.flatMap((n) =>
-                (choices.data?.trades ?? [])
-                  .filter((t) => t.tool === n)
-                  .map((t) => ({ value: t.key, label: `${t.tool}: ${t.use}` })),
-              )}
-              error={tried ? fault('trade') : undefined}
-            />
-            <Choice
-              label="Steel"
-              value={form.steel}
-              onChange={set('steel')}
-              empty="choose; there is “unknown”"
-              options={(choices.data?.steels ?? []).map((s) => ({
-                value: s.name,
-                label: s.examples ? `${s.name} (${s.examples})` : s.name,
-              }))}
-              error={tried ? fault('steel') : undefined}
-            />
-            <Field
-              label="Hardness, if known (HRC)"
-              inputMode="decimal"
-              value={form.hardness}
-              onChange={set('hardness')}
-              error={form.hardness ? fault('hardness') : undefined}
-              hint={hardness ? `usual for this class: ${hardness}` : undefined}
-            />
+            <What brief={brief} words={`${form.name}, ${trade?.use ?? ''}, steel ${form.steel}`}>
+              <Field
+                label="What it is called here"
+                value={form.name}
+                onChange={set('name')}
+                error={tried ? fault('name') : undefined}
+              />
+              <Choice
+                label="Whose it is"
+                value={form.crewId}
+                onChange={set('crewId')}
+                options={(crews.data ?? []).map((c) => ({ value: c.id, label: c.name }))}
+                empty="choose the crew"
+                error={tried ? refused?.at('crewId') : undefined}
+              />
+              {crews.data?.length === 0 && <NewCrew onMade={set('crewId')} />}
+              <Choice
+                label="Kind of tool, and its work"
+                value={form.trade}
+                onChange={pickTrade}
+                empty="choose"
+                options={names.flatMap((n) =>
+                  (choices.data?.trades ?? [])
+                    .filter((t) => t.tool === n)
+                    .map((t) => ({ value: t.key, label: `${t.tool}: ${t.use}` })),
+                )}
+                error={tried ? fault('trade') : undefined}
+              />
+              <Choice
+                label="Steel"
+                value={form.steel}
+                onChange={set('steel')}
+                empty="choose; there is “unknown”"
+                options={(choices.data?.steels ?? []).map((s) => ({
+                  value: s.name,
+                  label: s.examples ? `${s.name} (${s.examples})` : s.name,
+                }))}
+                error={tried ? fault('steel') : undefined}
+              />
+              <Field
+                label="Hardness, if known (HRC)"
+                inputMode="decimal"
+                value={form.hardness}
+                onChange={set('hardness')}
+                error={form.hardness ? fault('hardness') : undefined}
+                hint={hardness ? `usual for this class: ${hardness}` : undefined}
+              />
+            </What>
             {family && trade && (
               <DimensionFields
                 family={family}
@@ -250,6 +265,29 @@ function TakeIn({ start, draft, tool }: { start: Form; draft: string; tool?: Too
         {tool ? 'Put the change down' : 'Take it in, survey next'}
       </Act>
     </>
+  )
+}
+
+/** What it is: open as it is asked for, folded where it has been said. */
+function What({
+  brief,
+  words,
+  children,
+}: {
+  brief: boolean | undefined
+  words: string
+  children: React.ReactNode
+}) {
+  if (!brief) return <>{children}</>
+  return (
+    <details className="rule-b pb-2">
+      <summary className="min-h-11 cursor-pointer flex items-center">
+        <span>
+          <b>{words}</b> <span className="underline underline-offset-4">change</span>
+        </span>
+      </summary>
+      <div className="grid gap-4 pt-2">{children}</div>
+    </details>
   )
 }
 

@@ -5,6 +5,7 @@ import { api, ask, type Schemas } from '../api/client'
 import { Strip } from '../drawings/Strip'
 import type { StripProps } from '../drawings/strip.types'
 import { day, num } from '../ui/format'
+import { useTitle } from '../ui/useTitle'
 
 type Stages = Schemas['ToolStages']
 
@@ -47,6 +48,7 @@ export function ToolHead({
   children?: ReactNode
 }) {
   const line = useRef<HTMLElement>(null)
+  useTitle(stages.stages.find((s) => s.stage === at)?.name ?? '', stages.name)
   // On a phone the line is longer than the screen: bring the stage in question into sight.
   useEffect(() => {
     const nav = line.current
