@@ -94,7 +94,7 @@ class FaultsIT {
             assertThat(browser.typed("A Width")).isEqualTo("900 mm");
             assertThat(browser.typed("C Usable length")).isEqualTo("12 parsecs");
             assertThat(browser.typed("What it is called here")).startsWith("<script>");
-            assertThat(browser.driver().getTitle()).isEqualTo("True Keen");
+            assertThat(browser.driver().getTitle()).isEqualTo("Take in · True Keen");
             browser.type("A Width", "24").seeNoMore("1 mm to 150 mm is allowed");
         }
     }
