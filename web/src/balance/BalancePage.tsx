@@ -12,6 +12,7 @@ import { HungForm, type Hung } from './HungForm'
 import { OnTheBeam } from './OnTheBeam'
 import { TakenOff } from './TakenOff'
 import { Tries } from './Tries'
+import { TakeOver } from '../ui/TakeOver'
 
 type BalanceSheet = Schemas['BalanceSheet']
 
@@ -121,7 +122,12 @@ function Hanging({
               <Losses sheet={sheet} />
             </>
           ) : correcting ? (
-            <TakenOff toolId={toolId} standing={standing} places={sheet.places} />
+            <TakenOff
+              toolId={toolId}
+              sessionId={sheet.sessionId ?? ''}
+              standing={standing}
+              places={sheet.places}
+            />
           ) : (
             <>
               <HungForm
@@ -145,6 +151,11 @@ function Hanging({
           busy={hang.isPending}
           disabled={form.method === '' || !asked.data?.standing}
           note={refused?.message}
+          beside={
+            sheet.sessionId && (
+              <TakeOver sessionId={sheet.sessionId} error={hang.error} onTaken={() => hang.reset()} />
+            )
+          }
         >
           {form.method === 'LEVEL' ? 'It stays level: put it down' : 'Put this try down'}
         </Act>

@@ -6,14 +6,17 @@ import { Act } from '../ui/Act'
 import { Field, Pick } from '../ui/Field'
 import { num } from '../ui/format'
 import { usePerson } from '../ui/person'
+import { TakeOver } from '../ui/TakeOver'
 
 /** What came off the heavy place, before it is hung again. */
 export function TakenOff({
   toolId,
+  sessionId,
   standing,
   places,
 }: {
   toolId: string
+  sessionId: string
   standing: Schemas['BalanceView']
   places: string[]
 }) {
@@ -82,7 +85,12 @@ export function TakenOff({
           options={places.map((name, i) => ({ value: String(i + 1), label: name }))}
         />
       )}
-      <Act onClick={() => off.mutate()} busy={off.isPending} note={refused?.message}>
+      <Act
+        onClick={() => off.mutate()}
+        busy={off.isPending}
+        note={refused?.message}
+        beside={<TakeOver sessionId={sessionId} error={off.error} onTaken={() => off.reset()} />}
+      >
         It is off: hang it again
       </Act>
     </>

@@ -12,8 +12,10 @@ import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { Force } from './Force'
 import { TestLadder } from './Ladder'
+import { useRemedies } from './useRemedies'
 import { toggled, withPlace, type Seen } from './seen'
 import { proposed, VerdictView } from './VerdictView'
+import { TakeOver } from '../ui/TakeOver'
 
 type SheetView = Schemas['TestSheet']
 type Outcome = Schemas['OutcomeOfCheck']
@@ -115,40 +117,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
     },
   })
   const chosen = latest ? (picked?.test === latest.id ? picked.chosen : proposed(latest)) : {}
-  const back = useMutation({
-    mutationFn: (id: string) =>
-      ask(
-        api.POST('/api/v1/tests/{id}/go-back', {
-          params: { path: { id } },
-          body: { device, person, chosen: asChosen(chosen) },
-        }),
-      ),
-    onSuccess: (s) => {
-      toolChanged(queries, toolId)
-      // The bench opens at the step that was added, not at the end that it last knew.
-      queries.removeQueries({ queryKey: ['session', s.id] })
-      go('/bench/' + s.id)
-    },
-  })
-  const named = Object.values(chosen)
-  const leads =
-    named.length > 0 &&
-    named.every((remedy) =>
-      latest?.verdict.findings.some((f) => f.remedies.some((r) => r.remedy === remedy && r.leads)),
-    )
-  const work = useMutation({
-    mutationFn: (id: string) =>
-      ask(
-        api.POST('/api/v1/tests/{id}/plan-work', {
-          params: { path: { id } },
-          body: { device, person, chosen: asChosen(chosen) },
-        }),
-      ),
-    onSuccess: (to) => {
-      toolChanged(queries, toolId)
-      go(to.path)
-    },
-  })
+  const remedies = useRemedies(toolId, latest, chosen)
   const refused = judge.error instanceof Refused ? judge.error : undefined
   const asking = !latest || again
   // Readings are asked for only where there is something to take them with.
@@ -172,7 +141,15 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
     : latest.readings
   const onMark = (a: number, b: number) =>
     b - a < 0.2 ? put(Math.max(0, a - 1), Math.min(stages.layout.totalMm, b + 1)) : put(a, b)
-  const trouble = back.error ?? work.error ?? (refused && refused.faults.length === 0 ? refused : undefined)
+  const stopped = [remedies.back.error, remedies.plan.error].find((e): e is Refused => e instanceof Refused)
+  const trouble = refused && refused.faults.length === 0 ? refused : undefined
+  const held = (
+    <TakeOver
+      sessionId={sessionId}
+      error={stopped ?? judge.error}
+      onTaken={() => [judge, remedies.back, remedies.plan].forEach((m) => m.reset())}
+    />
+  )
   const shown = asking ? form.seen : latest.seen
   const note = refused?.at('seen') ?? refused?.message
   return (
@@ -255,8 +232,8 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
                   />
                 )}
                 <Notice>
-                  Nothing is ever tested by running a thumb along the edge. The tests at the left are those
-                  this work needs; what is left out is not judged.
+                  Nothing is ever tested by running a thumb along the edge. The tests shown are those this
+                  work needs; what is left out is not judged.
                 </Notice>
               </>
             ) : (
@@ -279,21 +256,28 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
         }
       />
       {asking ? (
-        <Act onClick={() => judge.mutate()} busy={judge.isPending} note={note}>
+        <Act onClick={() => judge.mutate()} busy={judge.isPending} note={note} beside={held}>
           Judge the edge
         </Act>
       ) : latest.verdict.keen ? (
         <Act href={`/tools/${toolId}/finish`}>Clean and refit it</Act>
-      ) : leads ? (
+      ) : remedies.planned ? (
         <Act
-          onClick={() => work.mutate(latest.id)}
-          busy={work.isPending}
-          note="The session ends as it is; the work is planned anew."
+          onClick={() => remedies.plan.mutate()}
+          busy={remedies.plan.isPending}
+          note={stopped?.message}
+          beside={held}
+          says="The session ends as it is; the work is planned anew."
         >
           Plan that work
         </Act>
-      ) : Object.keys(chosen).length > 0 ? (
-        <Act onClick={() => back.mutate(latest.id)} busy={back.isPending}>
+      ) : remedies.any ? (
+        <Act
+          onClick={() => remedies.back.mutate()}
+          busy={remedies.back.isPending}
+          note={stopped?.message}
+          beside={held}
+        >
           Go back to the stones
         </Act>
       ) : (
@@ -301,11 +285,6 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
       )}
     </>
   )
-}
-
-/** What was accepted, as the service takes it. */
-function asChosen(chosen: Record<number, string>) {
-  return Object.entries(chosen).map(([finding, remedy]) => ({ finding: Number(finding), remedy }))
 }
 
 /** What the remedies were for that this test is to judge. */

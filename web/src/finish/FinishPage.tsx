@@ -10,6 +10,7 @@ import { day, num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { SignButton } from '../ui/Signs'
 import { usePerson } from '../ui/person'
+import { TakeOver } from '../ui/TakeOver'
 
 type FinishSheet = Schemas['FinishSheet']
 
@@ -97,6 +98,13 @@ function Finish({
     onSuccess: after(`/tools/${toolId}/test`),
   })
   const refused = [close.error, judge.error].find((e): e is Refused => e instanceof Refused)
+  const held = (
+    <TakeOver
+      sessionId={sessionId}
+      error={refused}
+      onTaken={() => [close, judge].forEach((m) => m.reset())}
+    />
+  )
   const toggle = (list: string[], one: string) =>
     list.includes(one) ? list.filter((x) => x !== one) : [...list, one]
   return (
@@ -184,11 +192,11 @@ function Finish({
         }
       />
       {bad.length > 0 ? (
-        <Act onClick={() => judge.mutate()} busy={judge.isPending} note={refused?.message}>
+        <Act onClick={() => judge.mutate()} busy={judge.isPending} note={refused?.message} beside={held}>
           Judge what the first cut says
         </Act>
       ) : (
-        <Act onClick={() => close.mutate()} busy={close.isPending} note={refused?.message}>
+        <Act onClick={() => close.mutate()} busy={close.isPending} note={refused?.message} beside={held}>
           Put it down in the log
         </Act>
       )}
