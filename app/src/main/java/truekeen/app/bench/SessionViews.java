@@ -106,7 +106,9 @@ class SessionViews {
                 state.late(),
                 state.undoable(),
                 steps,
-                state.allDone() ? null : here(session, fold, state, setup),
+                state.allDone()
+                        ? null
+                        : here(session, fold, state, setup, plan.chosen().edgeLengthMm()),
                 state.allDone() ? sum(fold, state, plan) : null,
                 events.newest(session.id, device, MOST_CONFIRMED).stream()
                         .map(UUID::toString)
@@ -130,7 +132,7 @@ class SessionViews {
                 sum.skipped());
     }
 
-    private HereView here(SessionRow session, SessionFold fold, BenchState state, Setup setup) {
+    private HereView here(SessionRow session, SessionFold fold, BenchState state, Setup setup, double edge) {
         List<Step> steps = fold.steps();
         int at = state.current();
         Step step = steps.get(at);
@@ -152,7 +154,7 @@ class SessionViews {
                                 .toList(),
                         gate.notes()),
                 StepSigns.offers(step).stream()
-                        .map(s -> new TapView(s, s.words(), StepSigns.says(step, s), s.placed()))
+                        .map(s -> new TapView(s, StepSigns.words(step, s, edge), StepSigns.says(step, s), s.placed()))
                         .toList(),
                 now.standing().stream().map(s -> seen(step, s)).toList(),
                 now.readings().stream().map(r -> taken(r, step, steel)).toList(),

@@ -38,6 +38,7 @@ enum BenchWords implements Wording {
             "The land is uneven{place}: lay the blade down again and even it there; half a millimetre, alike at every edge."),
     COLOUR(
             "Colour at the edge: the temper is drawn there. Grind past it, lighter, and dip more often, until none is left. Only high-speed steel bears it."),
+    BURR_ALONG_STRETCH("burr along the whole stretch"),
     OUT_OF_SQUARE(
             "Out of square: {more} with the weight on the high corner, the square again every few strokes. In a guide look first whether the blade sits against its stop and both screws hold alike."),
     OUT_OF_SQUARE_BLUNT(

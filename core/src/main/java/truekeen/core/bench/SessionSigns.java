@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import truekeen.core.fault.Observation;
 import truekeen.core.fault.Sign;
 import truekeen.core.steel.SteelClass;
@@ -27,13 +28,14 @@ public final class SessionSigns {
      * @param from index of the first step of the round that is judged: what was skipped before was answered since
      */
     public static List<Observation> of(List<Step> steps, BenchState state, SteelClass steel, int from) {
+        double edge = steps.stream().mapToDouble(s -> s.where().toMm()).max().orElse(0);
         Map<Sign.Group, List<Observation>> latest = new EnumMap<>(Sign.Group.class);
         for (int i = 0; i < state.steps().size(); i++) {
             Step step = steps.get(i);
             Map<Sign.Group, List<Observation>> here = new EnumMap<>(Sign.Group.class);
             state.steps().get(i).standing().forEach(s -> here.computeIfAbsent(
                             s.observation().sign().group(), g -> new ArrayList<>())
-                    .add(meant(step, s.observation()).whileWorked()));
+                    .add(there(step, meant(step, s.observation()), edge).whileWorked()));
             latest.putAll(here);
         }
         List<Observation> signs =
@@ -49,6 +51,13 @@ public final class SessionSigns {
                     .forEach(signs::add);
         }
         return List.copyOf(signs);
+    }
+
+    /** What was seen at a step on a part of the edge was seen there, and says nothing of the rest. */
+    private static Observation there(Step step, Observation o, double edgeMm) {
+        return o.where().isEmpty() && StepSigns.onPart(step, edgeMm)
+                ? new Observation(o.sign(), Optional.of(step.where()))
+                : o;
     }
 
     /** Ink that is gone where this step wanted it gone speaks for the setting, not against it; the other way about too. */

@@ -35,6 +35,16 @@ public final class StepSigns {
         return step.squares() ? with(byKind(step), SQUARE_OFF, SQUARE_TRUE) : byKind(step);
     }
 
+    /** Whether a step works a part of an edge of that length (mm) and not the whole of it. */
+    static boolean onPart(Step step, double edgeMm) {
+        return step.where().toMm() - step.where().fromMm() < edgeMm - 1e-6;
+    }
+
+    /** What a sign is called at a step: along a stretch that is worked alone a burr is along that stretch. */
+    public static String words(Step step, Sign sign, double edgeMm) {
+        return sign == BURR_WHOLE && onPart(step, edgeMm) ? BenchWords.BURR_ALONG_STRETCH.words() : sign.words();
+    }
+
     private static List<Sign> byKind(Step step) {
         if (BY_TASK.containsKey(step.burrTask())) {
             return BY_TASK.get(step.burrTask());
