@@ -72,6 +72,7 @@ public record SessionSum(
         int high = 0;
         double seconds = 0;
         double shaped = 0;
+        double toShape = 0;
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);
             BenchState.StepState now = state.steps().get(i);
@@ -95,7 +96,9 @@ public record SessionSum(
                                 step.strokesHigh() * sides),
                         SessionSum::both);
             }
-            shaped += shares(step) ? now.total() * perStroke(plan, step.abrasiveId()) : 0;
+            double each = shares(step) ? perStroke(plan, step.abrasiveId()) : 0;
+            shaped += now.total() * each;
+            toShape += step.strokes() * sides * each;
         }
         Optional<Boolean> ground = ground(steps, state);
         double machine = ground.isPresent() ? byMachine(plan) : 0;
@@ -108,7 +111,7 @@ public record SessionSum(
                 worked,
                 seconds,
                 tells ? OptionalDouble.of(shaped + (ground.orElse(false) ? machine : 0)) : OptionalDouble.empty(),
-                onStones(plan) + machine,
+                toShape + machine,
                 notCounted,
                 skipped);
     }
@@ -135,11 +138,6 @@ public record SessionSum(
             }
         }
         return strokes > 0 ? volume / strokes : 0;
-    }
-
-    /** Steel that was to go on the stones (mm³). */
-    private static double onStones(ChosenPlan plan) {
-        return plan.jobs().stream().mapToDouble(SessionSum::onStones).sum();
     }
 
     private static double onStones(PlannedJob job) {

@@ -130,12 +130,24 @@ class SessionSumTest {
         tell(Kind.STEP_DONE, 0, null, 0, 0);
         tell(Kind.COUNT, 1, Step.Side.BEVEL, 40, 5);
         tell(Kind.STEP_DONE, 1, null, 0, 5);
-        SessionSum sum = sum(plan(100), GROUND, COARSE);
+        SessionSum sum = sum(plan(100), GROUND, COARSE, FINE);
         assertThat(sum.plannedMm3()).isEqualTo(100);
         assertThat(sum.steelMm3().orElseThrow()).isCloseTo(89 + 10, within(1e-12));
         events.clear();
         tell(Kind.SKIPPED, 0, null, 0, 0);
         tell(Kind.COUNT, 1, Step.Side.BEVEL, 40, 5);
         assertThat(sum(plan(100), GROUND, COARSE).steelMm3().orElseThrow()).isCloseTo(10, within(1e-12));
+    }
+
+    /** Steps that lead back are planned too: what they take is not more than was foreseen. */
+    @Test
+    void whatARemedyTakesWasForeseenByItsOwnSteps() {
+        for (int i = 0; i < 2; i++) {
+            tell(Kind.COUNT, i, Step.Side.BEVEL, 40, 5);
+            tell(Kind.STEP_DONE, i, null, 0, 5);
+        }
+        SessionSum sum = sum(plan(11), COARSE, COARSE);
+        assertThat(sum.steelMm3().orElseThrow()).isCloseTo(20, within(1e-12));
+        assertThat(sum.plannedMm3()).isCloseTo(20, within(1e-12));
     }
 }
