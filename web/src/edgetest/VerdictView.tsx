@@ -28,16 +28,7 @@ export function VerdictView({ test, sheet, chosen, choose }: VerdictProps) {
   return (
     <section aria-label="Verdict">
       <p className={`text-[2.4rem] leading-tight font-semibold ${v.state === 'NOT_YET' ? 'text-error' : ''}`}>
-        {/* Where no force is asked for there is nothing keen to be said. */}
-        {v.state === 'NOT_TESTED'
-          ? 'Not tested yet'
-          : sheet.byForce
-            ? v.keen
-              ? 'Keen'
-              : 'Not keen yet'
-            : v.keen
-              ? 'Passed'
-              : 'Not yet'}
+        {headline(v, sheet.byForce)}
       </p>
       {v.restsOn.length > 0 && <p className="text-[1.1rem]">By: {v.restsOn.join('; ')}.</p>}
       {(!v.keen || v.findings.length > 0) && <p className="text-[1.3rem] pt-1">{v.words}</p>}
@@ -74,6 +65,14 @@ export function VerdictView({ test, sheet, chosen, choose }: VerdictProps) {
       {v.keen && <p className="pt-4">Clean it, protect it, and let it go back to its work.</p>}
     </section>
   )
+}
+
+/** The verdict in a word or two. Where no keenness is wanted there is nothing keen to be said. */
+function headline(v: Schemas['VerdictView'], keenness: boolean): string {
+  if (v.state === 'NOT_TESTED') return 'Not tested yet'
+  if (v.keen) return keenness ? 'Keen' : 'Passed'
+  if (!keenness) return 'Not yet'
+  return v.cuts ? 'It cuts, but is not right yet' : 'Not keen yet'
 }
 
 function ForceLine({ force, sheet }: { force: Schemas['ForceView']; sheet: Schemas['TestSheet'] }) {

@@ -112,7 +112,8 @@ public final class TestRecords {
      * The judgement.
      *
      * @param state whether it is keen, is not yet, or was not tested for it
-     * @param restsOn what a judgement of keen rests on
+     * @param cuts whether one that is not right yet cuts all the same: what is wrong is not that it is dull
+     * @param restsOn what a judgement of keen, or of cutting, rests on
      * @param words what is likely wrong in a sentence, or that nobody can tell yet
      * @param told whether the likeliest is sure enough to act on
      * @param next the check that would tell most; empty where nothing is in doubt
@@ -120,6 +121,7 @@ public final class TestRecords {
     public record VerdictView(
             boolean keen,
             EdgeState state,
+            boolean cuts,
             List<String> restsOn,
             @Nullable ForceView force,
             String words,

@@ -57,6 +57,7 @@ public final class TestViews {
         Map<String, RemedyRecord> byRemedy =
                 records.stream().collect(Collectors.toMap(RemedyRecord::remedy, Function.identity()));
         Diagnosis d = t.diagnosis().orElse(null);
+        boolean cuts = state == EdgeState.NOT_YET && EdgeState.cuts(use, t.verdict(), t.seen());
         Verdict byForce = t.verdict().orElse(null);
         List<Diagnosis.Finding> proposed = d == null
                 ? List.of()
@@ -76,7 +77,8 @@ public final class TestViews {
                 new VerdictView(
                         t.keen,
                         state,
-                        state == EdgeState.KEEN ? restsOn(t, use) : List.of(),
+                        cuts,
+                        state == EdgeState.KEEN || cuts ? restsOn(t, use) : List.of(),
                         byForce == null || t.referenceG == null ? null : force(byForce, t.referenceG),
                         state == EdgeState.NOT_TESTED ? notTested(use) : t.found,
                         d != null && d.told(),

@@ -30,6 +30,22 @@ public enum EdgeState {
         return proven ? KEEN : NOT_TESTED;
     }
 
+    /**
+     * Whether an edge that is not right yet cuts all the same: something that was cut or read says so, and what is wrong is
+     * not that it is dull. It wedges, say, or cuts deeper at one corner.
+     *
+     * @param force the judgement of readings, where there are any
+     * @param seen what the tests without an instrument gave
+     */
+    public static boolean cuts(ToolUse use, Optional<Verdict> force, List<Observation> seen) {
+        boolean proven = force.isPresent() || !proofs(use, seen).isEmpty();
+        boolean dull = force.filter(v -> !v.keen()).isPresent()
+                || seen.stream()
+                        .anyMatch(o -> o.sign().says() == Sign.Says.BAD
+                                && o.sign().group().tellsDull());
+        return proven && !dull;
+    }
+
     /** Of what was seen that which says that the tool does its work: what a judgement of keen rests on. */
     public static List<Observation> proofs(ToolUse use, List<Observation> seen) {
         return seen.stream()

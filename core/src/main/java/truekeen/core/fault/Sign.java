@@ -160,6 +160,14 @@ public enum Sign {
             };
         }
 
+        /** Whether a bad sign of it says that the edge is dull or has a burr, rather than that something else is wrong. */
+        boolean tellsDull() {
+            return switch (this) {
+                case LIGHT, NAIL, CLOTH, PAPER, THIN_PAPER, GRAIN, HAIR, HANGING_HAIR, TISSUE, FORCE -> true;
+                default -> false;
+            };
+        }
+
         /** The sign that says that all is well, where there is one. */
         public Optional<Sign> good() {
             return Arrays.stream(Sign.values())

@@ -68,6 +68,26 @@ class EdgeStateTest {
         assertThat(of(CHISEL, sign)).isEqualTo(state);
     }
 
+    @Test
+    void whatCutsButIsNotRightIsNotCalledDull() {
+        assertThat(cuts(Optional.empty(), Sign.GRAIN_CLEAN, Sign.SQUARE_OFF)).isTrue();
+        assertThat(cuts(force(80), Sign.SQUARE_OFF)).isTrue();
+        assertThat(cuts(Optional.empty(), Sign.SQUARE_OFF))
+                .as("nothing was cut")
+                .isFalse();
+        assertThat(cuts(Optional.empty(), Sign.GRAIN_CLEAN, Sign.BRIGHT))
+                .as("it shines: it is dull there")
+                .isFalse();
+        assertThat(cuts(force(200), Sign.SQUARE_OFF))
+                .as("the readings say dull")
+                .isFalse();
+    }
+
+    private static boolean cuts(Optional<Verdict> force, Sign... signs) {
+        return EdgeState.cuts(
+                CHISEL, force, List.of(signs).stream().map(EdgeStateTest::seen).toList());
+    }
+
     /** Every set of up to three good or noted signs of each ladder that holds no cut. */
     @Test
     void noSetOfSignsWithoutACutMakesAnythingKeen() {
