@@ -127,7 +127,8 @@ final class FaceSteps {
                                 index == path.legs().size() - 1,
                                 sides.size() == 2,
                                 each,
-                                SheetHabits.Grip.HAND)))
+                                SheetHabits.Grip.HAND,
+                                false)))
                 .learned(StepWriter.learns(leg))
                 .inSetsOf(sides.size() == 2 ? manner.setOf() : 1);
         StepWriter.learnedCount(step, leg.abrasive(), sides, each);

@@ -217,7 +217,8 @@ public final class RemedySheet {
                         stone == finest(),
                         manner.worked().size() == 2,
                         manner.eachSide(strokes),
-                        manner.grip())));
+                        manner.grip(),
+                        work.raises)));
         if (work.part && !whole) {
             if (work.raises) {
                 lines.add(StepWords.STRETCH_ALONE.words());

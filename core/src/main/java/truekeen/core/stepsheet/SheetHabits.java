@@ -109,8 +109,14 @@ public record SheetHabits(
      * @param twoSided whether two sides are worked
      * @param each strokes a side
      * @param grip what moves over what
+     * @param toBurr whether a burr says when a side is done
      */
-    record LegAsked(Abrasive on, boolean first, boolean last, boolean twoSided, int each, Grip grip) {}
+    record LegAsked(Abrasive on, boolean first, boolean last, boolean twoSided, int each, Grip grip, boolean toBurr) {
+        /** A leg at the edge, where the first stone raises a burr. */
+        LegAsked(Abrasive on, boolean first, boolean last, boolean twoSided, int each, Grip grip) {
+            this(on, first, last, twoSided, each, grip, first);
+        }
+    }
 
     /** How the strokes of one leg are taken, each line one thing. */
     List<String> lines(LegAsked leg) {
@@ -122,7 +128,7 @@ public record SheetHabits(
         }
         lines.add(direction(leg));
         if (leg.twoSided) {
-            lines.add(dealt(leg.each, leg.first));
+            lines.add(dealt(leg.each, leg.toBurr));
         }
         if (on.wet() && on.kind().has(AbrasiveKind.Trait.MAKES_SLURRY)) {
             slurry(on, leg.first, leg.last).ifPresent(lines::add);
@@ -158,11 +164,11 @@ public record SheetHabits(
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
-    private String dealt(int each, boolean first) {
+    private String dealt(int each, boolean toBurr) {
         return switch (sides) {
             case ALTERNATE -> StepWords.SIDES_ALTERNATE.fill("each", each);
             case SETS -> sets(each);
-            case WHOLE -> first ? StepWords.SIDES_UNTIL_THE_BURR.words() : StepWords.SIDES_WHOLE.fill("each", each);
+            case WHOLE -> toBurr ? StepWords.SIDES_UNTIL_THE_BURR.words() : StepWords.SIDES_WHOLE.fill("each", each);
         };
     }
 

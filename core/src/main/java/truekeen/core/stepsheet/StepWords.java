@@ -151,8 +151,7 @@ enum StepWords implements Wording {
     LIFT_IF_NOT("Gone farther back: lift a little more. Not to the edge: a little less."),
     HARD_LAYER_ENDS(
             "The hard layer is {layer} thick where it came: look at the end of the strip, and stop before the soft, duller steel shows."),
-    MAY_CLOSE(
-            "No lock holds it: fingers off the spine and out of the way of the edge, the handle held open with the palm."),
+    MAY_CLOSE("No lock holds it: fingers off the spine, the palm holds it open."),
     WHY_BACK_BEVEL("A small bevel on the back carries the edge past what is wrong with the face behind it."),
     THE_BACK_BEVEL("back bevel"),
     THE_CHEEKS("cheeks"),

@@ -143,6 +143,21 @@ class WaysOfWorkingTest {
                 .isEqualTo(width < 10));
     }
 
+    /** The faces behind an edge have no burr to feel for: nobody is told to stay on one side until there is one. */
+    @Test
+    void cheeksAreNotWorkedUntilABurrRuns() {
+        WorkingMethod knife = manner(Blades.blade(GeometryKind.KNIFE), Optional.empty(), HouseRules.usual());
+        Abrasive coarse =
+                shelf("ceramic-bonded water stone", Abrasive.Shape.BENCH).get(0);
+        String untilTheBurr = StepWords.SIDES_UNTIL_THE_BURR.words();
+        assertThat(knife.habits().lines(new SheetHabits.LegAsked(coarse, true, false, true, 20, SheetHabits.Grip.HAND)))
+                .contains(untilTheBurr);
+        assertThat(knife.habits()
+                        .lines(new SheetHabits.LegAsked(coarse, true, false, true, 20, SheetHabits.Grip.HAND, false)))
+                .doesNotContain(untilTheBurr)
+                .anyMatch(l -> l.contains("20"));
+    }
+
     /** Paper on a stick is cut by a leading edge: at every step on it the strokes trail, whatever the house does. */
     @ParameterizedTest
     @EnumSource(
