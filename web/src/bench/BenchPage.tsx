@@ -44,6 +44,13 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
     bench.add({ kind: 'OBSERVED', step: s.current, sign: marking.sign, fromMm: from, toMm: to })
     setMarking(null)
   }
+  const spots = (s.here?.seen ?? []).flatMap((x) =>
+    x.fromMm === null || x.toMm === null
+      ? []
+      : [{ fromMm: x.fromMm, toMm: x.toMm, bad: x.says === 'BAD', words: x.words }],
+  )
+  // The whole edge alike: on a phone its drawing gives its room to the work.
+  const whole = step !== undefined && step.step.toMm - step.step.fromMm >= s.edgeLengthMm - 0.01
   return (
     <div className="min-h-dvh flex flex-col px-3 sm:px-6 pb-28">
       <header className="flex flex-wrap items-center gap-x-3 rule-b lying:-mb-px">
@@ -68,11 +75,8 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
                 ? `Work from ${num(step.step.fromMm)} to ${num(step.step.toMm)} mm`
                 : 'The edge'
           }
-          spots={(s.here?.seen ?? []).flatMap((x) =>
-            x.fromMm === null || x.toMm === null
-              ? []
-              : [{ fromMm: x.fromMm, toMm: x.toMm, bad: x.says === 'BAD', words: x.words }],
-          )}
+          spots={spots}
+          idle={!marking && whole && spots.length === 0}
           lit={litStations(step, bench.pending, s.current)}
           {...(step && { where: { fromMm: step.step.fromMm, toMm: step.step.toMm } })}
           {...(marking && { onMark: place })}

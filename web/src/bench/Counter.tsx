@@ -44,12 +44,12 @@ export function Counter(p: CounterProps) {
               disabled={!p.open}
               aria-label={`Count one stroke on the ${SIDES[side]}, ${p.counted(side)} so far`}
               onClick={() => p.count(side, 1)}
-              className={`flex flex-wrap items-center gap-x-4 text-left border-[3px] rounded px-3 py-1 min-h-24 active:bg-base-200 ${
-                s.sides.length > 1 && side === p.next ? 'border-primary' : 'border-base-content'
-              }`}
+              className={`flex flex-wrap items-center gap-x-4 text-left border-[3px] rounded px-3 py-1 active:bg-base-200 ${
+                s.stations.length > 0 ? 'min-h-[72px] sm:min-h-24' : 'min-h-24'
+              } ${s.sides.length > 1 && side === p.next ? 'border-primary' : 'border-base-content'}`}
             >
               <span
-                className="text-[4.6rem] lying:text-[3.4rem] leading-none font-semibold"
+                className="text-[3.4rem] max-sm:leading-[0.9] sm:text-[4.6rem] lying:text-[3.4rem] leading-none font-semibold"
                 data-count={side}
               >
                 {p.counted(side)}
@@ -60,7 +60,7 @@ export function Counter(p: CounterProps) {
                   {s.sides.length > 1 ? `, ${SIDES[side]}` : ''}
                   {s.sides.length > 1 && side === p.next ? ', next' : ''}
                 </span>
-                <span className="block quiet lying:hidden">
+                <span className="block quiet max-sm:hidden lying:hidden">
                   {p.pending
                     ? 'sending…'
                     : p.ready
@@ -154,7 +154,7 @@ function Stations({ step, next, station, atStation, open, count }: CounterProps)
   const most = Math.max(1, ...planned)
   return (
     <div>
-      <p className="quiet mb-1">Along the edge, left corner to right: done of planned</p>
+      <p className="quiet mb-1 max-sm:hidden">Along the edge, left corner to right: done of planned</p>
       <div className="grid grid-cols-5 gap-2" role="group" aria-label="Stations along the edge">
         {planned.map((want, i) => {
           const done = atStation(next, i + 1)

@@ -92,9 +92,9 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
 
   const own = tablet.leftHanded
   return (
-    <div className="flex-1 grid gap-x-8 gap-y-3 lying:gap-x-5 lying:gap-y-2 lg:grid-cols-2 lying:grid-cols-2 lg:grid-rows-[auto_1fr] content-start pt-2 lying:pt-0">
+    <div className="flex-1 grid gap-x-8 gap-y-2 sm:gap-y-3 lying:gap-x-5 lying:gap-y-2 lg:grid-cols-2 lying:grid-cols-2 lg:grid-rows-[auto_1fr] content-start pt-1 sm:pt-2 lying:pt-0">
       <div className={`min-w-0 ${own ? 'lg:col-start-2 lying:col-start-2' : ''}`}>
-        <h2 className="text-[1.4rem] sm:text-[1.9rem] lying:text-[1.15rem] leading-tight font-semibold">
+        <h2 className="text-[1.25rem] sm:text-[1.9rem] lying:text-[1.15rem] leading-tight font-semibold">
           {s.title}
         </h2>
         <p className="at-arm mt-1 lying:hidden">{how(s)}</p>
@@ -102,7 +102,7 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
       </div>
       <section
         aria-label="Count and gate"
-        className={`min-w-0 flex flex-col gap-3 lg:row-span-2 lying:contents ${
+        className={`min-w-0 flex flex-col gap-2 sm:gap-3 lg:row-span-2 lying:contents ${
           s.sides.length === 0 ? 'order-last lg:order-none' : ''
         } ${own ? 'lg:col-start-1 lg:row-start-1' : ''}`}
       >

@@ -126,7 +126,7 @@ export function Strip(p: StripProps) {
       }
     : { role: 'img' }
   return (
-    <div ref={ref} className={`w-full ${p.bare ? 'lying:hidden' : ''}`}>
+    <div ref={ref} className={`w-full ${p.bare ? 'lying:hidden' : ''} ${p.idle ? 'max-sm:hidden' : ''}`}>
       <svg
         ref={svg}
         width={width}

@@ -40,6 +40,8 @@ export interface StripProps {
   tall?: boolean
   /** Nothing is marked or read off: on a phone the rule is left out, and lying it is not shown. */
   bare?: boolean
+  /** Nothing on it says where to work: on a phone it is not shown at all. */
+  idle?: boolean
 }
 
 /** A place where something was seen while working or testing. */

@@ -11,6 +11,17 @@ import org.openqa.selenium.Keys;
 
 /** What was not done does not count as done, and what is right is not refused: as whole tasks. */
 class HonestBenchIT {
+    private static final String[][] KNIFE = {
+        {"A Edge length", "150"},
+        {"B Straight part", "100"},
+        {"C Tip rise", "20"},
+        {"D Blade width", "35"},
+        {"E Retire at", "25"},
+        {"F Spine thickness", "2"},
+        {"G Behind the edge", "0.4"},
+        {"H Edge bevel, a side", "15"}
+    };
+
     private static Service service;
 
     @BeforeAll
@@ -88,22 +99,7 @@ class HonestBenchIT {
     @Test
     void aSideThatWasForgottenIsAskedForBeforeTheBurrCounts() {
         try (Browser browser = new Browser(service.url(), 800, 1280)) {
-            browser.door("one-sided knife", "dairy and kitchen", "kitchen knife: general", "soft stainless")
-                    .type("A Edge length", "150")
-                    .type("B Straight part", "100")
-                    .type("C Tip rise", "20")
-                    .type("D Blade width", "35")
-                    .type("E Retire at", "25")
-                    .type("F Spine thickness", "2")
-                    .type("G Behind the edge", "0.4")
-                    .type("H Edge bevel, a side", "15");
-            browser.press("Take it in, survey next").atPath(".*/survey$").see("This edge wants");
-            browser.press("Keep the survey, angle next").atPath(".*/angle$").see("Why these");
-            browser.press("Keep this set-up, plan next").atPath(".*/plan$").see("Step sheet");
-            browser.press("Take this plan to the bench")
-                    .press("Start at the bench")
-                    .atPath(".*/bench/[0-9a-f-]{36}$");
-            Bench bench = new Bench(browser);
+            Bench bench = atTheBench(browser, new Held("one-sided knife", "kitchen knife: general", KNIFE, ""));
             while (!bench.counts("LEFT")) {
                 bench.doStep();
             }
@@ -196,20 +192,82 @@ class HonestBenchIT {
             return faults;
             """;
 
+    /** A tool that is planned with a step that raises a burr: one side, two of them, a folder with its caution, a camber. */
+    private record Held(String name, String kind, String[][] fields, String camber) {}
+
+    private static final Held[] HELD = {
+        new Held("knife held so and so", "kitchen knife: general", KNIFE, ""),
+        new Held("folder held so and so", "pocket knife: general", KNIFE, ""),
+        new Held(
+                "smoother held so and so",
+                "plane iron bevel down: smoothing",
+                new String[][] {
+                    {"A Width", "50"},
+                    {"B Thickness", "3"},
+                    {"C Usable length", "60"},
+                    {"D Retire at", "20"},
+                    {"E Bed", "45"},
+                    {"F Primary bevel", "25"}
+                },
+                "0.08")
+    };
+
+    private static Bench atTheBench(Browser browser, Held held) {
+        browser.door(held.name, "boat shed", held.kind, "plain carbon");
+        for (String[] field : held.fields) {
+            browser.type(field[0], field[1]);
+        }
+        if (held.kind.startsWith("pocket")) {
+            browser.press("What it brings with it").choose("Does it lock?", "no lock");
+        }
+        browser.press("Take it in, survey next").atPath(".*/survey$").see("This edge wants");
+        browser.press("Keep the survey, angle next").atPath(".*/angle$").see("Why these");
+        if (!held.camber.isEmpty()) {
+            browser.type("below the sole", held.camber).see("strokes across the iron");
+        }
+        browser.press("Keep this set-up, plan next").atPath(".*/plan$").see("Step sheet");
+        browser.press("Take this plan to the bench").press("Start at the bench").atPath(".*/bench/[0-9a-f-]{36}$");
+        return new Bench(browser);
+    }
+
     @Test
     void countQuestionAndAnswersShareTheScreenHoweverItIsHeld() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            Bench bench = atTheBench(browser, "held this way and that");
-            bench.toFirstCount();
-            for (int[] size : new int[][] {{844, 390}, {390, 844}, {800, 1280}, {1280, 800}}) {
-                browser.size(size[0], size[1]);
-                browser.script("scrollTo(0, 0)");
-                int least = Math.min(size[0], size[1]) < 500 ? 20 : 22;
-                assertThat((List<?>) browser.script(OUT_OF_REACH, least))
-                        .as(size[0] + " by " + size[1])
-                        .isEmpty();
+            atTheBench(browser, "held this way and that").toFirstCount();
+            sharesTheScreen(browser, "chisel");
+            for (Held held : HELD) {
+                Bench bench = atTheBench(browser, held);
+                while (!bench.counts("BEVEL") && !bench.counts("LEFT")) {
+                    bench.doStep();
+                }
+                sharesTheScreen(browser, held.name);
+                browser.size(1280, 800);
             }
-            assertThat(browser.accessibilityFaults()).isEmpty();
+        }
+    }
+
+    private static void sharesTheScreen(Browser browser, String what) {
+        for (int[] size : new int[][] {{844, 390}, {390, 844}, {800, 1280}, {1280, 800}}) {
+            browser.size(size[0], size[1]);
+            browser.script("scrollTo(0, 0)");
+            int least = Math.min(size[0], size[1]) < 500 ? 20 : 22;
+            assertThat((List<?>) browser.script(OUT_OF_REACH, least))
+                    .as(what + ", " + size[0] + " by " + size[1])
+                    .isEmpty();
+        }
+        assertThat(browser.accessibilityFaults()).isEmpty();
+    }
+
+    /** A test whose session another tablet holds is taken over where it was refused. */
+    @Test
+    void aSessionThatAnotherTabletHoldsIsTakenOverFromItsTest() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            browser.open("/rack").press("16 mm bench chisel").see("Set-up card").stage("Test");
+            browser.see("Not keen yet").press("Go back to the stones").see("on another device");
+            browser.press("Take it over here").seeNoMore("on another device");
+            browser.press("Go back to the stones")
+                    .atPath(".*/bench/[0-9a-f-]{36}$")
+                    .see("Step ");
         }
     }
 }
