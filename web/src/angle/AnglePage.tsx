@@ -128,7 +128,7 @@ function Angle({
                   {[a.chosen.lost, a.chosen.volume].map((amount) => (
                     <div key={amount.label}>
                       <p className="quiet">{amount.label}</p>
-                      <Advised advice={amount} digits={amount.value < 0.1 ? 4 : 2} />
+                      <Advised advice={amount} />
                     </div>
                   ))}
                 </div>

@@ -93,7 +93,7 @@ function Costs({
       <div className="flex flex-wrap gap-x-6 gap-y-1">
         <div>
           <p className="quiet">off the length</p>
-          <Advised advice={r.lost} digits={r.lost.value < 0.1 ? 4 : 2} />
+          <Advised advice={r.lost} />
         </div>
         <div>
           <p className="quiet">steel to remove</p>

@@ -25,7 +25,7 @@ export function Figures({ result }: { result: Result }) {
     <section aria-label="What must go" className="pb-3">
       <div className="flex flex-wrap gap-x-8 gap-y-2 pt-3">
         <Named name="off the length">
-          <Advised advice={result.lost} digits={result.lost.value < 0.1 ? 4 : 2} />
+          <Advised advice={result.lost} />
         </Named>
         <Named name="steel to remove">
           <Advised advice={result.volume} />
