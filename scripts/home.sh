@@ -63,15 +63,6 @@ end_process() {
     rm -f "$1"
 }
 
-# healthy PORT : asks the service over a bare socket, so that no client needs to be installed
-healthy() {
-    (
-        exec 3<>"/dev/tcp/127.0.0.1/$1" || exit 1
-        printf 'GET /actuator/health HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3
-        head -n 1 <&3 | grep -q ' 200'
-    ) 2>/dev/null
-}
-
 # last_words LOG : what a service that ended said last, in words: its log is one JSON object a line
 last_words() {
     local said

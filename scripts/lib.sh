@@ -116,6 +116,15 @@ cluster_stop() {
     as_pg "$(pg_bin)/pg_ctl" -D "$1/data" -m fast -w -t 60 stop >/dev/null 2>&1 || true
 }
 
+# healthy PORT : asks the service over a bare socket, so that no client needs to be installed
+healthy() {
+    (
+        exec 3<>"/dev/tcp/127.0.0.1/$1" || exit 1
+        printf 'GET /actuator/health HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3
+        head -n 1 <&3 | grep -q ' 200'
+    ) 2>/dev/null
+}
+
 # cluster_database DIR NAME : makes sure a database of that name is there
 cluster_database() {
     local dir=$1 name=$2 port

@@ -43,7 +43,9 @@ class ReleasedShopsTest {
     private record Reply(int status, JsonNode body) {}
 
     @ParameterizedTest
-    @ValueSource(strings = {"v1", "v2first", "v2second", "v2", "v3", "v4", "v5", "v6", "v7"})
+    @ValueSource(
+            strings = {"v1", "v2first", "v2second", "v2", "v3", "v4", "v5", "v6", "v7", "v8", "v9", "v10", "v11", "v12"
+            })
     void aShopOfAnEarlierVersionGoesOn(String shop) throws Exception {
         String url = TestDatabase.fresh();
         load(url, shop);
