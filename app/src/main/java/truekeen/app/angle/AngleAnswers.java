@@ -13,6 +13,7 @@ import truekeen.app.angle.AngleRecords.StationsView;
 import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.Form;
+import truekeen.app.survey.EdgePastService;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.SectionDrawing;
 import truekeen.app.tool.ToolRecords.Echo;
@@ -49,9 +50,11 @@ class AngleAnswers {
     private static final int USUAL_STROKES = 25;
 
     private final SurveyService surveys;
+    private final EdgePastService past;
 
-    AngleAnswers(SurveyService surveys) {
+    AngleAnswers(SurveyService surveys, EdgePastService past) {
         this.surveys = surveys;
+        this.past = past;
     }
 
     AngleAnswer of(
@@ -87,7 +90,7 @@ class AngleAnswers {
                 read.advised.floor().map(Angle::degrees).orElse(null),
                 tool.steel().name(),
                 reasons(read),
-                surveys.past(tool.id()),
+                past.past(tool.id()),
                 warnings(tool, read, holder),
                 blade.kind().allows(Operation.CAMBER) && blade instanceof PlaneIron,
                 blade.kind().allows(Operation.HOLLOW)

@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import truekeen.app.angle.AngleRecords.AngleForm;
 import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.platform.Form;
-import truekeen.app.survey.SurveyService.Advised;
+import truekeen.app.survey.BevelAdvice.Advised;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.angle.AngleChoice;
 import truekeen.core.angle.AngleHabits;

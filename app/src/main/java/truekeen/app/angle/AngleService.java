@@ -23,8 +23,8 @@ import truekeen.app.kit.HolderService;
 import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
-import truekeen.app.survey.SurveyService;
-import truekeen.app.survey.SurveyService.Advised;
+import truekeen.app.survey.BevelAdvice;
+import truekeen.app.survey.BevelAdvice.Advised;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.holding.Seat;
@@ -44,7 +44,7 @@ public class AngleService {
     private final Setups setups;
     private final SetupService kept;
     private final ToolService tools;
-    private final SurveyService surveys;
+    private final BevelAdvice bevels;
     private final HouseRuleService rules;
     private final HolderService holders;
     private final AngleAnswers answers;
@@ -55,7 +55,7 @@ public class AngleService {
             Setups setups,
             SetupService kept,
             ToolService tools,
-            SurveyService surveys,
+            BevelAdvice bevels,
             HouseRuleService rules,
             HolderService holders,
             AngleAnswers answers,
@@ -64,7 +64,7 @@ public class AngleService {
         this.setups = setups;
         this.kept = kept;
         this.tools = tools;
-        this.surveys = surveys;
+        this.bevels = bevels;
         this.rules = rules;
         this.holders = holders;
         this.answers = answers;
@@ -126,7 +126,7 @@ public class AngleService {
     private Asked ask(CoreTool tool, AngleForm in) {
         ToolUse work = work(tool, in.trade());
         HouseRules house = rules.core(tool.id());
-        Advised advised = surveys.advised(tool, work, house);
+        Advised advised = bevels.advised(tool, work, house);
         AngleReader read = new AngleReader(tool, work, advised, house, in);
         if (!Form.blank(in.trade()) && !work.key().equals(in.trade())) {
             read.form.choice("trade", AngleWords.THE_WORK.words(), in.trade(), Optional.empty(), works(tool));

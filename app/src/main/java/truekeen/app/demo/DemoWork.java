@@ -32,6 +32,7 @@ import truekeen.app.profile.ProfileRecords.OffsetForm;
 import truekeen.app.profile.ProfileRecords.TraceForm;
 import truekeen.app.profile.ProfileService;
 import truekeen.app.shop.ShopService;
+import truekeen.app.survey.EdgePastService;
 import truekeen.app.survey.SurveyRecords.FindingForm;
 import truekeen.app.survey.SurveyRecords.OutcomeForm;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
@@ -50,6 +51,7 @@ class DemoWork {
     private final ShopService shop;
     private final ToolService tools;
     private final SurveyService surveys;
+    private final EdgePastService past;
     private final AngleService angles;
     private final SetupService setups;
     private final PlanService plans;
@@ -66,6 +68,7 @@ class DemoWork {
             ShopService shop,
             ToolService tools,
             SurveyService surveys,
+            EdgePastService past,
             AngleService angles,
             SetupService setups,
             PlanService plans,
@@ -78,6 +81,7 @@ class DemoWork {
         this.shop = shop;
         this.tools = tools;
         this.surveys = surveys;
+        this.past = past;
         this.angles = angles;
         this.setups = setups;
         this.plans = plans;
@@ -130,7 +134,7 @@ class DemoWork {
 
     /** What came of an edge, as told: HELD, CHIPPED or ROLLED at a last bevel. */
     void tell(UUID tool, String result, String last) {
-        surveys.tell(tool, new OutcomeForm(result, last));
+        past.tell(tool, new OutcomeForm(result, last));
     }
 
     /** Squareness: empty, or the high corner and the gap over the width, such as "LEFT 0.6 mm". */

@@ -15,6 +15,7 @@ import truekeen.app.repair.RepairRecords.RepairView;
 import truekeen.app.repair.RepairRecords.SeenForm;
 import truekeen.app.repair.RepairRecords.SeenView;
 import truekeen.app.repair.RepairRecords.SignView;
+import truekeen.app.survey.BevelAdvice;
 import truekeen.app.survey.SurveyRecords.ResultView;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.survey.SurveyService.CoreSurvey;
@@ -46,12 +47,14 @@ import truekeen.core.section.TargetBevel;
 public class RepairService {
     private final ToolService tools;
     private final SurveyService surveys;
+    private final BevelAdvice bevels;
     private final KitService kit;
     private final Grinding grinding;
 
-    RepairService(ToolService tools, SurveyService surveys, KitService kit, Grinding grinding) {
+    RepairService(ToolService tools, SurveyService surveys, BevelAdvice bevels, KitService kit, Grinding grinding) {
         this.tools = tools;
         this.surveys = surveys;
+        this.bevels = bevels;
         this.kit = kit;
         this.grinding = grinding;
     }
@@ -65,7 +68,7 @@ public class RepairService {
         CoreTool tool = core(toolId);
         CoreSurvey survey = surveys.core(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.SURVEY_FIRST, "", "")));
-        TargetBevel target = surveys.target(tool);
+        TargetBevel target = bevels.target(tool);
         Occasion occasion = surveys.occasion(tool, survey);
         Restoration r = Restorer.restore(tool.geometry(), survey.survey(), target, occasion);
         PlanRules rules = grinding.rules(tool);
@@ -174,7 +177,7 @@ public class RepairService {
         Length extent = colour ? form.length("extent", in.extent()) : Length.ofMm(0);
         form.checks().within("passes", RepairWords.COUNT_OF_PASSES.words(), (double) in.passes(), 0, 500, "");
         form.checks().orThrow();
-        TargetBevel target = surveys.target(tool);
+        TargetBevel target = bevels.target(tool);
         EdgeFin fin = GrindHeat.fin(tool.geometry(), target.primary(), Length.ofMm(0));
         return GrindViews.seen(Overheated.of(sign, extent.mm(), fin, tool.steel()), tool, target, in.passes());
     }

@@ -21,19 +21,23 @@ import truekeen.app.survey.SurveyRecords.SurveyView;
 @RequestMapping("/api/v1/tools/{id}")
 class SurveyController {
     private final SurveyService surveys;
+    private final SurveyPreviews previews;
+    private final EdgePastService past;
 
-    SurveyController(SurveyService surveys) {
+    SurveyController(SurveyService surveys, SurveyPreviews previews, EdgePastService past) {
         this.surveys = surveys;
+        this.previews = previews;
+        this.past = past;
     }
 
     @PostMapping("/survey/preview")
     SurveyPreview preview(@PathVariable UUID id, @RequestBody SurveyForm form) {
-        return surveys.preview(id, form);
+        return previews.preview(id, form);
     }
 
     @PostMapping("/survey/section")
     StationSectionView section(@PathVariable UUID id, @RequestParam double at, @RequestBody SurveyForm form) {
-        return surveys.section(id, at, form);
+        return previews.section(id, at, form);
     }
 
     @PostMapping("/surveys")
@@ -43,17 +47,17 @@ class SurveyController {
 
     @GetMapping("/outcomes")
     HistoryView past(@PathVariable UUID id) {
-        return surveys.past(id);
+        return past.past(id);
     }
 
     @PostMapping("/outcomes")
     HistoryView tell(@PathVariable UUID id, @RequestBody OutcomeForm form) {
-        return surveys.tell(id, form);
+        return past.tell(id, form);
     }
 
     @DeleteMapping("/outcomes/{outcomeId}")
     HistoryView takeBack(@PathVariable UUID id, @PathVariable UUID outcomeId) {
-        return surveys.takeBack(id, outcomeId);
+        return past.takeBack(id, outcomeId);
     }
 
     @GetMapping("/survey")

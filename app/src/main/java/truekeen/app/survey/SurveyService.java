@@ -1,7 +1,6 @@
 package truekeen.app.survey;
 
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -18,25 +17,12 @@ import truekeen.app.history.ToolChanged;
 import truekeen.app.houserule.HouseRuleService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
-import truekeen.app.survey.SurveyRecords.HistoryView;
 import truekeen.app.survey.SurveyRecords.LatestSurvey;
-import truekeen.app.survey.SurveyRecords.LookChangeView;
-import truekeen.app.survey.SurveyRecords.OutcomeForm;
-import truekeen.app.survey.SurveyRecords.OutcomeView;
 import truekeen.app.survey.SurveyRecords.ResultView;
-import truekeen.app.survey.SurveyRecords.StationSectionView;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
-import truekeen.app.survey.SurveyRecords.SurveyPreview;
 import truekeen.app.survey.SurveyRecords.SurveyView;
-import truekeen.app.tool.SectionDrawing;
-import truekeen.app.tool.ToolRecords.Echo;
-import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
-import truekeen.core.angle.AngleChoice;
-import truekeen.core.angle.AngleChooser;
-import truekeen.core.angle.AngleHistory;
-import truekeen.core.angle.EdgeOutcome;
 import truekeen.core.condition.AskedWork;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
@@ -44,20 +30,11 @@ import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.StationCut;
-import truekeen.core.condition.StationSection;
-import truekeen.core.condition.SurveyChange;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
-import truekeen.core.quantity.Angle;
 import truekeen.core.repair.BroadFaceDue;
-import truekeen.core.rule.HouseRules;
-import truekeen.core.section.Cut;
-import truekeen.core.section.EdgeShape;
 import truekeen.core.section.TargetBevel;
-import truekeen.core.tool.Blade;
-import truekeen.core.tool.Micro;
-import truekeen.core.tool.ToolUse;
 
 /** Reads surveys, asks the core what must go, and keeps them. */
 @Service
@@ -65,25 +42,25 @@ import truekeen.core.tool.ToolUse;
 public class SurveyService implements HistorySource {
     private final Surveys surveys;
     private final ToolService tools;
-    private final Outcomes outcomes;
+    private final EdgePastService past;
     private final HouseRuleService rules;
-    private final ChosenBevels chosen;
+    private final BevelAdvice bevels;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
     SurveyService(
             Surveys surveys,
-            Outcomes outcomes,
+            EdgePastService past,
             ToolService tools,
             HouseRuleService rules,
-            ChosenBevels chosen,
+            BevelAdvice bevels,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.surveys = surveys;
-        this.outcomes = outcomes;
+        this.past = past;
         this.tools = tools;
         this.rules = rules;
-        this.chosen = chosen;
+        this.bevels = bevels;
         this.publisher = publisher;
         this.clock = clock;
     }
@@ -156,132 +133,6 @@ public class SurveyService implements HistorySource {
         publisher.publishEvent(new ToolChanged(toolId));
     }
 
-    /** The bevels a tool is to have: its set-up's, else those that the tables advise. */
-    @Transactional(readOnly = true)
-    public TargetBevel target(CoreTool tool) {
-        return chosen.chosen(tool.id(), tool.geometry()).orElseGet(() -> {
-            HouseRules house = rules.core(tool.id());
-            return advised(tool, tool.trade(), house).target(tool.geometry());
-        });
-    }
-
-    /** The angles that tables, history and house rules advise for a work of a tool. */
-    @Transactional(readOnly = true)
-    public Advised advised(CoreTool tool, ToolUse trade, HouseRules house) {
-        Blade blade = tool.geometry();
-        AngleHistory history = fared(tool.id());
-        AngleChoice choice = AngleChooser.choose(
-                trade,
-                tool.steel(),
-                tool.hardnessHrc(),
-                Optional.of(blade.primary()),
-                blade.secondary().map(Micro::angle),
-                history,
-                house.angleHabits(blade.kind()));
-        return new Advised(choice, history);
-    }
-
-    /** An advice, with the history it heeds. */
-    public record Advised(AngleChoice choice, AngleHistory history) {
-        /** The bevels it makes of a blade; what the blade has on its back, and its wheel, stay. */
-        public TargetBevel target(Blade blade) {
-            return new TargetBevel(choice.primary(), choice.last(), blade.backBevel(), blade.wheel());
-        }
-    }
-
-    /** What a tool's own history asks of its last bevel. */
-    @Transactional(readOnly = true)
-    public AngleHistory fared(UUID toolId) {
-        return AngleHistory.of(outcomes.ofTool(toolId).stream()
-                .map(o -> new EdgeOutcome(Angle.ofDegrees(o.lastDeg), o.result))
-                .toList());
-    }
-
-    /** The past of an edge, for the screens. */
-    @Transactional(readOnly = true)
-    public HistoryView past(UUID toolId) {
-        tools.core(toolId);
-        AngleHistory history = fared(toolId);
-        return new HistoryView(
-                outcomes.ofTool(toolId).stream()
-                        .map(o -> new OutcomeView(o.id, o.at, o.result, o.lastDeg, o.surveyId == null))
-                        .toList(),
-                history.evidence(),
-                history.wanted().map(Angle::degrees).orElse(null));
-    }
-
-    /** Puts down something that was told of an edge's past. */
-    public HistoryView tell(UUID toolId, OutcomeForm in) {
-        CoreTool tool = tools.core(toolId);
-        Form form = new Form();
-        EdgeOutcome.Result result = form.choice(
-                "result",
-                SurveyWords.WHAT_CAME_OF_IT.words(),
-                in.result(),
-                Arrays.stream(EdgeOutcome.Result.values())
-                        .filter(r -> r.name().equals(in.result()))
-                        .findFirst(),
-                "HELD, CHIPPED, ROLLED");
-        Angle last = Form.blank(in.last()) ? tool.geometry().lastBevel() : form.angle("last", in.last());
-        form.checks()
-                .within("last", SurveyWords.A_LAST_BEVEL.words(), last == null ? null : last.degrees(), 4, 80, "°");
-        form.checks()
-                .within(
-                        "outcomes",
-                        SurveyWords.NUMBER_OF_OUTCOMES.words(),
-                        (double) outcomes.ofTool(toolId).size(),
-                        0,
-                        199,
-                        "");
-        form.checks().orThrow();
-        outcomes.saveAndFlush(new OutcomeRow(toolId, null, clock.instant(), last.degrees(), result));
-        return past(toolId);
-    }
-
-    /** Takes back something that was told by mistake; what came with a survey stays. */
-    public HistoryView takeBack(UUID toolId, UUID outcomeId) {
-        OutcomeRow row = outcomes.findById(outcomeId)
-                .filter(o -> o.toolId.equals(toolId) && o.surveyId == null)
-                .orElseThrow(() -> Form.notFound("told outcome", outcomeId));
-        outcomes.delete(row);
-        outcomes.flush();
-        return past(toolId);
-    }
-
-    /** Reads a survey and works out what must go, without storing anything. */
-    @Transactional(readOnly = true)
-    public SurveyPreview preview(UUID toolId, SurveyForm in) {
-        CoreTool tool = tools.core(toolId);
-        SurveyFormReader read = new SurveyFormReader(in, tool.geometry());
-        TargetBevel target = target(tool);
-        Restoration restoration = read.survey == null
-                ? null
-                : read.form
-                        .checks()
-                        .attempt(() -> Restorer.restore(
-                                tool.geometry(), read.survey, target, occasion(tool, read.survey, Optional.empty())));
-        return new SurveyPreview(
-                Echo.of(read.form),
-                FaultView.of(read.form),
-                read.survey == null ? List.of() : SurveyViews.findings(read.survey.findings()),
-                read.survey == null ? 0 : read.survey.square().off().degrees(),
-                read.survey == null ? List.of() : changes(toolId, read.survey),
-                restoration == null ? null : result(tool, read.survey, target, restoration));
-    }
-
-    /** What became of the findings of the last look; those that were mended in between are gone by then. */
-    private List<LookChangeView> changes(UUID toolId, EdgeSurvey now) {
-        return newest(toolId)
-                .map(before -> {
-                    double shift = tools.wear(toolId).stream()
-                            .filter(w -> w.at().isAfter(before.row.takenAt))
-                            .mapToDouble(w -> w.usableBeforeMm() - w.usableAfterMm())
-                            .sum();
-                    return SurveyViews.changes(SurveyChange.between(before.survey.findings(), now.findings(), shift));
-                })
-                .orElse(List.of());
-    }
-
     /** What must go, for the screens. */
     @Transactional(readOnly = true)
     public ResultView result(CoreTool tool, EdgeSurvey survey, TargetBevel target, Restoration restoration) {
@@ -293,28 +144,11 @@ public class SurveyService implements HistorySource {
                 occasion(tool, survey, core(tool.id()).flatMap(CoreSurvey::back), asked(tool.id())));
     }
 
-    /** The blade cut through at one place, before and after what a survey asks. */
-    @Transactional(readOnly = true)
-    public StationSectionView section(UUID toolId, double atMm, SurveyForm in) {
-        CoreTool tool = tools.core(toolId);
-        Blade blade = tool.geometry();
-        SurveyFormReader read = new SurveyFormReader(in, blade);
-        read.form.checks().within("at", SurveyWords.A_PLACE.words(), atMm, 0, blade.edgeLengthMm(), " mm");
-        read.form.checks().orThrow();
-        TargetBevel target = target(tool);
-        StationSection at =
-                Restorer.section(blade, read.survey, target, occasion(tool, read.survey, Optional.empty()), atMm);
-        return new StationSectionView(
-                atMm,
-                Cut.area(at.removed()),
-                EdgeShape.shoulderThickness(at.after()),
-                SectionDrawing.of(blade, target, at));
-    }
-
     /** What must go by the newest survey and the bevels chosen; nothing where there is no survey. */
     @Transactional(readOnly = true)
     public Optional<Restoration> restoration(CoreTool tool) {
-        return core(tool.id()).map(s -> Restorer.restore(tool.geometry(), s.survey(), target(tool), occasion(tool, s)));
+        return core(tool.id())
+                .map(s -> Restorer.restore(tool.geometry(), s.survey(), bevels.target(tool), occasion(tool, s)));
     }
 
     /** Keeps a survey. One that was based on an older survey than the newest is refused. */
@@ -328,7 +162,7 @@ public class SurveyService implements HistorySource {
             throw new RefusedException(Refusal.of(MessageCode.CHANGED_MEANWHILE, "", in.basedOn()));
         }
         Restoration restoration = Restorer.restore(
-                tool.geometry(), read.survey, target(tool), occasion(tool, read.survey, Optional.empty()));
+                tool.geometry(), read.survey, bevels.target(tool), occasion(tool, read.survey, Optional.empty()));
         SurveyRow row = new SurveyRow(toolId, clock.instant(), in, read.survey);
         row.scope = restoration.scope();
         row.lostMm = restoration.lostMm();
@@ -336,20 +170,9 @@ public class SurveyService implements HistorySource {
         // Looked at once more before it was worked, what was asked for stays asked for.
         before.filter(b -> b.row.takenAt.isAfter(lastWorked(toolId))).ifPresent(b -> row.ask(b.row.asked()));
         SurveyRow saved = surveys.saveAndFlush(row);
-        forgetThisRound(toolId);
+        past.seen(tool, saved.id, lastWorked(toolId), read.fared);
         publisher.publishEvent(new ToolChanged(toolId));
-        read.fared.ifPresent(result -> outcomes.save(new OutcomeRow(
-                toolId, saved.id, clock.instant(), tool.geometry().lastBevel().degrees(), result)));
         return view(new Readable(saved, read.survey, in));
-    }
-
-    /** An edge that is surveyed again before it was worked has one past, not two. */
-    private void forgetThisRound(UUID toolId) {
-        Instant worked = lastWorked(toolId);
-        outcomes.deleteAll(outcomes.ofTool(toolId).stream()
-                .filter(o -> o.surveyId != null && o.at.isAfter(worked))
-                .toList());
-        outcomes.flush();
     }
 
     private Instant lastWorked(UUID toolId) {
@@ -390,7 +213,7 @@ public class SurveyService implements HistorySource {
             Restoration r = Restorer.restore(
                     tool.geometry(),
                     newest.get().survey,
-                    target(tool),
+                    bevels.target(tool),
                     occasion(
                             tool,
                             newest.get().survey,
