@@ -45,11 +45,13 @@ export function Counter(p: CounterProps) {
               aria-label={`Count one stroke on the ${SIDES[side]}, ${p.counted(side)} so far`}
               onClick={() => p.count(side, 1)}
               className={`flex flex-wrap items-center gap-x-4 text-left border-[3px] rounded px-3 py-1 active:bg-base-200 ${
-                s.stations.length > 0 ? 'min-h-[72px] sm:min-h-24' : 'min-h-24'
+                s.stations.length > 0 ? 'min-h-[72px]' : 'min-h-24'
               } ${s.sides.length > 1 && side === p.next ? 'border-primary' : 'border-base-content'}`}
             >
               <span
-                className="text-[3.4rem] max-sm:leading-[0.9] sm:text-[4.6rem] lying:text-[3.4rem] leading-none font-semibold"
+                className={`text-[3.4rem] max-sm:leading-[0.9] lying:text-[3.4rem] leading-none font-semibold ${
+                  s.stations.length > 0 ? '' : 'sm:text-[4.6rem]'
+                }`}
                 data-count={side}
               >
                 {p.counted(side)}

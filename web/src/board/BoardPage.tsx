@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'wouter'
-import { api, ask } from '../api/client'
+import { api, ask, type Schemas } from '../api/client'
 import { Act } from '../ui/Act'
 import { day, span } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { ToolLine } from './ToolLine'
 import { useTitle } from '../ui/useTitle'
 
-export function useBoard() {
+function useBoard() {
   return useQuery({
     queryKey: ['board'],
     queryFn: () => ask(api.GET('/api/v1/board')),
@@ -15,34 +15,63 @@ export function useBoard() {
   })
 }
 
-/** What is at the bench, what waits and for when, what soaks. */
+/** What to do now: at the bench, late, due, wanted by when; what soaks and dries. All else hangs on the rack. */
 export function BoardPage() {
   const board = useBoard()
   useTitle('Bench board')
   if (board.isPending) return <Coming />
   if (board.isError) return <Trouble error={board.error} again={() => void board.refetch()} />
-  const { tools, today, soaking, times } = board.data
-  const widest = Math.max(30, ...tools.map((t) => t.layout?.edgeMm ?? 0))
-  const groups = [
-    { name: 'At the bench', list: tools.filter((t) => t.atBench) },
-    { name: 'Waiting', list: tools.filter((t) => !t.atBench && !t.ready && t.standing !== 'REJECTED') },
-    { name: 'Ready', list: tools.filter((t) => t.ready && t.standing !== 'REJECTED') },
-    {
-      name: 'Rejected: not to be fitted',
-      list: tools.filter((t) => !t.atBench && t.standing === 'REJECTED'),
-    },
-  ]
+  const { today, groups, all } = board.data
+  if (all === 0) return <Nothing />
   return (
     <>
-      <h1 className="text-[1.5rem] font-semibold pt-5">Bench board, {day(today)}</h1>
-      {soaking.length > 0 && (
+      <h1 className="text-[1.3rem] font-semibold pt-2">What now, {day(today)}</h1>
+      <Waiting board={board.data} />
+      {groups.length === 0 && <p className="pt-4">Nothing waits: every tool in use is ready.</p>}
+      {groups.map((g) => (
+        <section key={g.urgency} aria-label={g.name} className="pt-2">
+          <h2 className={`rule-b pb-0.5 ${g.urgency === 'LATE' ? 'text-error font-semibold' : 'quiet'}`}>
+            {g.name}
+            {g.more > 0 && (
+              <>
+                {': '}
+                <Link href={`/rack?show=${g.urgency}`} className="underline underline-offset-4">
+                  {g.tools.length > 0 ? `${g.more} more` : `${g.more}`}
+                </Link>
+              </>
+            )}
+          </h2>
+          <ul>
+            {g.tools.map((t) => (
+              <ToolLine key={t.toolId} tool={t} today={today} />
+            ))}
+          </ul>
+        </section>
+      ))}
+      <p className="pt-3 flex flex-wrap gap-x-5 items-center">
+        <Link href="/rack" className="btn btn-outline min-h-12">
+          All {all} tools
+        </Link>
+        <Links words="Pinned" tools={board.data.pinned} />
+        <Links words="Last worked on" tools={board.data.recent} />
+      </p>
+      <Act href="/take-in">Take a tool in</Act>
+    </>
+  )
+}
+
+/** What the water, the oil and the glue are doing meanwhile. */
+function Waiting({ board }: { board: Schemas['BoardView'] }) {
+  return (
+    <>
+      {board.soaking.length > 0 && (
         <p className="pt-1">
-          In the water: {soaking.map((s) => `${s.name}, ${span(s.secondsLeft)} more`).join('; ')}
+          In the water: {board.soaking.map((s) => `${s.name}, ${span(s.secondsLeft)} more`).join('; ')}
         </p>
       )}
-      {times.length > 0 && (
+      {board.times.length > 0 && (
         <p className="pt-1">
-          {times
+          {board.times
             .map(
               (t) =>
                 `${t.label}: ${t.kind === 'DRY' ? 'dries' : t.kind === 'OIL' ? 'its oil cures' : 'soaks'} until ${clock(t.endsAt)}`,
@@ -50,34 +79,43 @@ export function BoardPage() {
             .join('; ')}
         </p>
       )}
-      {tools.length === 0 && (
-        <p className="mt-6 max-w-[36rem] text-[1.15rem]">
-          Tools stand here from the door until they are ready: what is at the bench, what waits, and for when.
-          Nothing is here yet: say in three touches what you sharpen, on what, and what holds it.
-        </p>
-      )}
-      {groups
-        .filter((g) => g.list.length > 0)
-        .map((g) => (
-          <section key={g.name} aria-label={g.name} className="pt-5">
-            <h2 className="text-[1.05rem] quiet rule-b pb-1">{g.name}</h2>
-            <ul>
-              {g.list.map((t) => (
-                <ToolLine key={t.toolId} tool={t} widest={widest} today={today} />
-              ))}
-            </ul>
-          </section>
-        ))}
-      {tools.length === 0 && (
-        <Link href="/take-in" className="btn btn-outline min-h-12 mt-5">
-          Take a tool in
-        </Link>
-      )}
-      {tools.length === 0 ? (
-        <Act href="/first">Begin: the first evening</Act>
-      ) : (
-        <Act href="/take-in">Take a tool in</Act>
-      )}
+    </>
+  )
+}
+
+function Links({ words, tools }: { words: string; tools: Schemas['ToolLink'][] }) {
+  if (tools.length === 0) return null
+  return (
+    <span className="quiet">
+      {words}:{' '}
+      {tools.map((t, i) => (
+        <span key={t.toolId}>
+          {i > 0 && ', '}
+          <Link
+            href={`/tools/${t.toolId}`}
+            className="underline underline-offset-4 min-h-11 inline-flex items-center text-base-content"
+          >
+            {t.name}
+          </Link>
+        </span>
+      ))}
+    </span>
+  )
+}
+
+/** An empty shop is told what will stand here, and how to begin. */
+function Nothing() {
+  return (
+    <>
+      <h1 className="text-[1.5rem] font-semibold pt-5">Bench board</h1>
+      <p className="mt-6 max-w-[36rem] text-[1.15rem]">
+        Tools stand here from the door until they are ready: what is at the bench, what waits, and for when.
+        Nothing is here yet: say in three touches what you sharpen, on what, and what holds it.
+      </p>
+      <Link href="/take-in" className="btn btn-outline min-h-12 mt-5">
+        Take a tool in
+      </Link>
+      <Act href="/first">Begin: the first evening</Act>
     </>
   )
 }

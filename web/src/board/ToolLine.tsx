@@ -1,46 +1,32 @@
 import { Link } from 'wouter'
 import type { Schemas } from '../api/client'
+import { ToolOutline } from '../drawings/ToolOutline'
 import { day } from '../ui/format'
 
 type Line = Schemas['BoardLine']
 
-/** A tool as one line of the board: its edge at true proportion to the others, whose it is, what comes next. */
-export function ToolLine({ tool, widest, today }: { tool: Line; widest: number; today: string }) {
-  const late = tool.wantedBy !== null && tool.wantedBy < today
+/** A tool as one line: its own outline with its damage, whose it is, what comes next. */
+export function ToolLine({ tool, today }: { tool: Line; today: string }) {
   return (
-    <li className="rule-b py-3 grid grid-cols-[minmax(0,1fr)_auto] md:grid-cols-[11rem_minmax(0,1fr)_auto] gap-x-5 gap-y-1 items-center">
-      {tool.layout ? <Edge layout={tool.layout} widest={widest} /> : <span />}
+    <li className="rule-b py-1.5 grid grid-cols-[minmax(0,1fr)_auto] sm:grid-cols-[8.5rem_minmax(0,1fr)_auto] gap-x-4 items-center">
+      <ToolOutline line={tool} className="hidden sm:block w-full" />
       <div className="min-w-0">
         <Link
           href={`/tools/${tool.toolId}`}
-          className="text-[1.15rem] font-semibold underline-offset-4 hover:underline inline-flex items-center min-h-11"
+          className="text-[1.08rem] leading-tight font-semibold underline-offset-4 hover:underline block pt-1"
         >
           {tool.name}
         </Link>
-        <p className="quiet">
+        <p className="quiet text-[0.92rem] leading-snug">
           {tool.crew}
-          {tool.wantedBy && (
-            <>
-              {', wanted '}
-              <span className={late ? 'text-error font-semibold' : ''}>
-                {tool.wantedBy === today ? 'today' : day(tool.wantedBy)}
-                {late ? ', late' : ''}
-              </span>
-            </>
-          )}
+          <Days tool={tool} today={today} />
           {' · '}
-          {tool.standingWords}
-          {tool.nextCheck && (
-            <span className={tool.due ? 'text-warning font-semibold' : ''}>
-              {tool.due ? ', due since ' : ', looked at again '}
-              {day(tool.nextCheck)}
-            </span>
-          )}
+          {tool.urgency === 'RETIRED' ? 'out of use' : tool.standingWords}
         </p>
       </div>
       <Link
         href={tool.next.path}
-        className={`btn min-h-14 px-5 text-[1.02rem] ${tool.atBench ? 'btn-primary' : 'btn-outline'}`}
+        className={`btn min-h-12 px-4 text-[0.98rem] ${tool.atBench ? 'btn-primary' : 'btn-outline'}`}
       >
         {tool.next.words}
       </Link>
@@ -48,27 +34,27 @@ export function ToolLine({ tool, widest, today }: { tool: Line; widest: number; 
   )
 }
 
-/** One edge at true proportion to the others of the list, with its profile. */
-function Edge({ layout, widest }: { layout: Schemas['LayoutView']; widest: number }) {
-  const scale = 160 / widest
-  const w = Math.max(12, layout.edgeMm * scale)
-  const k = w / layout.edgeMm
-  const most = Math.max(...layout.rise.map((r) => r.riseMm), 0.001)
-  const lift = Math.min(k, 14 / most)
-  const edge = layout.rise.map((r) => `${2 + r.alongMm * k},${28 - r.riseMm * lift}`).reverse()
-  const body = edge.length > 1 ? `2,6 ${2 + w},6 ${edge.join(' ')}` : `2,6 ${2 + w},6 ${2 + w},28 2,28`
-  const words =
-    layout.edges > 1
-      ? `${layout.edges} edges of ${Math.round(layout.edgeMm)} mm`
-      : `edge of ${Math.round(layout.edgeMm)} mm`
+/** The days that were promised or set for it. */
+function Days({ tool, today }: { tool: Line; today: string }) {
+  const late = tool.urgency === 'LATE'
   return (
-    <svg viewBox="0 0 170 34" className="hidden md:block w-full" role="img" aria-label={words}>
-      <polygon points={body} className="steel" strokeWidth="1.2" />
-      {layout.edges > 1 && (
-        <text x={w + 8} y={22} fontSize="14">
-          ×{layout.edges}
-        </text>
+    <>
+      {tool.wantedBy && (
+        <>
+          {', wanted '}
+          <span className={late ? 'text-error font-semibold' : ''}>
+            {tool.wantedBy === today ? 'today' : day(tool.wantedBy)}
+            {late ? ', late' : ''}
+          </span>
+        </>
       )}
-    </svg>
+      {tool.nextCheck && (
+        <span className={tool.due ? 'text-warning font-semibold' : ''}>
+          {tool.nextCheck === today
+            ? ', due today'
+            : `${tool.due ? ', due since ' : ', looked at again '}${day(tool.nextCheck)}`}
+        </span>
+      )}
+    </>
   )
 }

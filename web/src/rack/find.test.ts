@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dueDay, found, grouped, type Line } from './find'
+import { dueDay, firstOf, found, grouped, inState, type Line } from './find'
 
 const line = (name: string, more: Partial<Line>): Line =>
   ({
@@ -7,6 +7,10 @@ const line = (name: string, more: Partial<Line>): Line =>
     crew: 'mine',
     kind: 'bench chisel',
     standingWords: 'ready',
+    steel: 'plain carbon',
+    urgency: 'READY',
+    pinned: false,
+    touchedAt: null,
     wantedBy: null,
     nextCheck: null,
     ...more,
@@ -46,5 +50,25 @@ describe('finding a tool on the rack', () => {
       '24 mm chisel',
       'cook’s knife',
     ])
+  })
+
+  it('finds by the steel, and by the state that is asked for', () => {
+    const old = line('worn gouge', { urgency: 'RETIRED', steel: 'high-speed' })
+    expect(found([...tools, old], 'high-speed').map((t) => t.name)).toEqual(['worn gouge'])
+    expect(inState([...tools, old], '')).toHaveLength(3)
+    expect(inState([...tools, old], 'RETIRED').map((t) => t.name)).toEqual(['worn gouge'])
+  })
+
+  it('hangs what is pinned in front, and what was worked on last first', () => {
+    const pinned = line('paring slick', { pinned: true })
+    const worked = line('jack iron', { touchedAt: '2026-05-20T10:00:00Z' })
+    expect(grouped([...tools, pinned], 'owner').map((g) => g.name)).toEqual(['Pinned', 'mine', 'tenants'])
+    expect(grouped([...tools, worked], 'recent')[0]!.list[0]!.name).toBe('jack iron')
+  })
+
+  it('draws so many lines at first, over the borders of its groups', () => {
+    const groups = grouped(tools, 'owner')
+    expect(firstOf(groups, 3).map((g) => g.list.length)).toEqual([2, 1])
+    expect(firstOf(groups, 2).map((g) => g.name)).toEqual(['mine'])
   })
 })

@@ -8,6 +8,7 @@ import { num, upper } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { Another } from './Another'
+import { PutRight } from './PutRight'
 import { SetupCard } from './SetupCard'
 import { Sheet, ToolHead, useStages, useTool } from './ToolHead'
 
@@ -101,6 +102,7 @@ export function ToolHub({ toolId }: { toolId: string }) {
             )}
             <Another tool={t} />
             <Known tool={t} />
+            <PutRight tool={t} />
           </>
         }
       />

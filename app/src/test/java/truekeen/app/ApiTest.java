@@ -79,6 +79,10 @@ public abstract class ApiTest {
         return send(request(path).PUT(HttpRequest.BodyPublishers.ofString(text(body))));
     }
 
+    protected Answer delete(String path) {
+        return send(request(path).DELETE());
+    }
+
     protected HttpRequest.Builder request(String path) {
         return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
                 .header("Content-Type", "application/json");
@@ -323,6 +327,17 @@ public abstract class ApiTest {
         Answer plan = post("/api/v1/tools/" + tool + "/plans", Map.of("grindOn", ""));
         assertThat(plan.status()).as(plan.raw().body()).isEqualTo(200);
         return plan.body().path("id").asText();
+    }
+
+    /** Tests a chisel of 24 mm by five readings of so many grams each. */
+    protected void test(String session, String grams) {
+        ObjectNode form = object("device", TABLET, "person", "", "reference", "118");
+        ArrayNode readings = form.putArray("readings");
+        for (int i = 0; i < 5; i++) {
+            readings.add(object("xMm", 2.4 + 4.8 * i, "grams", grams));
+        }
+        form.putArray("seen");
+        post("/api/v1/sessions/" + session + "/tests", form);
     }
 
     protected JsonNode start(String tool, String plan) {

@@ -21,16 +21,19 @@ import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.StartForm;
 import truekeen.app.bench.BenchRecords.TimerForm;
 import truekeen.app.platform.SectionView;
+import truekeen.app.tool.ToolService;
 
 @RestController
 @RequestMapping("/api/v1")
 class BenchController {
     private final BenchService bench;
     private final TimerService timers;
+    private final ToolService tools;
 
-    BenchController(BenchService bench, TimerService timers) {
+    BenchController(BenchService bench, TimerService timers, ToolService tools) {
         this.bench = bench;
         this.timers = timers;
+        this.tools = tools;
     }
 
     @PostMapping("/tools/{id}/sessions")
@@ -40,6 +43,7 @@ class BenchController {
 
     @GetMapping("/tools/{id}/session")
     OpenSession open(@PathVariable UUID id) {
+        tools.name(id);
         return new OpenSession(
                 bench.open(id).map(BenchService.RunningSession::id).orElse(null));
     }

@@ -1,5 +1,6 @@
 package truekeen.app.board;
 
+import java.time.Instant;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -10,6 +11,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import truekeen.app.history.ToolChanged;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.survey.SurveyService;
+import truekeen.app.tool.ToolKeeping;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.RackedTool;
 import truekeen.core.message.RefusedException;
@@ -22,6 +26,9 @@ class BoardProjection implements SmartInitializingSingleton {
     private final StandingRow.Rows rows;
     private final Standings standings;
     private final ToolService tools;
+    private final ToolKeeping keeping;
+    private final SurveyService surveys;
+    private final BenchClock clock;
     private final TransactionTemplate transaction;
     private final boolean rebuild;
 
@@ -29,11 +36,17 @@ class BoardProjection implements SmartInitializingSingleton {
             StandingRow.Rows rows,
             Standings standings,
             ToolService tools,
+            ToolKeeping keeping,
+            SurveyService surveys,
+            BenchClock clock,
             TransactionTemplate transaction,
             @Value("${truekeen.rebuild-board:false}") boolean rebuild) {
         this.rows = rows;
         this.standings = standings;
         this.tools = tools;
+        this.keeping = keeping;
+        this.surveys = surveys;
+        this.clock = clock;
         this.transaction = transaction;
         this.rebuild = rebuild;
     }
@@ -42,7 +55,7 @@ class BoardProjection implements SmartInitializingSingleton {
     @EventListener
     @Transactional
     public void changed(ToolChanged change) {
-        write(change.toolId());
+        write(change.toolId(), clock.instant());
     }
 
     /** Fills in what is missing, as on a shop that comes from an older version; everything, where that is asked for. */
@@ -53,14 +66,18 @@ class BoardProjection implements SmartInitializingSingleton {
         }
         var missing = rows.missing();
         for (UUID tool : missing) {
-            transaction.executeWithoutResult(t -> write(tool));
+            transaction.executeWithoutResult(t -> write(tool, null));
         }
         if (!missing.isEmpty()) {
             LOG.info("The board was worked out for {} tools", missing.size());
         }
     }
 
-    private void write(UUID id) {
+    private void write(UUID id, Instant touched) {
+        if (!keeping.there(id)) {
+            rows.deleteById(id);
+            return;
+        }
         RackedTool tool = tools.racked(id);
         StandingRow row = rows.findById(id).orElseGet(() -> new StandingRow(id));
         row.name = tool.name();
@@ -69,11 +86,16 @@ class BoardProjection implements SmartInitializingSingleton {
         row.wantedBy = tool.wantedBy().orElse(null);
         row.layout = tool.layout().map(StoredLayout.FORMAT::write).orElse(null);
         row.powered = tool.powered();
+        row.family = tool.family();
+        row.steel = tool.steel();
+        row.retired = tool.retired();
+        row.pinned = tool.pinned();
         if (tool.layout().isPresent()) {
             fill(row, id);
         } else {
             unreadable(row);
         }
+        row.touchedAt = touched == null ? row.touchedAt : touched;
         rows.save(row);
     }
 
@@ -85,6 +107,7 @@ class BoardProjection implements SmartInitializingSingleton {
             row.sessionId = s.openSession().orElse(null);
             row.ready = s.rested();
             row.nextCheck = s.rested() ? s.nextCheck().orElse(null) : null;
+            row.marks = s.surveyed() ? StoredMarks.FORMAT.write(surveys.found(id)) : null;
         } catch (RefusedException olderRecord) {
             unreadable(row);
         }
@@ -96,5 +119,6 @@ class BoardProjection implements SmartInitializingSingleton {
         row.sessionId = null;
         row.ready = false;
         row.nextCheck = null;
+        row.marks = null;
     }
 }

@@ -1,20 +1,27 @@
 package truekeen.app.board;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.bench.TimerService;
 import truekeen.app.board.BoardRecords.BoardLine;
 import truekeen.app.board.BoardRecords.BoardView;
+import truekeen.app.board.BoardRecords.MarkView;
 import truekeen.app.board.BoardRecords.NextView;
+import truekeen.app.board.BoardRecords.RackView;
 import truekeen.app.board.BoardRecords.SoakView;
 import truekeen.app.board.BoardRecords.StageView;
+import truekeen.app.board.BoardRecords.ToolLink;
 import truekeen.app.board.BoardRecords.ToolStages;
+import truekeen.app.board.BoardRecords.UrgencyView;
 import truekeen.app.kit.KitService;
 import truekeen.app.machine.HoursService;
 import truekeen.app.platform.BenchClock;
@@ -24,13 +31,27 @@ import truekeen.app.survey.SurveyViews;
 import truekeen.app.tool.ToolRecords.LayoutView;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.RackedTool;
+import truekeen.core.condition.Finding;
 import truekeen.core.tool.EdgeLayout;
 
 /** Shows where each tool stands in the order of the work, and what comes next. */
 @Service
 @Transactional(readOnly = true)
 public class BoardService {
+    /** Lines of the board that one screen of a tablet holds. */
+    private static final int ONE_SCREEN = 6;
+
+    /** Tools that are offered as those worked on last. */
+    private static final int RECENT = 3;
+
+    /** By the day it is wanted or due, and then by name. */
+    private static final Comparator<BoardLine> SOONEST = Comparator.comparing(
+                    (BoardLine line) -> line.ready() ? line.nextCheck() : line.wantedBy(),
+                    Comparator.nullsLast(Comparator.naturalOrder()))
+            .thenComparing(BoardLine::name);
+
     private final StandingRow.Rows rows;
+    private final RackService rack;
     private final Standings standings;
     private final ToolService tools;
     private final SurveyService surveys;
@@ -41,6 +62,7 @@ public class BoardService {
 
     BoardService(
             StandingRow.Rows rows,
+            RackService rack,
             Standings standings,
             ToolService tools,
             SurveyService surveys,
@@ -49,6 +71,7 @@ public class BoardService {
             KitService kit,
             BenchClock clock) {
         this.rows = rows;
+        this.rack = rack;
         this.standings = standings;
         this.tools = tools;
         this.surveys = surveys;
@@ -58,24 +81,62 @@ public class BoardService {
         this.clock = clock;
     }
 
-    /** Everything that waits, is worked on, or soaks. */
+    /** What is to be done now: as many tools as one screen holds, the most urgent first, and what soaks and dries. */
     public BoardView board() {
+        List<BoardLine> all = lines().stream()
+                .filter(line -> line.urgency() != Urgency.RETIRED)
+                .toList();
+        return new BoardView(
+                clock.today(),
+                pressing(all),
+                all.size(),
+                links(all.stream().filter(BoardLine::pinned)),
+                links(all.stream()
+                        .filter(line -> line.touchedAt() != null)
+                        .sorted(Comparator.comparing(BoardLine::touchedAt).reversed())
+                        .limit(RECENT)),
+                kit.soaking().stream()
+                        .map(s -> new SoakView(s.name(), s.secondsLeft()))
+                        .toList(),
+                timers.running());
+    }
+
+    private static List<ToolLink> links(Stream<BoardLine> lines) {
+        return lines.map(line -> new ToolLink(line.toolId(), line.name())).toList();
+    }
+
+    private static List<UrgencyView> pressing(List<BoardLine> all) {
+        List<UrgencyView> groups = new ArrayList<>();
+        int room = ONE_SCREEN;
+        for (Urgency urgency : Urgency.values()) {
+            List<BoardLine> these = all.stream()
+                    .filter(line -> line.urgency() == urgency)
+                    .sorted(SOONEST)
+                    .toList();
+            if (urgency.presses() && !these.isEmpty()) {
+                List<BoardLine> shown = these.subList(0, Math.min(room, these.size()));
+                room -= shown.size();
+                groups.add(new UrgencyView(urgency, urgency.words(), shown, these.size() - shown.size()));
+            }
+        }
+        return groups;
+    }
+
+    /** Every tool: in use, retired, deleted. */
+    public RackView rack() {
+        return new RackView(clock.today(), lines(), rack.deleted());
+    }
+
+    private List<BoardLine> lines() {
         List<StandingRow> all = rows.inOrder();
         Map<UUID, LocalDate> byHours = hours.due(all.stream()
                 .filter(r -> r.powered && r.ready)
                 .map(r -> r.toolId)
                 .collect(Collectors.toSet()));
-        return new BoardView(
-                clock.today(),
-                all.stream()
-                        .map(r -> line(
-                                r,
-                                Optional.ofNullable(byHours.get(r.toolId)).or(() -> Optional.ofNullable(r.nextCheck))))
-                        .toList(),
-                kit.soaking().stream()
-                        .map(s -> new SoakView(s.name(), s.secondsLeft()))
-                        .toList(),
-                timers.running());
+        return all.stream()
+                .map(r ->
+                        line(r, Optional.ofNullable(byHours.get(r.toolId)).or(() -> Optional.ofNullable(r.nextCheck))))
+                .toList();
     }
 
     private BoardLine line(StandingRow r, Optional<LocalDate> nextCheck) {
@@ -92,7 +153,21 @@ public class BoardService {
                 r.sessionId != null,
                 r.ready,
                 nextCheck.orElse(null),
-                nextCheck.filter(day -> !later(day)).isPresent());
+                nextCheck.filter(day -> !later(day)).isPresent(),
+                r.family,
+                r.steel,
+                r.marks == null
+                        ? List.of()
+                        : StoredMarks.FORMAT.read(r.marks).orElse(List.of()).stream()
+                                .map(BoardService::mark)
+                                .toList(),
+                Urgency.of(r, Optional.ofNullable(r.wantedBy), nextCheck, clock.today()),
+                r.pinned,
+                r.touchedAt);
+    }
+
+    private static MarkView mark(Finding f) {
+        return new MarkView(f.kind(), f.kind().words(), f.fromMm(), f.toMm(), f.depthMm());
     }
 
     /** Where one tool stands. */

@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -12,6 +13,7 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
+import truekeen.core.tool.GeometryKind;
 
 /** A tool on the board. */
 @Entity
@@ -43,6 +45,21 @@ class StandingRow {
     boolean ready;
     LocalDate nextCheck;
 
+    @Enumerated(EnumType.STRING)
+    GeometryKind family;
+
+    String steel;
+
+    /** JSON of {@link StoredMarks#FORMAT}: what the survey of this round found; null where there is none. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    String marks;
+
+    boolean retired;
+    boolean pinned;
+
+    /** When something was last done with it; null where that is not known. */
+    Instant touchedAt;
+
     protected StandingRow() {}
 
     StandingRow(UUID toolId) {
@@ -55,7 +72,7 @@ class StandingRow {
 
         /** Tools that have no row yet. */
         @Query(
-                value = "select t.id from tool t where not exists"
+                value = "select t.id from tool t where t.deleted_at is null and not exists"
                         + " (select 1 from tool_standing s where s.tool_id = t.id)",
                 nativeQuery = true)
         List<UUID> missing();

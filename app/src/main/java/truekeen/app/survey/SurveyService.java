@@ -226,6 +226,12 @@ public class SurveyService implements HistorySource {
         }
     }
 
+    /** What the newest survey of a tool found along the edge. */
+    @Transactional(readOnly = true)
+    public List<Finding> found(UUID toolId) {
+        return newest(toolId).map(s -> s.survey.findings()).orElse(List.of());
+    }
+
     /** What a survey found along the edge; nothing where it cannot be read any more. */
     @Transactional(readOnly = true)
     public List<Finding> findings(UUID surveyId) {

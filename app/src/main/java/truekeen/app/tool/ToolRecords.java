@@ -147,6 +147,8 @@ public final class ToolRecords {
      *
      * @param brings what it brought with it
      * @param known the same in words, as far as it is known
+     * @param retired whether it was taken out of use
+     * @param pinned whether it hangs at the top of the rack
      */
     public record ToolView(
             UUID id,
@@ -180,6 +182,8 @@ public final class ToolRecords {
             SectionView section,
             BringsForm brings,
             List<String> known,
+            boolean retired,
+            boolean pinned,
             long version) {}
 
     /** A tool in a list. */

@@ -64,6 +64,15 @@ class ToolRow {
 
     Instant takenInAt;
 
+    /** When it was taken out of use; null while it is in use. */
+    Instant retiredAt;
+
+    /** When it was deleted; null while it is there. It is gone for good some time later. */
+    Instant deletedAt;
+
+    /** Whether it hangs at the top of the rack. */
+    boolean pinned;
+
     @Version
     Long version;
 

@@ -144,6 +144,8 @@ public class ToolService {
      * @param wantedBy day it is wanted back, if one was promised
      * @param note what was said at the door
      * @param layout how its edges lie; empty where its record cannot be read any more
+     * @param retired whether it was taken out of use
+     * @param pinned whether it hangs at the top of the rack
      */
     public record RackedTool(
             UUID id,
@@ -154,13 +156,22 @@ public class ToolService {
             Instant takenInAt,
             String note,
             Optional<EdgeLayout> layout,
-            boolean powered) {}
+            GeometryKind family,
+            String steel,
+            boolean retired,
+            boolean pinned) {
+        /** Whether it belongs to a machine that must be made safe first. */
+        public boolean powered() {
+            return family.powered();
+        }
+    }
 
-    /** All tools, those wanted soonest first. */
+    /** All tools in use, those wanted soonest first. */
     @Transactional(readOnly = true)
     public List<RackedTool> all() {
         Map<UUID, String> crews = shop.crews().stream().collect(Collectors.toMap(c -> c.id(), c -> c.name()));
         return tools.findAllByOrderByWantedByAscNameAsc().stream()
+                .filter(t -> t.deletedAt == null && t.retiredAt == null)
                 .map(t -> racked(t, crews.get(t.crewId)))
                 .toList();
     }
@@ -188,7 +199,10 @@ public class ToolService {
                 t.takenInAt,
                 t.note,
                 t.bladeIfReadable().map(Blade::layout),
-                t.geometry.powered());
+                t.geometry,
+                t.steel,
+                t.retiredAt != null,
+                t.pinned);
     }
 
     /** The families of several tools. */
@@ -300,7 +314,7 @@ public class ToolService {
     }
 
     private ToolRow row(UUID id) {
-        return tools.findById(id).orElseThrow(() -> Form.notFound("tool", id));
+        return tools.findById(id).filter(t -> t.deletedAt == null).orElseThrow(() -> Form.notFound("tool", id));
     }
 
     private void fill(ToolRow row, ToolForm in) {

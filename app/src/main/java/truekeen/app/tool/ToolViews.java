@@ -119,6 +119,8 @@ final class ToolViews {
                 SectionDrawing.of(blade),
                 brings(t.brought),
                 known(t.brought.toCore()),
+                t.retiredAt != null,
+                t.pinned,
                 t.version);
     }
 

@@ -32,7 +32,7 @@ class StatementsTest extends ApiTest {
         for (int i = 10; i < 200; i++) {
             takeIn(chisel());
         }
-        assertThat(get("/api/v1/board").body().path("tools").size()).isGreaterThanOrEqualTo(200);
+        assertThat(get("/api/v1/rack").body().path("tools").size()).isGreaterThanOrEqualTo(200);
         assertThat(asked(tool)).isEqualTo(atTen);
         assertThat(atTen.values()).allSatisfy(n -> assertThat(n).isBetween(1, 30));
     }
@@ -40,7 +40,7 @@ class StatementsTest extends ApiTest {
     private Map<String, Integer> asked(String tool) {
         Map<String, Integer> all = new LinkedHashMap<>();
         for (String path : new String[] {
-            "/board", "/tools/" + tool, "/tools/" + tool + "/stages", "/tools/" + tool + "/log", "/kit"
+            "/board", "/rack", "/tools/" + tool, "/tools/" + tool + "/stages", "/tools/" + tool + "/log", "/kit"
         }) {
             assertThat(get("/api/v1" + path).status()).isEqualTo(200);
             ASKED.set(0);

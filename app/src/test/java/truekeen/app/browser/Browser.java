@@ -5,6 +5,8 @@ import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -179,6 +181,12 @@ public final class Browser implements AutoCloseable {
         field.sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE);
         field.sendKeys(typed);
         return this;
+    }
+
+    /** Looks a tool up on the rack. */
+    public Browser onRack(String name) {
+        return open("/rack?find=" + URLEncoder.encode(name, StandardCharsets.UTF_8))
+                .see(name);
     }
 
     /** Takes a tool in at the door, up to its dimensions. */

@@ -146,7 +146,7 @@ class ChiselPathIT {
         browser.see("Surveyed: Repair").see("“bench, 31”").see("Slipped off a bronze rove.");
         assertThat(browser.driver().findElements(By.linkText("Write it out as JSON")))
                 .hasSize(1);
-        browser.open("/").see("20 mm firmer");
+        browser.onRack("20 mm firmer");
         assertThat(browser.text()).containsPattern("20 mm firmer\\s+boat shed · ready");
     }
 }

@@ -98,7 +98,7 @@ class GoodPlansIT {
             assertThat(browser.accessibilityFaults()).isEmpty();
             browser.press("bevel-edged 8: survey its edge").atPath(".*/survey$").see("This edge wants");
             browser.stage("Take in").see("20 mm");
-            browser.open("/rack").see("bevel-edged 2").see("bevel-edged 8");
+            browser.onRack("bevel-edged").see("bevel-edged 2").see("bevel-edged 8");
         }
     }
 

@@ -32,7 +32,7 @@ class HoldingIT {
     }
 
     private static Browser tool(Browser browser, String name) {
-        return browser.open("/rack").see(name).press(name).see("Set-up card");
+        return browser.onRack(name).press(name).see("Set-up card");
     }
 
     @Test

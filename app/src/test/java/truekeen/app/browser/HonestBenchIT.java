@@ -119,7 +119,7 @@ class HonestBenchIT {
     @Test
     void aBurntEdgeIsGroundPastBeforeTheStonesComeNear() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            browser.open("/rack").press("drawknife").see("Set-up card").stage("Plan");
+            browser.onRack("drawknife").press("drawknife").see("Set-up card").stage("Plan");
             browser.see("Step sheet").press("Take this plan to the bench").press("Start at the bench");
             browser.atPath(".*/bench/[0-9a-f-]{36}$");
             Bench bench = new Bench(browser);
@@ -262,7 +262,10 @@ class HonestBenchIT {
     @Test
     void aSessionThatAnotherTabletHoldsIsTakenOverFromItsTest() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            browser.open("/rack").press("16 mm bench chisel").see("Set-up card").stage("Test");
+            browser.onRack("16 mm bench chisel")
+                    .press("16 mm bench chisel")
+                    .see("Set-up card")
+                    .stage("Test");
             browser.see("Not keen yet").press("Go back to the stones").see("on another device");
             browser.press("Take it over here").seeNoMore("on another device");
             browser.press("Go back to the stones")

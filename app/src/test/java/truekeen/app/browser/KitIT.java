@@ -24,7 +24,10 @@ class KitIT {
     @Test
     void aStoneIsAddedAndThePlanChanges() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            browser.open("/rack").press("18 mm skew chisel").see("Set-up card").press("Plan the work");
+            browser.onRack("18 mm skew chisel")
+                    .press("18 mm skew chisel")
+                    .see("Set-up card")
+                    .press("Plan the work");
             browser.see("Step sheet");
             String before = browser.text();
             assertThat(before).doesNotContain("amber stone");

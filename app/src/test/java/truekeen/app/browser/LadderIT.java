@@ -33,7 +33,10 @@ class LadderIT {
     void aRungIsPulledOffThePathAndBackAndTheCostFollows() {
         try (Service service = Service.demo();
                 Browser browser = new Browser(service.url(), 1280, 800)) {
-            browser.open("/rack").press("24 mm bench chisel").see("Set-up card").stage("Plan");
+            browser.onRack("24 mm bench chisel")
+                    .press("24 mm bench chisel")
+                    .see("Set-up card")
+                    .stage("Plan");
             browser.see("What it is to be best at").see("Least time");
 
             pull(browser, "Leave the grey splasher on the shelf", 60);

@@ -20,7 +20,7 @@ public final class Latency {
 
     public static void main(String[] arguments) throws IOException, InterruptedException {
         String base = arguments[0];
-        String board = send(base, "GET", "/api/v1/board", "");
+        String board = send(base, "GET", "/api/v1/rack", "");
         String chisel = id(board, "24 mm bench chisel");
         String slick = id(board, "38 mm paring slick");
         String knife = id(board, "thin slicing knife");

@@ -43,7 +43,10 @@ class RepairIT {
     void aCleaverWithThreeChipsFromPhotographToPlan() throws IOException {
         Path before = photograph("before.png", 0);
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            browser.open("/").press("meat cleaver").see("Set-up card").press("Profile of its edge");
+            browser.onRack("meat cleaver")
+                    .press("meat cleaver")
+                    .see("Set-up card")
+                    .press("Profile of its edge");
             browser.see("hold the camera square above it");
             Files.write(folder.resolve("note.png"), "not a picture".getBytes());
             browser.driver()
@@ -167,7 +170,7 @@ class RepairIT {
     void aTraceByKeyboardOutlivesAReload() throws IOException {
         Path photo = photograph("keys.png", 0);
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            browser.open("/").press("boning knife").press("Profile of its edge");
+            browser.onRack("boning knife").press("boning knife").press("Profile of its edge");
             browser.until("the place for a photograph", d -> d.findElement(By.cssSelector("input[type=file]")))
                     .sendKeys(photo.toString());
             browser.see("Tap the first mark");

@@ -38,7 +38,7 @@ class ScreensIT {
     }
 
     private static String tool(Browser browser, String name) {
-        browser.open("/rack").see(name);
+        browser.onRack(name);
         return (String) browser.script(
                 "return [...document.querySelectorAll('a')].find(a => a.textContent === arguments[0])"
                         + ".getAttribute('href')",
@@ -64,7 +64,7 @@ class ScreensIT {
             String session = (String)
                     browser.script("return document.querySelector(\"a[href^='/bench/']\").getAttribute('href')");
             List<String[]> views = List.of(
-                    new String[] {"/", "Bench board"},
+                    new String[] {"/", "What now"},
                     new String[] {"/rack", "The rack"},
                     new String[] {"/kit", "What holds the angle"},
                     new String[] {"/reference", "Rules of the shelf"},

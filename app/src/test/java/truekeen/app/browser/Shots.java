@@ -68,6 +68,7 @@ public final class Shots {
         theme(browser, shot.theme);
         String path = shot.path;
         if (!shot.tool.isEmpty()) {
+            browser.onRack(shot.tool);
             Object id = browser.until(
                     "looking for the " + shot.tool,
                     d -> browser.script(

@@ -47,7 +47,7 @@ class DemoTest extends ApiTest {
     }
 
     private JsonNode tool(String name) {
-        for (JsonNode t : get("/api/v1/board").body().path("tools")) {
+        for (JsonNode t : get("/api/v1/rack").body().path("tools")) {
             if (t.path("name").asText().equals(name)) {
                 return t;
             }
@@ -89,7 +89,7 @@ class DemoTest extends ApiTest {
     @Test
     void everyFamilyOfGeometryStandsOnTheRack() {
         Set<String> families = new HashSet<>();
-        for (JsonNode t : get("/api/v1/board").body().path("tools")) {
+        for (JsonNode t : get("/api/v1/rack").body().path("tools")) {
             families.add(get("/api/v1/tools/" + t.path("toolId").asText())
                     .body()
                     .path("geometry")

@@ -26,7 +26,8 @@ class MigrationTest {
             Map.entry("V8", 1489154389),
             Map.entry("V9", 2003630430),
             Map.entry("V10", 517039590),
-            Map.entry("V11", -1870023085));
+            Map.entry("V11", -1870023085),
+            Map.entry("V12", 606055097));
 
     @Test
     void noLandedMigrationWasEdited() throws IOException {

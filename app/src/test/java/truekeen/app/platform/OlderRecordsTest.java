@@ -106,7 +106,7 @@ class OlderRecordsTest extends ApiTest {
                     "case when jsonb_typeof(%1$s) = 'object' then %1$s || '{\"unheard of\": {\"a\": [1]}}' else %1$s end"
                             .formatted(c.name));
             assertThat(get("/api/v1/board").status()).as("board with " + c).isEqualTo(200);
-            assertThat(get("/api/v1/board").body().toString()).as(c.toString()).doesNotContain("UNREADABLE");
+            assertThat(get("/api/v1/rack").body().toString()).as(c.toString()).doesNotContain("UNREADABLE");
             assertThat(get("/api/v1/kit").status()).as("kit with " + c).isEqualTo(200);
             assertThat(get("/api/v1/sessions").status()).as("bench with " + c).isEqualTo(200);
             List<Integer> after = new ArrayList<>();

@@ -1,0 +1,114 @@
+package truekeen.app.tool;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.history.ToolChanged;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Form;
+
+/** Takes tools out of use and back, pins them, deletes them and brings them back from that. */
+@Service
+@Transactional
+public class ToolKeeping {
+    /** How long a deleted tool can be brought back. */
+    public static final Duration KEPT = Duration.ofDays(30);
+
+    private final Kept tools;
+    private final ApplicationEventPublisher publisher;
+    private final BenchClock clock;
+
+    ToolKeeping(Kept tools, ApplicationEventPublisher publisher, BenchClock clock) {
+        this.tools = tools;
+        this.publisher = publisher;
+        this.clock = clock;
+    }
+
+    /**
+     * A tool that was deleted and can still be brought back.
+     *
+     * @param until when it is gone for good
+     */
+    public record DeletedTool(UUID id, String name, Instant deletedAt, Instant until) {}
+
+    /** Whether there is such a tool, and it was not deleted. */
+    @Transactional(readOnly = true)
+    public boolean there(UUID id) {
+        return tools.findById(id).filter(t -> t.deletedAt == null).isPresent();
+    }
+
+    /** Takes a tool out of use, or back into it. */
+    public void retire(UUID id, boolean retired) {
+        ToolRow row = row(id);
+        row.retiredAt = retired ? clock.instant() : null;
+        kept(row);
+    }
+
+    /** Hangs a tool at the top of the rack, or back among the others. */
+    public void pin(UUID id, boolean pinned) {
+        ToolRow row = row(id);
+        row.pinned = pinned;
+        kept(row);
+    }
+
+    /** Hides a tool with all that belongs to it; for {@link #KEPT} it can be brought back. */
+    public void delete(UUID id) {
+        ToolRow row = row(id);
+        row.deletedAt = clock.instant();
+        kept(row);
+    }
+
+    /** Brings a deleted tool back as it was. */
+    public void bringBack(UUID id) {
+        ToolRow row = tools.findById(id).orElseThrow(() -> Form.notFound("tool", id));
+        row.deletedAt = null;
+        kept(row);
+    }
+
+    /** Deletes a tool that was deleted for good: what belongs to it goes with it. */
+    public void deleteForGood(UUID id) {
+        ToolRow row = tools.findById(id).filter(t -> t.deletedAt != null).orElseThrow(() -> Form.notFound("tool", id));
+        tools.erase(row.id);
+    }
+
+    /** What was deleted and can be brought back, newest first. */
+    @Transactional(readOnly = true)
+    public List<DeletedTool> deleted() {
+        return tools.findByDeletedAtNotNullOrderByDeletedAtDesc().stream()
+                .map(t -> new DeletedTool(t.id, t.name, t.deletedAt, t.deletedAt.plus(KEPT)))
+                .toList();
+    }
+
+    /** Deletes for good what was deleted longer ago than {@link #KEPT}. */
+    public void forget() {
+        Instant before = clock.instant().minus(KEPT);
+        tools.findByDeletedAtNotNullOrderByDeletedAtDesc().stream()
+                .filter(t -> t.deletedAt.isBefore(before))
+                .forEach(t -> tools.erase(t.id));
+    }
+
+    private ToolRow row(UUID id) {
+        return tools.findById(id).filter(t -> t.deletedAt == null).orElseThrow(() -> Form.notFound("tool", id));
+    }
+
+    private void kept(ToolRow row) {
+        tools.saveAndFlush(row);
+        publisher.publishEvent(new ToolChanged(row.id));
+    }
+
+    interface Kept extends JpaRepository<ToolRow, UUID> {
+        List<ToolRow> findByDeletedAtNotNullOrderByDeletedAtDesc();
+
+        /** The database takes along what belongs to the tool. */
+        @Modifying(flushAutomatically = true, clearAutomatically = true)
+        @Query(value = "delete from tool where id = :id", nativeQuery = true)
+        void erase(UUID id);
+    }
+}
