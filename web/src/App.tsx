@@ -29,6 +29,7 @@ const ReferencePage = page(() =>
   import('./reference/ReferencePage').then((m) => ({ default: m.ReferencePage })),
 )
 const RepairPage = page(() => import('./repair/RepairPage').then((m) => ({ default: m.RepairPage })))
+const ShopPage = page(() => import('./shop/ShopPage').then((m) => ({ default: m.ShopPage })))
 const SurveyPage = page(() => import('./survey/SurveyPage').then((m) => ({ default: m.SurveyPage })))
 const TakeInPage = page(() => import('./takein/TakeInPage').then((m) => ({ default: m.TakeInPage })))
 const ToolBench = page(() => import('./tool/ToolHub').then((m) => ({ default: m.ToolBench })))
@@ -56,6 +57,7 @@ export function App() {
                     </Route>
                     <Route path="/reference" component={ReferencePage} />
                     <Route path="/reference/:id">{(p) => <EntryPage key={p.id} id={p.id} />}</Route>
+                    <Route path="/shop" component={ShopPage} />
                     <Route path="/first" component={FirstPage} />
                     <Route path="/take-in">{() => <TakeInPage />}</Route>
                     <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>

@@ -2,26 +2,11 @@ import { useQuery } from '@tanstack/react-query'
 import { api, ask, type Schemas } from '../api/client'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
-import { moment, num } from '../ui/format'
+import { num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
+import { History } from './History'
 import { Lists } from './Lists'
 import { SteelLine } from './SteelLine'
-
-const KINDS: Record<Schemas['Entry']['kind'], string> = {
-  TAKE_IN: 'Take in',
-  SURVEY: 'Survey',
-  PLAN: 'Plan',
-  SETUP: 'Set-up',
-  BENCH: 'Bench',
-  TEST: 'Test',
-  STEEL: 'Steel',
-  NOTE: 'Note',
-  FINISH: 'Refit',
-  SAFE: 'Made safe',
-  INSPECT: 'Inspect',
-  BALANCE: 'Balance',
-  HOURS: 'Hours',
-}
 
 /** A tool's history: what was found, done, measured, and what steel it has left. */
 export function LogPage({ toolId }: { toolId: string }) {
@@ -51,7 +36,7 @@ export function LogPage({ toolId }: { toolId: string }) {
         }}
       />
       <Sheet
-        drawing={<History entries={log.data.entries} />}
+        drawing={<History toolId={toolId} entries={log.data.entries} />}
         decisions={
           <>
             <SteelLine steel={log.data.steel} retireMm={log.data.retireMm} />
@@ -65,32 +50,6 @@ export function LogPage({ toolId }: { toolId: string }) {
       />
       <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
     </>
-  )
-}
-
-function History({ entries }: { entries: Schemas['Entry'][] }) {
-  return (
-    <ol aria-label="History, newest first">
-      {entries.map((e, i) => (
-        <li key={i} className="rule-b py-3 sm:grid sm:grid-cols-[11rem_minmax(0,1fr)] gap-4">
-          <p className="quiet">
-            {KINDS[e.kind]}
-            <br />
-            <time dateTime={e.at} className="text-[0.9rem]">
-              {moment(e.at)}
-            </time>
-          </p>
-          <div className="min-w-0">
-            <p className="font-semibold break-words">{e.title}</p>
-            {e.lines.map((l) => (
-              <p key={l} className="break-words">
-                {l}
-              </p>
-            ))}
-          </div>
-        </li>
-      ))}
-    </ol>
   )
 }
 

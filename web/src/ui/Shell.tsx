@@ -3,14 +3,15 @@ import { useState, type ReactNode } from 'react'
 import { Link, useLocation } from 'wouter'
 import { api, ask } from '../api/client'
 import { keep } from '../api/local'
-import { usePerson } from './person'
+import { Person } from './Person'
 
 const PLACES = [
-  { path: '/', name: 'Bench board' },
+  { path: '/', name: 'Board' },
   { path: '/rack', name: 'Rack' },
   { path: '/kit', name: 'Kit' },
-  { path: '/house-rules', name: 'House rules' },
+  { path: '/house-rules', name: 'Rules' },
   { path: '/reference', name: 'Reference' },
+  { path: '/shop', name: 'Shop' },
 ]
 
 /** The frame of every page but the bench: where one can go, who works here, day or lamp. */
@@ -64,29 +65,6 @@ function Installation() {
     <span className="border-2 border-warning rounded px-2 text-[0.85rem] font-semibold whitespace-nowrap">
       Demo<span className="max-sm:sr-only">nstration</span>
     </span>
-  )
-}
-
-function Person() {
-  const [name, setName] = usePerson()
-  const people = useQuery({ queryKey: ['people'], queryFn: () => ask(api.GET('/api/v1/people')) })
-  return (
-    <label className="flex items-center gap-2 text-[0.92rem]">
-      <span className="hidden sm:inline quiet">At the bench</span>
-      <select
-        aria-label="Who works at this device"
-        className="select h-11 w-34 sm:w-36 text-ellipsis"
-        value={name}
-        onChange={(e) => setName(e.target.value)}
-      >
-        <option value="">nobody</option>
-        {people.data?.map((p) => (
-          <option key={p.id} value={p.name}>
-            {p.name}
-          </option>
-        ))}
-      </select>
-    </label>
   )
 }
 

@@ -33,3 +33,7 @@ begin
     end loop;
 end
 $$;
+
+-- Lines put down by mistake are hidden, and can be brought back.
+alter table log_note add column deleted_at timestamptz;
+alter table running_hours add column deleted_at timestamptz;

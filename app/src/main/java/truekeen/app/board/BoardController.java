@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.board.BoardRecords.BelongingsView;
 import truekeen.app.board.BoardRecords.BoardView;
+import truekeen.app.board.BoardRecords.HandOverForm;
 import truekeen.app.board.BoardRecords.PinForm;
 import truekeen.app.board.BoardRecords.RackView;
 import truekeen.app.board.BoardRecords.ToolStages;
@@ -67,6 +68,11 @@ class BoardController {
     @PostMapping("/tools/{id}/use-again")
     void useAgain(@PathVariable UUID id) {
         keeping.retire(id, false);
+    }
+
+    @PostMapping("/crews/{id}/hand-over")
+    void handOver(@PathVariable UUID id, @RequestBody HandOverForm form) {
+        rack.handOver(id, form.to());
     }
 
     @PutMapping("/tools/{id}/pin")

@@ -12,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import truekeen.app.history.ToolChanged;
 import truekeen.app.platform.BenchClock;
+import truekeen.app.shop.CrewRenamed;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.ToolKeeping;
 import truekeen.app.tool.ToolService;
@@ -56,6 +57,13 @@ class BoardProjection implements SmartInitializingSingleton {
     @Transactional
     public void changed(ToolChanged change) {
         write(change.toolId(), clock.instant());
+    }
+
+    /** Writes the new name of an owner at each of its tools. */
+    @EventListener
+    @Transactional
+    public void renamed(CrewRenamed owner) {
+        keeping.ofCrew(owner.crewId()).forEach(tool -> write(tool, null));
     }
 
     /** Fills in what is missing, as on a shop that comes from an older version; everything, where that is asked for. */

@@ -160,6 +160,9 @@ public final class BoardRecords {
      */
     public record DeletedView(UUID toolId, String name, Instant deletedAt, Instant until) {}
 
+    /** The owner that tools go to. */
+    public record HandOverForm(String to) {}
+
     /** Whether a tool is to hang at the top of the rack. */
     public record PinForm(boolean pinned) {}
 

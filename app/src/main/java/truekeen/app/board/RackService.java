@@ -1,7 +1,7 @@
 package truekeen.app.board;
 
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -10,6 +10,8 @@ import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.board.BoardRecords.BelongingsView;
 import truekeen.app.board.BoardRecords.DeletedView;
 import truekeen.app.history.ExportSource;
+import truekeen.app.platform.Form;
+import truekeen.app.shop.ShopService;
 import truekeen.app.tool.ToolKeeping;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -19,26 +21,15 @@ import truekeen.core.message.RefusedException;
 @Service
 @Transactional
 public class RackService {
-    /** What a person knows of a tool, by section of its file: one of it, several. */
-    private static final Map<String, String[]> NAMED = Map.of(
-            "surveys", new String[] {"survey", "surveys"},
-            "setups", new String[] {"set-up", "set-ups"},
-            "plans", new String[] {"plan", "plans"},
-            "sessions", new String[] {"session at the bench", "sessions at the bench"},
-            "tests", new String[] {"test", "tests"},
-            "notes", new String[] {"note", "notes"},
-            "photos", new String[] {"photograph", "photographs"},
-            "traces", new String[] {"outline", "outlines"},
-            "balance", new String[] {"balance", "balances"},
-            "inspected", new String[] {"inspection", "inspections"});
-
     private final ToolKeeping keeping;
     private final Standings standings;
+    private final ShopService shop;
     private final List<ExportSource> sources;
 
-    RackService(ToolKeeping keeping, Standings standings, List<ExportSource> sources) {
+    RackService(ToolKeeping keeping, Standings standings, ShopService shop, List<ExportSource> sources) {
         this.keeping = keeping;
         this.standings = standings;
+        this.shop = shop;
         this.sources = sources;
     }
 
@@ -52,9 +43,12 @@ public class RackService {
     }
 
     private static Stream<String> part(ExportSource source, UUID toolId) {
-        String[] named = NAMED.get(source.section());
-        int count = named == null ? 0 : source.rows(toolId).size();
-        return count == 0 ? Stream.empty() : Stream.of(count + " " + named[count == 1 ? 0 : 1]);
+        return Arrays.stream(BelongingWords.values())
+                .filter(b -> b.section().equals(source.section()))
+                .flatMap(b -> {
+                    int count = source.rows(toolId).size();
+                    return count == 0 ? Stream.empty() : Stream.of(b.counted(count));
+                });
     }
 
     /** Takes a tool out of use; one at the bench is refused. */
@@ -67,6 +61,16 @@ public class RackService {
     public void delete(UUID toolId) {
         notAtTheBench(toolId);
         keeping.delete(toolId);
+    }
+
+    /** Gives all tools of one owner to another. */
+    public void handOver(UUID from, String to) {
+        shop.crew(from);
+        Form form = new Form();
+        ShopService.Named owner =
+                form.choice("to", BoardWords.ANOTHER_OWNER.words(), to, shop.findCrew(to), BoardWords.OWNERS.words());
+        form.checks().orThrow();
+        keeping.handOver(from, owner.id());
     }
 
     /** What was deleted and can be brought back. */

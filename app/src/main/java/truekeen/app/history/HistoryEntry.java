@@ -2,6 +2,8 @@ package truekeen.app.history;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 
 /**
  * Something that happened to a tool.
@@ -10,8 +12,9 @@ import java.util.List;
  * @param kind what kind of thing it was
  * @param title it in a line
  * @param lines what else is to be said
+ * @param removable key of a line that somebody put down and that can be taken back; empty where it follows from work
  */
-public record HistoryEntry(Instant at, Kind kind, String title, List<String> lines) {
+public record HistoryEntry(Instant at, Kind kind, String title, List<String> lines, Optional<UUID> removable) {
     /** Kinds of things that happen to a tool. */
     public enum Kind {
         TAKE_IN,
@@ -27,6 +30,11 @@ public record HistoryEntry(Instant at, Kind kind, String title, List<String> lin
         INSPECT,
         BALANCE,
         HOURS
+    }
+
+    /** Something that follows from work: it cannot be taken back by itself. */
+    public HistoryEntry(Instant at, Kind kind, String title, List<String> lines) {
+        this(at, kind, title, lines, Optional.empty());
     }
 
     /** Keeps the lines from changing. */

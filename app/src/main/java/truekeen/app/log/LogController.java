@@ -3,16 +3,19 @@ package truekeen.app.log;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.history.HistoryEntry;
 import truekeen.app.log.LogRecords.Export;
 import truekeen.app.log.LogRecords.LogCsvForm;
 import truekeen.app.log.LogRecords.LogImport;
 import truekeen.app.log.LogRecords.LogView;
+import truekeen.app.log.LogRecords.NoteForm;
 
 @RestController
 @RequestMapping("/api/v1/tools/{id}")
@@ -38,6 +41,21 @@ class LogController {
     @PostMapping("/log/import")
     LogImport read(@PathVariable UUID id, @RequestBody LogCsvForm form) {
         return log.read(id, form.text());
+    }
+
+    @PostMapping("/log/notes")
+    LogView note(@PathVariable UUID id, @RequestBody NoteForm form) {
+        return log.note(id, form);
+    }
+
+    @DeleteMapping("/log/{kind}/{entryId}")
+    void remove(@PathVariable UUID id, @PathVariable HistoryEntry.Kind kind, @PathVariable UUID entryId) {
+        log.hide(id, kind, entryId, true);
+    }
+
+    @PostMapping("/log/{kind}/{entryId}/bring-back")
+    void bringBack(@PathVariable UUID id, @PathVariable HistoryEntry.Kind kind, @PathVariable UUID entryId) {
+        log.hide(id, kind, entryId, false);
     }
 
     @GetMapping("/export")

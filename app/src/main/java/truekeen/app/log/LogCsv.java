@@ -17,8 +17,8 @@ import truekeen.core.message.Refusal;
 final class LogCsv {
     private static final List<String> HEAD = List.of("at", "kind", "title", "text");
     private static final int MOST_LINES = 2000;
-    private static final int MOST_TITLE = 200;
-    private static final int MOST_TEXT = 2000;
+    static final int MOST_TITLE = 200;
+    static final int MOST_TEXT = 2000;
 
     private LogCsv() {}
 

@@ -4,21 +4,29 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.hibernate.annotations.SQLRestriction;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
+import truekeen.app.history.MistakeSource;
+import truekeen.app.platform.BenchClock;
 
 /** Lines of a history that came from elsewhere. */
 @Component
 @Transactional
-class LogNotes implements HistorySource {
+class LogNotes implements HistorySource, MistakeSource {
     private final Notes notes;
+    private final BenchClock clock;
 
-    LogNotes(Notes notes) {
+    LogNotes(Notes notes, BenchClock clock) {
         this.notes = notes;
+        this.clock = clock;
     }
 
     @Override
@@ -26,7 +34,11 @@ class LogNotes implements HistorySource {
     public List<HistoryEntry> history(UUID toolId) {
         return notes.findByToolId(toolId).stream()
                 .map(n -> new HistoryEntry(
-                        n.at, HistoryEntry.Kind.NOTE, n.title, n.line.isBlank() ? List.of() : List.of(n.line)))
+                        n.at,
+                        HistoryEntry.Kind.NOTE,
+                        n.title,
+                        n.line.isBlank() ? List.of() : List.of(n.line),
+                        Optional.of(n.id)))
                 .toList();
     }
 
@@ -39,7 +51,18 @@ class LogNotes implements HistorySource {
         return true;
     }
 
+    @Override
+    public HistoryEntry.Kind kind() {
+        return HistoryEntry.Kind.NOTE;
+    }
+
+    @Override
+    public boolean hide(UUID toolId, UUID entryId, boolean hidden) {
+        return notes.hide(toolId, entryId, hidden ? clock.instant() : null) == 1;
+    }
+
     @Entity(name = "log_note")
+    @SQLRestriction("deleted_at is null")
     static class Note {
         @Id
         UUID id;
@@ -48,6 +71,7 @@ class LogNotes implements HistorySource {
         Instant at;
         String title;
         String line;
+        Instant deletedAt;
 
         protected Note() {}
 
@@ -62,6 +86,10 @@ class LogNotes implements HistorySource {
 
     interface Notes extends JpaRepository<Note, UUID> {
         List<Note> findByToolId(UUID toolId);
+
+        @Modifying(flushAutomatically = true, clearAutomatically = true)
+        @Query(value = "update log_note set deleted_at = :at where id = :id and tool_id = :toolId", nativeQuery = true)
+        int hide(UUID toolId, UUID id, Instant at);
 
         boolean existsByToolIdAndAtAndTitle(UUID toolId, Instant at, String title);
     }

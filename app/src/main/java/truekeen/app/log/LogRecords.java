@@ -5,6 +5,7 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import truekeen.app.history.HistoryEntry;
 import truekeen.core.fault.Sign;
 
@@ -12,8 +13,16 @@ import truekeen.core.fault.Sign;
 public final class LogRecords {
     private LogRecords() {}
 
-    /** One line of the history: when, what kind, a title, and what there is to say. */
-    public record Entry(Instant at, HistoryEntry.Kind kind, String title, List<String> lines) {}
+    /**
+     * One line of the history: when, what kind, a title, and what there is to say.
+     *
+     * @param removable key of a line that can be taken back; null where it follows from work
+     */
+    public record Entry(
+            Instant at, HistoryEntry.Kind kind, String title, List<String> lines, @Nullable UUID removable) {}
+
+    /** A note: it in a line, and more of it. */
+    public record NoteForm(String title, String text) {}
 
     /** Usable length after an event (mm). */
     public record SteelPoint(Instant at, double usableMm) {}

@@ -8,25 +8,31 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.edgetest.TestService;
 import truekeen.app.history.ExportSource;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
+import truekeen.app.history.MistakeSource;
+import truekeen.app.history.ToolChanged;
 import truekeen.app.log.LogRecords.Entry;
 import truekeen.app.log.LogRecords.Export;
 import truekeen.app.log.LogRecords.LogImport;
 import truekeen.app.log.LogRecords.LogView;
 import truekeen.app.log.LogRecords.MeasuredTest;
+import truekeen.app.log.LogRecords.NoteForm;
 import truekeen.app.log.LogRecords.ReadingAt;
 import truekeen.app.log.LogRecords.SeenAt;
 import truekeen.app.log.LogRecords.SteelPoint;
 import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
 import truekeen.core.fault.Observation;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.keenness.Verdict;
+import truekeen.core.message.Checks;
 import truekeen.core.tool.Blade;
 
 /** A tool's history, gathered from all places that know something of it. */
@@ -37,7 +43,9 @@ public class LogService {
     private final TestService tests;
     private final List<HistorySource> sources;
     private final List<ExportSource> exports;
+    private final List<MistakeSource> mistakes;
     private final LogNotes notes;
+    private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
     LogService(
@@ -45,13 +53,17 @@ public class LogService {
             TestService tests,
             List<HistorySource> sources,
             List<ExportSource> exports,
+            List<MistakeSource> mistakes,
             LogNotes notes,
+            ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.tools = tools;
         this.tests = tests;
         this.sources = sources;
         this.exports = exports;
+        this.mistakes = mistakes;
         this.notes = notes;
+        this.publisher = publisher;
         this.clock = clock;
     }
 
@@ -66,7 +78,12 @@ public class LogService {
         wear.forEach(w -> steel.add(new SteelPoint(w.at(), w.usableAfterMm())));
         return new LogView(
                 entries(toolId).stream()
-                        .map(e -> new Entry(e.at(), e.kind(), e.title(), e.lines()))
+                        .map(e -> new Entry(
+                                e.at(),
+                                e.kind(),
+                                e.title(),
+                                e.lines(),
+                                e.removable().orElse(null)))
                         .toList(),
                 steel,
                 blade.retire().mm(),
@@ -107,6 +124,34 @@ public class LogService {
         Map<String, List<JsonNode>> sections = new LinkedHashMap<>();
         exports.forEach(e -> sections.put(e.section(), e.rows(toolId)));
         return new Export("truekeen-tool/2", clock.instant(), sections);
+    }
+
+    /** Writes a note into a tool's history. */
+    @Transactional
+    public LogView note(UUID toolId, NoteForm form) {
+        tools.name(toolId);
+        Checks checks = new Checks();
+        checks.text("title", LogWords.A_NOTE.words(), form.title(), true, LogCsv.MOST_TITLE);
+        checks.text("text", LogWords.MORE_OF_IT.words(), form.text(), false, LogCsv.MOST_TEXT);
+        checks.orThrow();
+        notes.add(
+                toolId,
+                new LogCsv.Line(
+                        clock.instant(),
+                        form.title().strip(),
+                        Form.orEmpty(form.text()).strip()));
+        return log(toolId);
+    }
+
+    /** Hides a line that was put down by mistake, or brings it back. */
+    @Transactional
+    public void hide(UUID toolId, HistoryEntry.Kind kind, UUID entryId, boolean hidden) {
+        tools.name(toolId);
+        boolean done = mistakes.stream().filter(m -> m.kind() == kind).anyMatch(m -> m.hide(toolId, entryId, hidden));
+        if (!done) {
+            throw Form.notFound("line", entryId);
+        }
+        publisher.publishEvent(new ToolChanged(toolId));
     }
 
     /** The history as a list that other programs read. */

@@ -8,10 +8,12 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.hibernate.annotations.SQLRestriction;
 import truekeen.core.machine.Ground;
 
 @Entity
 @Table(name = "running_hours")
+@SQLRestriction("deleted_at is null")
 class HoursRow {
     @Id
     UUID id;
@@ -26,6 +28,7 @@ class HoursRow {
 
     String person;
     Instant at;
+    Instant deletedAt;
 
     protected HoursRow() {}
 

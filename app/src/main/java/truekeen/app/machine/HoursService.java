@@ -18,6 +18,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
+import truekeen.app.history.MistakeSource;
 import truekeen.app.machine.MachineRecords.HoursForm;
 import truekeen.app.machine.MachineRecords.HoursView;
 import truekeen.app.machine.MachineRecords.RunView;
@@ -43,7 +44,7 @@ import truekeen.core.tool.GeometryKind;
 /** Hours a machine ran, and when they make its blade due. */
 @Service
 @Transactional
-public class HoursService implements HistorySource {
+public class HoursService implements HistorySource, MistakeSource {
     private static final double MOST_HOURS = 2000;
     private static final int OLDEST_DAYS = 3 * 366;
 
@@ -97,6 +98,16 @@ public class HoursService implements HistorySource {
         return hours.findByToolIdOrderByDay(toolId).stream()
                 .map(MachineHistory::hours)
                 .toList();
+    }
+
+    @Override
+    public HistoryEntry.Kind kind() {
+        return HistoryEntry.Kind.HOURS;
+    }
+
+    @Override
+    public boolean hide(UUID toolId, UUID entryId, boolean hidden) {
+        return hours.hide(toolId, entryId, hidden ? clock.instant() : null) == 1;
     }
 
     /** The day a blade is due by its hours; empty while it belongs to no machine or none were entered. */

@@ -3,6 +3,7 @@ package truekeen.app.machine;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistoryEntry.Kind;
 import truekeen.core.machine.Inspection;
@@ -54,7 +55,8 @@ final class MachineHistory {
                 h.day.atStartOfDay().toInstant(ZoneOffset.UTC),
                 Kind.HOURS,
                 MachineWords.RUN_ON.fill("hours", Numbers.plain(h.hours, 1), "ground", h.ground.words()),
-                h.person.isBlank() ? List.of() : List.of(MachineWords.ENTERED_BY.fill("person", h.person)));
+                h.person.isBlank() ? List.of() : List.of(MachineWords.ENTERED_BY.fill("person", h.person)),
+                Optional.of(h.id));
     }
 
     private static String named(String person) {

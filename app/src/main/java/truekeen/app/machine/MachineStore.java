@@ -1,10 +1,13 @@
 package truekeen.app.machine;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 
 /** The stores of this place. */
 final class MachineStore {
@@ -38,5 +41,11 @@ final class MachineStore {
         List<HoursRow> findByToolIdOrderByDay(UUID toolId);
 
         List<HoursRow> findByToolIdInOrderByDay(Collection<UUID> toolIds);
+
+        @Modifying(flushAutomatically = true, clearAutomatically = true)
+        @Query(
+                value = "update running_hours set deleted_at = :at where id = :id and tool_id = :toolId",
+                nativeQuery = true)
+        int hide(UUID toolId, UUID id, Instant at);
     }
 }

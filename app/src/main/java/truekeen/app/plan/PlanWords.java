@@ -6,6 +6,9 @@ import truekeen.core.message.Wording;
 enum PlanWords implements Wording {
     COULD_BE_SPARED("Half of this time and more could be spared."),
     TOO_MUCH_BY_HAND("Too much by hand: {strokes} strokes on the {stone}, {minutes} min on one job."),
+    CARD_OF("{owner}, plan of {day}"),
+    CARD_STROKES("{range} strokes, {pressure}"),
+    CARD_STROKES_A_SIDE("{range} strokes a side, {pressure}"),
     FIRST_ESTIMATE("first estimate"),
     FROM_SESSIONS("from {count}{sessions} or more on each stone"),
     TWO_IN_THREE("{evidence}: two sessions in three fall within the range"),

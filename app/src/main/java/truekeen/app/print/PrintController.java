@@ -1,9 +1,9 @@
 package truekeen.app.print;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import truekeen.core.template.Page;
 
 /** Files to print, cut or make; asked for by plain links. */
@@ -21,9 +22,11 @@ class PrintController {
     private static final MediaType STL = MediaType.valueOf("model/stl");
 
     private final PrintService prints;
+    private final LabelService labels;
 
-    PrintController(PrintService prints) {
+    PrintController(PrintService prints, LabelService labels) {
         this.prints = prints;
+        this.labels = labels;
     }
 
     @GetMapping("/stop-board.pdf")
@@ -50,12 +53,27 @@ class PrintController {
 
     @GetMapping("/wedge.stl")
     ResponseEntity<byte[]> wedge(@RequestParam String angle) {
-        return file("wedge.stl", STL, prints.wedgeBlock(angle));
+        return PrintedFile.of("wedge.stl", STL, prints.wedgeBlock(angle));
     }
 
     @GetMapping("/protractor.pdf")
     ResponseEntity<byte[]> protractor(@RequestParam(defaultValue = "") String angles) {
         return pdf(prints.protractor(angles));
+    }
+
+    @GetMapping("/labels.pdf")
+    ResponseEntity<byte[]> labels(HttpServletRequest request) {
+        return pdf(labels.labels(base(request)));
+    }
+
+    @GetMapping("/tools/{id}/label.pdf")
+    ResponseEntity<byte[]> label(@PathVariable UUID id, HttpServletRequest request) {
+        return pdf(labels.label(id, base(request)));
+    }
+
+    /** The address that the person who asks reaches this service at. */
+    private static String base(HttpServletRequest request) {
+        return ServletUriComponentsBuilder.fromContextPath(request).build().toUriString();
     }
 
     @GetMapping("/tools/{id}/camber.pdf")
@@ -74,23 +92,12 @@ class PrintController {
     }
 
     private static ResponseEntity<byte[]> pdf(List<Page> pages) {
-        return file(pages.get(0).name() + ".pdf", MediaType.APPLICATION_PDF, PdfPages.write(pages));
+        return PrintedFile.pdf(pages);
     }
 
     /** The first page: a drawing is one sheet. */
     private static ResponseEntity<byte[]> svg(List<Page> pages) {
-        return file(
-                pages.get(0).name() + ".svg",
-                SVG,
-                SvgPage.write(pages.get(0)).getBytes(java.nio.charset.StandardCharsets.UTF_8));
-    }
-
-    private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] bytes) {
-        return ResponseEntity.ok()
-                .contentType(type)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline().filename(name).build().toString())
-                .body(bytes);
+        return PrintedFile.of(
+                pages.get(0).name() + ".svg", SVG, SvgPage.write(pages.get(0)).getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -34,6 +34,13 @@ class PoweredBladeInterceptor implements HandlerInterceptor {
             "/tools/{id}/inspection/preview",
             "/tools/{id}/hours",
             "/tools/{id}/stages",
+            "/tools/{id}/belongings",
+            "/tools/{id}/retire",
+            "/tools/{id}/use-again",
+            "/tools/{id}/pin",
+            "/tools/{id}/log/notes",
+            "/tools/{id}/log/{kind}/{entryId}",
+            "/tools/{id}/log/{kind}/{entryId}/bring-back",
             "/tools/{id}/log",
             "/tools/{id}/log.csv",
             "/tools/{id}/log/import",
@@ -44,7 +51,8 @@ class PoweredBladeInterceptor implements HandlerInterceptor {
             "/tools/{id}/photos",
             "/tools/{id}/photos/{photoId}",
             "/tools/{id}/session",
-            "/print/tools/{id}/reject-tag.pdf");
+            "/print/tools/{id}/reject-tag.pdf",
+            "/print/tools/{id}/label.pdf");
 
     private final MachineReadiness gate;
     private final Map<String, Function<UUID, UUID>> toolOf;

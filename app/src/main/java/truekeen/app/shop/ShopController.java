@@ -1,8 +1,12 @@
 package truekeen.app.shop;
 
 import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -26,6 +30,26 @@ class ShopController {
     @PostMapping("/crews")
     ShopService.Named addCrew(@RequestBody NewName body) {
         return shop.addCrew(body.name());
+    }
+
+    @PutMapping("/crews/{id}")
+    ShopService.Named renameCrew(@PathVariable UUID id, @RequestBody NewName body) {
+        return shop.renameCrew(id, body.name());
+    }
+
+    @DeleteMapping("/crews/{id}")
+    void removeCrew(@PathVariable UUID id) {
+        shop.removeCrew(id);
+    }
+
+    @PutMapping("/people/{id}")
+    ShopService.Named renamePerson(@PathVariable UUID id, @RequestBody NewName body) {
+        return shop.renamePerson(id, body.name());
+    }
+
+    @DeleteMapping("/people/{id}")
+    void removePerson(@PathVariable UUID id) {
+        shop.removePerson(id);
     }
 
     @GetMapping("/people")

@@ -5,11 +5,16 @@ import jakarta.persistence.Id;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.platform.Form;
 import truekeen.core.message.Checks;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
 
 /** Crews and people. */
 @Service
@@ -17,10 +22,14 @@ import truekeen.core.message.Checks;
 public class ShopService {
     private final Crews crews;
     private final Persons persons;
+    private final NamesWritten names;
+    private final ApplicationEventPublisher publisher;
 
-    ShopService(Crews crews, Persons persons) {
+    ShopService(Crews crews, Persons persons, NamesWritten names, ApplicationEventPublisher publisher) {
         this.crews = crews;
         this.persons = persons;
+        this.names = names;
+        this.publisher = publisher;
     }
 
     /**
@@ -77,6 +86,60 @@ public class ShopService {
         return new Named(person.id, person.name);
     }
 
+    /** Calls a crew something else; a name that another has is refused. */
+    public Named renameCrew(UUID id, String name) {
+        String checked = checked(name);
+        Crew crew = crews.findById(id).orElseThrow(() -> Form.notFound("crew", id));
+        crews.findByName(checked).filter(c -> !c.id.equals(id)).ifPresent(c -> {
+            throw taken(checked, ShopWords.OWNER);
+        });
+        crew.name = checked;
+        crews.saveAndFlush(crew);
+        publisher.publishEvent(new CrewRenamed(id));
+        return new Named(crew.id, crew.name);
+    }
+
+    /** Takes a crew off the list; one that has tools is refused, those that were deleted too. */
+    public void removeCrew(UUID id) {
+        Crew crew = crews.findById(id).orElseThrow(() -> Form.notFound("crew", id));
+        int tools = crews.tools(id);
+        if (tools > 0) {
+            throw new RefusedException(Refusal.of(MessageCode.IN_USE, "", crew.name)
+                    .with("what", crew.name)
+                    .with("by", ShopWords.TOOLS.fill("count", tools)));
+        }
+        crews.delete(crew);
+    }
+
+    /**
+     * Calls a person something else, in everything that was ever written down too: a name that was misspelt was never
+     * another person's. A name that stands anywhere already is refused, since two people would become one.
+     */
+    public Named renamePerson(UUID id, String name) {
+        String checked = checked(name);
+        Person person = persons.findById(id).orElseThrow(() -> Form.notFound("person", id));
+        String old = person.name;
+        if (!old.equals(checked)) {
+            if (persons.findByName(checked).isPresent() || names.stands(checked)) {
+                throw taken(checked, ShopWords.PERSON);
+            }
+            person.name = checked;
+            persons.saveAndFlush(person);
+            names.change(old, checked);
+        }
+        return new Named(person.id, person.name);
+    }
+
+    /** Takes a person off the list; what they did stays in the log under their name. */
+    public void removePerson(UUID id) {
+        persons.delete(persons.findById(id).orElseThrow(() -> Form.notFound("person", id)));
+    }
+
+    private static RefusedException taken(String name, ShopWords what) {
+        return new RefusedException(
+                Refusal.of(MessageCode.NAME_TAKEN, "name", name).with("what", what.words()));
+    }
+
     private static String checked(String name) {
         Checks checks = new Checks();
         checks.text("name", ShopWords.A_NAME.words(), name, true, 80);
@@ -118,6 +181,9 @@ public class ShopService {
         List<Crew> findAllByOrderByName();
 
         Optional<Crew> findByName(String name);
+
+        @Query(value = "select count(*) from tool where crew_id = :id", nativeQuery = true)
+        int tools(UUID id);
     }
 
     interface Persons extends JpaRepository<Person, UUID> {

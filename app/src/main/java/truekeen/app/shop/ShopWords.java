@@ -4,7 +4,10 @@ import truekeen.core.message.Wording;
 
 /** What the parts of a shop are called. */
 enum ShopWords implements Wording {
-    A_NAME("A name");
+    A_NAME("A name"),
+    OWNER("owner"),
+    PERSON("person"),
+    TOOLS("{count} of its tools, those deleted lately among them");
 
     private final String words;
 

@@ -3,6 +3,6 @@
  *
  * <p>Names, no accounts: whoever stands at the bench says who they are.
  *
- * <p>A name that was changed stays as it was in what is past.
+ * <p>A name that is put right is put right in what is past too; one that is taken off the list stays there.
  */
 package truekeen.app.shop;

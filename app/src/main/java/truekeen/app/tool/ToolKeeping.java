@@ -94,6 +94,23 @@ public class ToolKeeping {
                 .forEach(t -> tools.erase(t.id));
     }
 
+    /** Gives all tools of one crew, those out of use and deleted too, to another. */
+    public void handOver(UUID from, UUID to) {
+        tools.findByCrewId(from).forEach(t -> {
+            t.crewId = to;
+            kept(t);
+        });
+    }
+
+    /** The tools of a crew that are there. */
+    @Transactional(readOnly = true)
+    public List<UUID> ofCrew(UUID crew) {
+        return tools.findByCrewId(crew).stream()
+                .filter(t -> t.deletedAt == null)
+                .map(t -> t.id)
+                .toList();
+    }
+
     private ToolRow row(UUID id) {
         return tools.findById(id).filter(t -> t.deletedAt == null).orElseThrow(() -> Form.notFound("tool", id));
     }
@@ -104,6 +121,8 @@ public class ToolKeeping {
     }
 
     interface Kept extends JpaRepository<ToolRow, UUID> {
+        List<ToolRow> findByCrewId(UUID crewId);
+
         List<ToolRow> findByDeletedAtNotNullOrderByDeletedAtDesc();
 
         /** The database takes along what belongs to the tool. */

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.junit.jupiter.api.Test;
 import truekeen.app.machine.Machines;
+import truekeen.core.progression.Answer;
 
 /** The beam over the service: tries, corrections, and nothing refitted that is not level. */
 class BalanceTest extends Machines {

@@ -17,6 +17,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import truekeen.app.ApiTest;
 import truekeen.core.bench.Instrument;
+import truekeen.core.progression.Answer;
 
 /** An instrument that the test itself plays, line by line. */
 class InstrumentsTest extends ApiTest {

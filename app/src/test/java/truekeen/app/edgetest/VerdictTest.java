@@ -12,6 +12,7 @@ import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** From what was seen to what is likely wrong, the remedy, and whether it worked. */
 class VerdictTest extends ApiTest {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** A remedy that names work ends the session and leads into a plan of that work. */
 class WorkAskedTest extends ApiTest {

@@ -13,6 +13,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import truekeen.app.ApiTest;
 import truekeen.app.TestDatabase;
+import truekeen.core.progression.Answer;
 
 /** The shop picks, a tool may be an exception, and geometry and angle heed it at once. */
 class HouseRuleTest extends ApiTest {

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 class InkCheckApiTest extends ApiTest {
     private JsonNode session(String tool) {

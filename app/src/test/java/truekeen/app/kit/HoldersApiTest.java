@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** Holders and wheels through the door: put down, changed, refused. */
 class HoldersApiTest extends ApiTest {

@@ -15,6 +15,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import truekeen.app.ApiTest;
 import truekeen.app.TestDatabase;
+import truekeen.core.progression.Answer;
 
 /** What is done to the pieces of the kit, what flattens what, and the shelf as a list. */
 class KitAsItStandsTest extends ApiTest {

@@ -11,6 +11,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import truekeen.app.ApiTest;
 import truekeen.app.TestDatabase;
+import truekeen.core.progression.Answer;
 
 /** The shelf as it really is. */
 class KitTest extends ApiTest {

@@ -3,6 +3,7 @@ package truekeen.app.machine;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** What a test needs of a machine: blades, safe, inspected, worked. */
 public abstract class Machines extends ApiTest {

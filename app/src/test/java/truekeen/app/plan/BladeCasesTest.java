@@ -16,6 +16,7 @@ import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import truekeen.app.TestDatabase;
+import truekeen.core.progression.Answer;
 
 /** More situations of every week, on knives: typed in as they are and read out of the plan. */
 class BladeCasesTest extends PlanTest {

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import truekeen.app.TestDatabase;
+import truekeen.core.progression.Answer;
 
 /** Kit as people own it: two sides, ranges of grain, strops to choose from, pieces out of use. */
 class KitTruthsInPlanTest extends PlanTest {

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** Whatever is sent, the answer names the field and what is allowed, and is never a fault of the server. */
 class BadInputTest extends ApiTest {

@@ -15,6 +15,7 @@ import org.springframework.test.context.TestPropertySource;
 import truekeen.app.ApiTest;
 import truekeen.app.TestDatabase;
 import truekeen.app.ToolPages;
+import truekeen.core.progression.Answer;
 
 /** Wherever a range is shown, its least is no more than its value, and its value no more than its most. */
 @TestPropertySource(properties = {"truekeen.demo=true", "truekeen.clock=2026-05-14T09:30:00Z"})

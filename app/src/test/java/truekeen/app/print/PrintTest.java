@@ -19,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** What is printed is read back and measured. */
 class PrintTest extends ApiTest {

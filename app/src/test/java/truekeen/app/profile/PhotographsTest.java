@@ -22,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** What is sent as a photograph is believed by its content alone, and can neither fill the memory nor hide anything. */
 class PhotographsTest extends ApiTest {

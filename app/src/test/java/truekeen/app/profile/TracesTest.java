@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** Traces are read, kept and laid over each other. */
 class TracesTest extends ApiTest {

@@ -29,6 +29,14 @@ class PoweredBladeInterceptorTest extends Machines {
             "POST /tools/{id}/inspection/preview",
             "POST /tools/{id}/hours",
             "GET /tools/{id}/stages",
+            "DELETE /tools/{id}",
+            "GET /tools/{id}/belongings",
+            "POST /tools/{id}/retire",
+            "POST /tools/{id}/use-again",
+            "PUT /tools/{id}/pin",
+            "POST /tools/{id}/log/notes",
+            "DELETE /tools/{id}/log/{kind}/{entryId}",
+            "POST /tools/{id}/log/{kind}/{entryId}/bring-back",
             "GET /tools/{id}/log",
             "GET /tools/{id}/log.csv",
             "POST /tools/{id}/log/import",
@@ -42,7 +50,8 @@ class PoweredBladeInterceptorTest extends Machines {
             "GET /tools/{id}/photos/{photoId}",
             "DELETE /tools/{id}/photos/{photoId}",
             "GET /tools/{id}/session",
-            "GET /print/tools/{id}/reject-tag.pdf");
+            "GET /print/tools/{id}/reject-tag.pdf",
+            "GET /print/tools/{id}/label.pdf");
 
     @Autowired
     @Qualifier("requestMappingHandlerMapping")

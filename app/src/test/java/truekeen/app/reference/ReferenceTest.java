@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import truekeen.app.ApiTest;
 import truekeen.core.advice.Formula;
+import truekeen.core.progression.Answer;
 import truekeen.core.reference.Calculators;
 
 class ReferenceTest extends ApiTest {

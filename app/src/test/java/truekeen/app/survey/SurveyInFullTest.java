@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** Everything that can be put down about an edge counts, comes back as it was typed, and is refused where it cannot be. */
 class SurveyInFullTest extends ApiTest {

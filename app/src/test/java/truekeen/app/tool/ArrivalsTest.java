@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
 
 /** What a tool brings with it is asked once and used later; another like it is taken in by copying. */
 class ArrivalsTest extends ApiTest {

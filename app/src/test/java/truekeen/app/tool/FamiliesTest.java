@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.app.machine.Machines;
+import truekeen.core.progression.Answer;
 
 /** Every family goes from the door through survey and angle, and the unpowered ones to a plan. */
 class FamiliesTest extends Machines {

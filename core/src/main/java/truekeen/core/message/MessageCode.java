@@ -143,6 +143,8 @@ public enum MessageCode {
     BENT_FIRST(
             "It is bent: a flat stone would never touch {from} to {to} mm of its back. Have it straightened by one who knows how, or accept the bend in the survey; then it can be planned."),
     SURVEY_FIRST("Survey the edge first: what must go depends on it."),
+    PLAN_FIRST("Plan the work first: a card is made of a plan."),
+    NO_TOOL_YET("There is no tool yet: take one in first."),
     AT_THE_BENCH("It is at the bench: finish its session first."),
     IN_USE("{what} is still in use: {by}."),
     DATE_RANGE("{value} is not a day to promise: choose one from {low} to {high}."),

@@ -30,8 +30,8 @@ class WordsTest {
             Pattern.compile("(Exception|Error|require|orElseThrow)\\([^;]*$|LOG\\.[^;]*$", Pattern.DOTALL);
 
     /** Nor is a question to the database, nor the name of a file. */
-    private static final Pattern QUERY =
-            Pattern.compile("\"\\s*\\(?(select|insert|update|delete|attachment;) |Query\\(|hand sums");
+    private static final Pattern QUERY = Pattern.compile(
+            "\"\\s*\\(?(select|insert|update|delete|attachment;) |Query\\(|SQLRestriction\\(|hand sums");
 
     /** Tables of inputs and acts, which are catalogues in the form of lists; and what words are made of. */
     private static final Set<String> TABLES = Set.of(

@@ -1,0 +1,71 @@
+package truekeen.app.print;
+
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolService.RackedTool;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+import truekeen.core.template.Labels;
+import truekeen.core.template.Page;
+
+/** Labels of tools, each with a code that opens the tool's page. */
+@Service
+class LabelService {
+    private final ToolService tools;
+
+    LabelService(ToolService tools) {
+        this.tools = tools;
+    }
+
+    /**
+     * The label of one tool.
+     *
+     * @param base address the service is reached at, without the page: "http://127.0.0.1:8417"
+     */
+    List<Page> label(UUID toolId, String base) {
+        return Labels.sheets(List.of(label(tools.racked(toolId), base)));
+    }
+
+    /** Labels of all tools in use. */
+    List<Page> labels(String base) {
+        List<RackedTool> all = tools.all();
+        if (all.isEmpty()) {
+            throw new RefusedException(Refusal.of(MessageCode.NO_TOOL_YET, "", ""));
+        }
+        return Labels.sheets(all.stream().map(t -> label(t, base)).toList());
+    }
+
+    private static Labels.Label label(RackedTool tool, String base) {
+        return new Labels.Label(
+                tool.name(), List.of(tool.owner(), tool.kind(), tool.steel()), code(base + "/tools/" + tool.id()));
+    }
+
+    /** The dark squares of a code, row by row. */
+    static List<List<Boolean>> code(String address) {
+        try {
+            BitMatrix squares =
+                    new QRCodeWriter().encode(address, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 0));
+            List<List<Boolean>> rows = new ArrayList<>();
+            for (int y = 0; y < squares.getHeight(); y++) {
+                List<Boolean> row = new ArrayList<>();
+                for (int x = 0; x < squares.getWidth(); x++) {
+                    row.add(squares.get(x, y));
+                }
+                rows.add(row);
+            }
+            return rows;
+        } catch (WriterException tooLong) {
+            throw new IllegalArgumentException("no code holds " + address, tooLong);
+        }
+    }
+}

@@ -1,0 +1,19 @@
+import { useTitle } from '../ui/useTitle'
+import { Owners } from './Owners'
+import { People } from './People'
+import { Prints } from './Prints'
+
+/** What the shop is made of beside its tools and its kit: whose tools come in, who works here, what is printed. */
+export function ShopPage() {
+  useTitle('Shop')
+  return (
+    <>
+      <h1 className="text-[1.4rem] font-semibold pt-3">The shop</h1>
+      <div className="grid lg:grid-cols-2 gap-x-10">
+        <Owners />
+        <People />
+      </div>
+      <Prints />
+    </>
+  )
+}
