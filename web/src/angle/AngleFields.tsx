@@ -22,14 +22,14 @@ export function BevelFields({ form, set, fault, answer: a }: Props) {
         value={form.primary}
         onChange={set('primary')}
         error={fault('primary')}
-        hint={a ? `empty takes ${num(a.advisedPrimaryDeg)}°` : undefined}
+        hint={a ? `left empty: ${num(a.advisedPrimaryDeg)}°` : undefined}
       />
       <Field
         label="Last bevel"
         value={form.last}
         onChange={set('last')}
         error={fault('last')}
-        hint={a ? `empty takes ${num(a.advisedLastDeg)}°` : undefined}
+        hint={a ? `left empty: ${num(a.advisedLastDeg)}°` : undefined}
       />
     </div>
   )

@@ -44,7 +44,7 @@ export function History({ toolId, history }: { toolId: string; history: Schemas[
             <span>
               {RESULTS.find((r) => r.value === o.result)?.past} at {num(o.lastDeg)}°
               <span className="quiet">
-                , {o.told ? 'told' : 'surveyed'} {day(o.at.slice(0, 10))}
+                , {o.told ? 'entered' : 'surveyed'} {day(o.at.slice(0, 10))}
               </span>
             </span>
             {o.told && (

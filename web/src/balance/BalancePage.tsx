@@ -157,7 +157,7 @@ function Hanging({
             )
           }
         >
-          {form.method === 'LEVEL' ? 'It stays level: put it down' : 'Put this try down'}
+          {form.method === 'LEVEL' ? 'It stays level: put it down' : 'Save this try'}
         </Act>
       )}
     </>

@@ -149,7 +149,7 @@ function Dialogue({ session, step, intent, putDown }: InkProps) {
               className="btn btn-outline min-h-[72px] text-[1.1rem]"
               onClick={putDown(a.sign)}
             >
-              Put this look down at the step
+              Save this look at the step
             </button>
           )}
           {take.error instanceof Refused && (

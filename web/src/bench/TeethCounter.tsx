@@ -176,7 +176,7 @@ export function TeethCounter(p: TeethProps) {
             />
           </label>
           <button type="submit" className="btn btn-outline min-h-[72px]" disabled={!p.open || !inHand}>
-            Put it down
+            Save it
           </button>
         </form>
       </div>

@@ -197,7 +197,7 @@ function Finish({
         </Act>
       ) : (
         <Act onClick={() => close.mutate()} busy={close.isPending} note={refused?.message} beside={held}>
-          Put it down in the log
+          Save it in the log
         </Act>
       )}
     </>

@@ -296,7 +296,7 @@ export function AbrasiveForm({
       </details>
       <div className="sm:col-span-2 lg:col-span-4 flex flex-wrap gap-3 items-center">
         <button type="button" className="btn btn-primary min-h-12" onClick={() => save.mutate()}>
-          {abrasive ? 'Put the change down' : 'Put it on the shelf'}
+          {abrasive ? 'Save the change' : 'Add it to the shelf'}
         </button>
         {refused && (
           <p role="alert" className="text-error font-semibold">

@@ -27,7 +27,7 @@ export function Care() {
     <section aria-label="What the kit asks for" className="pt-4 max-w-[48rem]">
       <h2 className="text-[1.05rem] quiet rule-b pb-1">What the kit asks for now</h2>
       {care.data && acts.length + odd.length + timers.length === 0 && (
-        <p className="py-3">Nothing. Every stone is flat and awake.</p>
+        <p className="py-3">Nothing: every stone is flat and ready.</p>
       )}
       {odd.map((o) => (
         <div key={o.id} className="rule-b py-3">

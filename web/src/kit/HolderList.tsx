@@ -40,6 +40,7 @@ export function HolderList({ kit: k, open, toggle }: Props) {
           <Row
             key={h.id}
             name={h.name}
+            of={{ list: 'holders', id: h.id }}
             open={open === h.id}
             toggle={() => toggle(h.id)}
             form={
@@ -75,7 +76,7 @@ export function HolderList({ kit: k, open, toggle }: Props) {
           </Row>
         ))}
       </ul>
-      <Adder open={open === 'holder'} toggle={() => toggle('holder')} label="Put down what holds an angle">
+      <Adder open={open === 'holder'} toggle={() => toggle('holder')} label="Add what holds an angle">
         <HolderForm kit={k} onDone={done} />
       </Adder>
       <Adder open={open === 'print'} toggle={() => toggle('print')} label="Print wedges or a protractor">
@@ -164,6 +165,7 @@ export function WheelList({ kit: k, open, toggle }: Props) {
           <Row
             key={w.id}
             name={w.name}
+            of={{ list: 'wheels', id: w.id }}
             open={open === w.id}
             toggle={() => toggle(w.id)}
             form={
@@ -198,7 +200,7 @@ export function WheelList({ kit: k, open, toggle }: Props) {
           </Row>
         ))}
       </ul>
-      <Adder open={open === 'wheel'} toggle={() => toggle('wheel')} label="Put a wheel down">
+      <Adder open={open === 'wheel'} toggle={() => toggle('wheel')} label="Add a wheel">
         <WheelForm kit={k} onDone={() => toggle('')} />
       </Adder>
     </section>

@@ -8,6 +8,7 @@ import { Acts } from './Acts'
 import { Care } from './Care'
 import { HolderList, WheelList } from './HolderList'
 import { Lists } from './Lists'
+import { Remove, Removed } from './Remove'
 import { Adder, Row } from './Row'
 import { TesterForm } from './TesterForm'
 import { useTitle } from '../ui/useTitle'
@@ -27,6 +28,7 @@ export function KitPage() {
   return (
     <>
       <h1 className="text-[1.5rem] font-semibold pt-5">The kit</h1>
+      <Removed />
       <Care />
       <section aria-label="Abrasives" className="pt-8">
         <h2 className="text-[1.05rem] quiet rule-b pb-1">Abrasives, in the order of the shelf</h2>
@@ -62,16 +64,13 @@ export function KitPage() {
                 <>
                   <Acts a={a} />
                   <AbrasiveForm key={a.version} kit={k} abrasive={a} onDone={close} />
+                  <Remove list="abrasives" id={a.id} name={a.name} />
                 </>
               )}
             </li>
           ))}
         </ul>
-        <Adder
-          open={open === 'abrasive'}
-          toggle={() => toggle('abrasive')}
-          label="Put an abrasive on the shelf"
-        >
+        <Adder open={open === 'abrasive'} toggle={() => toggle('abrasive')} label="Add an abrasive">
           <AbrasiveForm kit={k} onDone={close} />
         </Adder>
         <Lists />
@@ -85,6 +84,7 @@ export function KitPage() {
             <Row
               key={t.id}
               name={t.name}
+              of={{ list: 'testers', id: t.id }}
               open={open === t.id}
               toggle={() => toggle(t.id)}
               form={<TesterForm tester={t} onDone={close} />}
@@ -93,7 +93,7 @@ export function KitPage() {
             </Row>
           ))}
         </ul>
-        <Adder open={open === 'tester'} toggle={() => toggle('tester')} label="Put a tester down">
+        <Adder open={open === 'tester'} toggle={() => toggle('tester')} label="Add a tester">
           <TesterForm onDone={close} />
         </Adder>
       </section>

@@ -5,7 +5,7 @@ import { CsvOutIn } from '../ui/CsvOutIn'
 export function Lists() {
   return (
     <CsvOutIn
-      out="Write the shelf out as CSV"
+      out="Export the shelf as CSV"
       href="/api/v1/kit/abrasives.csv"
       read={(text) => ask(api.POST('/api/v1/kit/abrasives/import', { body: { text } }))}
       said={(done) => `${done.added} put on the shelf, ${done.changed} changed.`}

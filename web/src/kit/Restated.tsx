@@ -6,7 +6,7 @@ export function Restated({ changed }: { changed: Schemas['ChangedView'] }) {
   return (
     <div role="status" className="border-l-4 border-primary pl-3 py-2 my-3">
       {changed.restated.length === 0 ? (
-        <p>Put down. No set-up changes by it.</p>
+        <p>Saved. No set-up changes by it.</p>
       ) : (
         <>
           <p className="font-semibold">Restated, since what holds them has changed:</p>

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import { Remove, type KitList } from './Remove'
 
 interface RowProps {
   name: string
@@ -6,10 +7,12 @@ interface RowProps {
   toggle: () => void
   children: ReactNode
   form: ReactNode
+  /** The list it stands in and its key there, so that it can be deleted. */
+  of: { list: KitList; id: string }
 }
 
 /** One thing of the kit; touched, it opens to be changed. */
-export function Row({ name, open, toggle, children, form }: RowProps) {
+export function Row({ name, open, toggle, children, form, of }: RowProps) {
   return (
     <li className="rule-b">
       <button type="button" className="w-full text-left min-h-16 py-2" aria-expanded={open} onClick={toggle}>
@@ -17,6 +20,7 @@ export function Row({ name, open, toggle, children, form }: RowProps) {
         <span className="block">{children}</span>
       </button>
       {open && form}
+      {open && <Remove {...of} name={name} />}
     </li>
   )
 }

@@ -31,7 +31,7 @@ export function Frame({
       {children}
       <div className="sm:col-span-2 lg:col-span-4 flex gap-3 items-center">
         <button type="button" className="btn btn-primary min-h-12" onClick={onSave}>
-          Put it down
+          Save it
         </button>
         {refused && (
           <p role="alert" className="text-error font-semibold">

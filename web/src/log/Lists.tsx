@@ -5,12 +5,12 @@ import { CsvOutIn } from '../ui/CsvOutIn'
 export function Lists({ toolId }: { toolId: string }) {
   return (
     <CsvOutIn
-      out="Write the history out as CSV"
+      out="Export the history as CSV"
       href={`/api/v1/tools/${toolId}/log.csv`}
       read={(text) =>
         ask(api.POST('/api/v1/tools/{id}/log/import', { params: { path: { id: toolId } }, body: { text } }))
       }
-      said={(done) => `${done.added} lines put down, ${done.known} were there already.`}
+      said={(done) => `${done.added} lines added, ${done.known} were there already.`}
     />
   )
 }

@@ -42,7 +42,7 @@ export function LogPage({ toolId }: { toolId: string }) {
             <SteelLine steel={log.data.steel} retireMm={log.data.retireMm} />
             <Keenness tests={log.data.tests} />
             <a className="btn btn-outline min-h-12" href={`/api/v1/tools/${toolId}/export`} download>
-              Write it out as JSON
+              Export as JSON
             </a>
             <Lists toolId={toolId} />
           </>

@@ -53,7 +53,7 @@ export function Hours({ state }: { state: MachineState }) {
       {h.due && <p className="font-semibold">Due {day(h.due)}</p>}
       <details className="pt-1">
         <summary className="min-h-11 flex items-center cursor-pointer underline underline-offset-4">
-          Put down hours
+          Add hours
         </summary>
         <div className="space-y-3 pt-2">
           <Field
@@ -82,10 +82,10 @@ export function Hours({ state }: { state: MachineState }) {
             disabled={add.isPending || form.hours.trim() === ''}
             onClick={() => add.mutate()}
           >
-            Put the hours down
+            Save the hours
           </button>
         </div>
-        <ul className="pt-2 quiet" aria-label="Hours put down">
+        <ul className="pt-2 quiet" aria-label="Hours on record">
           {h.runs
             .slice(-6)
             .reverse()

@@ -105,7 +105,7 @@ function Kept({
       {safe && (
         <div>
           <button type="button" className="btn btn-ghost min-h-12 mt-4 px-0 underline" onClick={again}>
-            {reject ? 'Something was put down wrongly' : 'Inspect it again'}
+            {reject ? 'Something was recorded wrongly' : 'Inspect it again'}
           </button>
         </div>
       )}
@@ -188,7 +188,7 @@ function Inspect({ state, corrects }: { state: MachineState; corrects: boolean }
             )}
             {corrects && (
               <Field
-                label="What was put down wrongly before"
+                label="What was recorded wrongly before"
                 value={form.corrects}
                 onChange={(c) => setForm({ ...form, corrects: c })}
                 error={refused?.at('corrects')}
@@ -207,7 +207,7 @@ function Inspect({ state, corrects }: { state: MachineState; corrects: boolean }
         disabled={!verdict || verdict.verdict === 'OPEN' || name.trim() === ''}
         note={keep.error instanceof Refused ? keep.error.message : undefined}
       >
-        {reject ? 'Reject the blade' : 'Put it down as fit'}
+        {reject ? 'Reject the blade' : 'Record it as fit'}
       </Act>
     </>
   )

@@ -158,7 +158,7 @@ function Safe({ state, next }: { state: MachineState; next: Schemas['NextView'] 
               The {state.machine!.name} is safe to reach into
             </h2>
             <p className="text-[1.15rem] pt-1">
-              Put down by {i.person}, {moment(i.at)}. Look yourself all the same if you come to it anew.
+              Recorded by {i.person}, {moment(i.at)}. Look yourself all the same if you come to it anew.
             </p>
             <ul aria-label="What was done" className="pt-3">
               {i.acts.map((a) => (

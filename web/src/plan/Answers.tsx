@@ -54,7 +54,7 @@ export function Answers({
   const same = way.data && job.legs.map((l) => l.abrasiveId).join() === way.data.stones.join()
   return (
     <section aria-label="Answers" className="pt-3">
-      <h3 className="font-semibold">What it is to be best at</h3>
+      <h3 className="font-semibold">What matters most</h3>
       <ul>
         {alike(job.answers).map((group) => {
           const a = group.find((g) => g.chosen) ?? group[0]!

@@ -8,8 +8,8 @@ import { Trouble } from '../ui/Notice'
 /** Where nothing on the shelf may be used: the one stone that would help, by kind and grain, and the way to the shelf. */
 export function WayOut() {
   return (
-    <section aria-label="The way out" className="pt-4 max-w-[44rem]">
-      <h2 className="font-semibold">The way out</h2>
+    <section aria-label="What would help" className="pt-4 max-w-[44rem]">
+      <h2 className="font-semibold">What would help</h2>
       <WhatToBuy />
       <Link href="/kit" className="btn btn-outline min-h-12 mt-3">
         Look at the shelf

@@ -178,7 +178,7 @@ function Back({ form, put, fault }: PartProps) {
           value={form.backDepth}
           onChange={(backDepth) => put({ backDepth })}
           error={form.backDepth ? fault('backDepth') : undefined}
-          hint="empty takes the usual depth; a short trial grind shows it"
+          hint="left empty, the usual depth is taken; a short trial grind shows it"
         />
       )}
     </Pick>

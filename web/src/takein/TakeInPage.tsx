@@ -262,7 +262,7 @@ function TakeIn({
             : undefined
         }
       >
-        {tool ? 'Put the change down' : 'Take it in, survey next'}
+        {tool ? 'Save the change' : 'Take it in, survey next'}
       </Act>
     </>
   )

@@ -31,7 +31,7 @@ export function CsvOutIn<T>({
         htmlFor={id}
         className="btn btn-outline min-h-12 has-focus-visible:outline-3 has-focus-visible:outline-primary"
       >
-        Read a CSV in
+        Import a CSV
         <input
           id={id}
           type="file"

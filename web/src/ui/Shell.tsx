@@ -81,8 +81,8 @@ function Lamp() {
         setTheme(next)
       }}
     >
-      {theme === 'stone' ? 'Lamp' : 'Day'}
-      <span className="hidden sm:inline"> light</span>
+      {theme === 'stone' ? 'Dark' : 'Light'}
+      <span className="hidden sm:inline"> screen</span>
     </button>
   )
 }

@@ -37,3 +37,9 @@ $$;
 -- Lines put down by mistake are hidden, and can be brought back.
 alter table log_note add column deleted_at timestamptz;
 alter table running_hours add column deleted_at timestamptz;
+
+-- A piece of the kit that is deleted can be brought back.
+alter table abrasive add column deleted_at timestamptz;
+alter table holder add column deleted_at timestamptz;
+alter table wheel add column deleted_at timestamptz;
+alter table tester add column deleted_at timestamptz;

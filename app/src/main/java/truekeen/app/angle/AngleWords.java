@@ -4,6 +4,7 @@ import truekeen.core.message.Wording;
 
 /** What the figures of an angle and its setting are called, and what goes with them. */
 enum AngleWords implements Wording {
+    WANTED_BY_SETUPS("by {count} of the set-ups"),
     LAST_BEVEL("last bevel"),
     BACK_BEVEL("back bevel"),
     BEVEL_FACES("bevel faces"),

@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import org.hibernate.annotations.SQLRestriction;
 import truekeen.app.store.Stored;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveClass;
@@ -21,9 +22,13 @@ import truekeen.core.grit.GrainSize;
 
 @Entity
 @Table(name = "abrasive")
+@SQLRestriction("deleted_at is null")
 class AbrasiveRow {
     @Id
     UUID id;
+
+    /** When it was deleted; null while it is there. */
+    Instant deletedAt;
 
     String name;
     String kind;

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.SQLRestriction;
 import org.hibernate.type.SqlTypes;
 import truekeen.app.kit.HolderRecords.CalibrationForm;
 import truekeen.core.holding.HolderKind;
@@ -20,9 +21,13 @@ import truekeen.core.tool.Measures;
 
 @Entity
 @Table(name = "holder")
+@SQLRestriction("deleted_at is null")
 class HolderRow {
     @Id
     UUID id;
+
+    /** When it was deleted; null while it is there. */
+    Instant deletedAt;
 
     String name;
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -24,14 +25,17 @@ import truekeen.app.kit.KitRecords.KitCare;
 import truekeen.app.kit.KitRecords.KitView;
 import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitRecords.TesterView;
+import truekeen.app.platform.Form;
 
 @RestController
 @RequestMapping("/api/v1/kit")
 class KitController {
     private final KitService kit;
     private final CommonKitService common;
+    private final KitRemoval removal;
 
-    KitController(KitService kit, CommonKitService common) {
+    KitController(KitService kit, CommonKitService common, KitRemoval removal) {
+        this.removal = removal;
         this.kit = kit;
         this.common = common;
     }
@@ -74,6 +78,20 @@ class KitController {
     @PostMapping("/abrasives/{id}/acts")
     AbrasiveView act(@PathVariable UUID id, @RequestBody KitActForm form) {
         return kit.act(id, form);
+    }
+
+    @DeleteMapping("/{list}/{id}")
+    void delete(@PathVariable String list, @PathVariable UUID id) {
+        removal.delete(list(list), id);
+    }
+
+    @PostMapping("/{list}/{id}/bring-back")
+    void bringBack(@PathVariable String list, @PathVariable UUID id) {
+        removal.bringBack(list(list), id);
+    }
+
+    private static KitRemoval.KitList list(String word) {
+        return KitRemoval.KitList.of(word).orElseThrow(() -> Form.notFound("list", word));
     }
 
     @GetMapping("/care")

@@ -4,6 +4,7 @@ import truekeen.core.message.Wording;
 
 /** What the kit says of its pieces, and what their measures are called. */
 enum KitWords implements Wording {
+    HELD_BY("by the {holder} on it"),
     IN_THE_WATER("in the water"),
     COMPOUND_DRYING("compound drying"),
     ROW_OF_STANDARD("{size}, a row of the standard"),

@@ -7,16 +7,22 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import org.hibernate.annotations.SQLRestriction;
 import truekeen.core.holding.Wheel;
 import truekeen.core.quantity.Length;
 
 @Entity
 @Table(name = "wheel")
+@SQLRestriction("deleted_at is null")
 class WheelRow {
     @Id
     UUID id;
+
+    /** When it was deleted; null while it is there. */
+    Instant deletedAt;
 
     String name;
 

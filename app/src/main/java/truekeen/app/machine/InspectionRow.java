@@ -38,7 +38,7 @@ class InspectionRow {
     @JdbcTypeCode(SqlTypes.JSON)
     String notes;
 
-    /** What was put down wrongly before, where it corrects an inspection. */
+    /** What was recorded wrongly before, where it corrects an inspection. */
     String corrects;
 
     Instant closedAt;

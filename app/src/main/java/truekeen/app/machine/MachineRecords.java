@@ -106,7 +106,7 @@ public final class MachineRecords {
             @Nullable Instant at,
             Map<String, Map<String, String>> found) {}
 
-    /** Hours put down. */
+    /** Hours on record. */
     public record RunView(LocalDate day, double hours, String groundWords) {}
 
     /** How far its hours have gone. */

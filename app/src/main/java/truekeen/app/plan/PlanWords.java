@@ -4,6 +4,7 @@ import truekeen.core.message.Wording;
 
 /** What the figures of a plan are called, and what goes with them. */
 enum PlanWords implements Wording {
+    WANTED_BY_PLAN("by the plan of the {tool}"),
     COULD_BE_SPARED("Half of this time and more could be spared."),
     TOO_MUCH_BY_HAND("Too much by hand: {strokes} strokes on the {stone}, {minutes} min on one job."),
     CARD_OF("{owner}, plan of {day}"),

@@ -26,7 +26,7 @@ enum ToolWords implements Wording {
     BROAD_FACE("broad face"),
     A_SIDE("a side"),
     LAST_BEVEL("last bevel"),
-    TAKEN_IN("Taken in from the {owner}"),
+    TAKEN_IN("Taken in ({owner})"),
     LEFT_OF_LENGTH("{left} of steel to the end of the usable length"),
     WENT_BY_MARKS(" went, by the marks."),
     WENT_AS_PLANNED(" went, as planned; measure now and then."),

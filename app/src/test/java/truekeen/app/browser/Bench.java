@@ -84,7 +84,7 @@ final class Bench {
     void putAway() {
         browser.press("Clean and refit it")
                 .see("Wash slurry and swarf off")
-                .press("Put it down in the log")
+                .press("Save it in the log")
                 .atPath(".*/log$");
     }
 

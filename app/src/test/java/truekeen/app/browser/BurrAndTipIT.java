@@ -59,7 +59,7 @@ class BurrAndTipIT {
                     .type("B Straight part", "100")
                     .type("C Tip rise", "20")
                     .type("D Blade width", "35")
-                    .type("E Retire at", "25")
+                    .type("E Worn out at", "25")
                     .type("F Spine thickness", "2")
                     .type("G Behind the edge", "0.4")
                     .type("H Edge bevel, a side", "15")
@@ -108,7 +108,7 @@ class BurrAndTipIT {
                     .type("A Width", "50")
                     .type("B Thickness", "3")
                     .type("C Usable length", "60")
-                    .type("D Retire at", "20")
+                    .type("D Worn out at", "20")
                     .type("E Bed", "45")
                     .type("F Primary bevel", "25")
                     .press("Take it in, survey next")
@@ -147,13 +147,13 @@ class BurrAndTipIT {
             browser.see("Keen").see("It worked.").press("Clean and refit it");
             browser.see("Set the cap iron")
                     .type("Cap iron behind the edge", "2 parsecs")
-                    .press("Put it down in the log");
+                    .press("Save it in the log");
             browser.see("no length here");
             browser.type("Cap iron behind the edge", "1.2")
                     .press("hardly cuts though it is keen")
                     .see("Judge what the first cut says")
                     .press("an even full-width shaving")
-                    .press("Put it down in the log")
+                    .press("Save it in the log")
                     .atPath(".*/log$");
             browser.see("cap iron 1.2 mm behind the edge").see("an even full-width shaving");
         }

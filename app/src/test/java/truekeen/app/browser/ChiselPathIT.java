@@ -46,7 +46,7 @@ class ChiselPathIT {
                 .type("A Width", "20 mm")
                 .type("B Thickness", "3.4")
                 .type("C Usable length", "3 1/2\"")
-                .type("D Retire at", "20")
+                .type("D Worn out at", "20")
                 .type("or bevel length", "8.04")
                 .type("F Secondary bevel, if any", "30")
                 .type("G Its width, if any", "0.7");
@@ -137,15 +137,14 @@ class ChiselPathIT {
         browser.see("Keen")
                 .seeNoMore("Not keen yet")
                 .press("Clean and refit it")
-                .press("Put it down in the log")
+                .press("Save it in the log")
                 .atPath(".*/log$");
         browser.see("Worked at the bench")
                 .see("Not keen yet: index")
                 .see("Keen: index")
                 .see("went, as planned");
         browser.see("Surveyed: Repair").see("“bench, 31”").see("Slipped off a bronze rove.");
-        assertThat(browser.driver().findElements(By.linkText("Write it out as JSON")))
-                .hasSize(1);
+        assertThat(browser.driver().findElements(By.linkText("Export as JSON"))).hasSize(1);
         browser.onRack("20 mm firmer");
         assertThat(browser.text()).containsPattern("20 mm firmer\\s+boat shed · ready");
     }

@@ -8,12 +8,12 @@ import org.openqa.selenium.By;
 /** A folder without a lock on paper in the field, on a phone: what the medium and the tool ask stands at every step. */
 class FieldKnifeIT {
     private static void shelve(Browser browser, String name, String grit) {
-        browser.press("Put an abrasive on the shelf")
+        browser.press("Add an abrasive")
                 .type("What it is called here", name)
                 .choose("Kind", "abrasive paper on a stick")
                 .choose("Grit standard", "FEPA-P")
                 .type("Grit as printed on it", grit)
-                .press("Put it on the shelf");
+                .press("Add it to the shelf");
         browser.until(
                 "the piece on the shelf",
                 d -> d.findElements(By.cssSelector("section[aria-label=Abrasives] li")).stream()
@@ -38,7 +38,7 @@ class FieldKnifeIT {
                     .type("B Straight part", "48")
                     .type("C Tip rise", "9")
                     .type("D Blade width", "20")
-                    .type("E Retire at", "13")
+                    .type("E Worn out at", "13")
                     .type("F Spine thickness", "2.4")
                     .type("G Behind the edge", "0.5")
                     .type("H Edge bevel, a side", "18")

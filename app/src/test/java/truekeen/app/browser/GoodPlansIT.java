@@ -32,7 +32,7 @@ class GoodPlansIT {
             browser.door("pitted drawknife", "boat shed", "drawknife: general", "plain carbon")
                     .type("A Edge length", "230")
                     .type("B Blade width", "34")
-                    .type("C Retire at", "20")
+                    .type("C Worn out at", "20")
                     .type("D Thickness", "5")
                     .type("E Bevel", "28")
                     .type("F Secondary bevel, if any", "31")
@@ -63,7 +63,7 @@ class GoodPlansIT {
                     .type("A Edge length", "118")
                     .type("B Sweep", "10")
                     .type("C Usable bit", "50")
-                    .type("D Retire at", "30")
+                    .type("D Worn out at", "30")
                     .type("E Measured at", "20")
                     .type("F Thickness there", "9.5")
                     .type("G Edge angle, a side", "17");
@@ -83,7 +83,7 @@ class GoodPlansIT {
                     .type("A Width", "20")
                     .type("B Thickness", "3.2")
                     .type("C Usable length", "90")
-                    .type("D Retire at", "20")
+                    .type("D Worn out at", "20")
                     .type("E Primary bevel", "25");
             browser.press("What it brings with it").choose("Where it lives", "at the bench");
             browser.press("Take it in, survey next").atPath(".*/survey$").see("This edge wants");
@@ -109,7 +109,7 @@ class GoodPlansIT {
                     .type("A Width", "50")
                     .type("B Thickness", "3")
                     .type("C Usable length", "60")
-                    .type("D Retire at", "18")
+                    .type("D Worn out at", "18")
                     .type("E Bed", "45")
                     .type("F Primary bevel", "25")
                     .type("G Secondary bevel, if any", "30")

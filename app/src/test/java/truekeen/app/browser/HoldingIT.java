@@ -78,13 +78,13 @@ class HoldingIT {
     @Test
     void aKitchenKnifeIsLaidOnAStackOfCards() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            browser.open("/kit").see("What holds the angle").press("Put down what holds an angle");
+            browser.open("/kit").see("What holds the angle").press("Add what holds an angle");
             browser.choose("What kind of thing", "stack of a known object")
                     .type("What it is called here", "playing cards")
                     .type("One of them", "eleven thou")
-                    .press("Put it down")
+                    .press("Save it")
                     .see("does not read as a length");
-            browser.type("One of them", "11 thou").press("Put it down").see("one of them 0.28 mm");
+            browser.type("One of them", "11 thou").press("Save it").see("one of them 0.28 mm");
             tool(browser, "cook's knife").stage("Angle").see("Held by");
             browser.choose("Held by", "playing cards")
                     .see("of them, laid on one another")

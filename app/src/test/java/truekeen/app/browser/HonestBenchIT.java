@@ -16,7 +16,7 @@ class HonestBenchIT {
         {"B Straight part", "100"},
         {"C Tip rise", "20"},
         {"D Blade width", "35"},
-        {"E Retire at", "25"},
+        {"E Worn out at", "25"},
         {"F Spine thickness", "2"},
         {"G Behind the edge", "0.4"},
         {"H Edge bevel, a side", "15"}
@@ -40,7 +40,7 @@ class HonestBenchIT {
                 .type("A Width", "20")
                 .type("B Thickness", "3.2")
                 .type("C Usable length", "90")
-                .type("D Retire at", "20")
+                .type("D Worn out at", "20")
                 .type("E Primary bevel", "25");
         browser.press("Take it in, survey next").atPath(".*/survey$").see("This edge wants");
         browser.press("Keep the survey, angle next").atPath(".*/angle$").see("30.0");
@@ -205,7 +205,7 @@ class HonestBenchIT {
                     {"A Width", "50"},
                     {"B Thickness", "3"},
                     {"C Usable length", "60"},
-                    {"D Retire at", "20"},
+                    {"D Worn out at", "20"},
                     {"E Bed", "45"},
                     {"F Primary bevel", "25"}
                 },

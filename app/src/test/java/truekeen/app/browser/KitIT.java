@@ -32,7 +32,7 @@ class KitIT {
             String before = browser.text();
             assertThat(before).doesNotContain("amber stone");
 
-            browser.press("Kit").press("Put an abrasive on the shelf");
+            browser.press("Kit").press("Add an abrasive");
             browser.type("What it is called here", "amber stone")
                     .choose("Kind", "vitrified diamond or CBN")
                     .choose("Grit standard", "MICRON")
@@ -44,7 +44,7 @@ class KitIT {
                     "the same number on the scale of micrometres", d -> d.findElements(By.cssSelector("svg")).stream()
                             .anyMatch(e -> String.valueOf(e.getDomAttribute("aria-label"))
                                     .contains("JIS #2000 is 6.7")));
-            browser.press("Put it on the shelf").see("amber stone");
+            browser.press("Add it to the shelf").see("amber stone");
 
             browser.press("Rack")
                     .press("18 mm skew chisel")
@@ -70,10 +70,8 @@ class KitIT {
                 });
                 b.see("A new utility blade reads (g)");
             }
-            first.type("A new utility blade reads (g)", "120")
-                    .press("Put it down")
-                    .see("reads 120 g");
-            second.type("A new utility blade reads (g)", "99").press("Put it down");
+            first.type("A new utility blade reads (g)", "120").press("Save it").see("reads 120 g");
+            second.type("A new utility blade reads (g)", "99").press("Save it");
             second.see("changed on another screen");
             assertThat(second.typed("A new utility blade reads (g)")).isEqualTo("99");
         }

@@ -37,7 +37,7 @@ class LadderIT {
                     .press("24 mm bench chisel")
                     .see("Set-up card")
                     .stage("Plan");
-            browser.see("What it is to be best at").see("Least time");
+            browser.see("What matters most").see("Least time");
 
             pull(browser, "Leave the grey splasher on the shelf", 60);
             browser.see("left on the shelf by you").see("As you pulled it:");
@@ -68,12 +68,12 @@ class LadderIT {
     }
 
     private static void shelve(Browser browser, String name, String kind, String standard, String grit) {
-        browser.press("Put an abrasive on the shelf")
+        browser.press("Add an abrasive")
                 .type("What it is called here", name)
                 .choose("Kind", kind)
                 .choose("Grit standard", standard)
                 .type("Grit as printed on it", grit)
-                .press("Put it on the shelf");
+                .press("Add it to the shelf");
         browser.until(
                 "the piece on the shelf",
                 d -> d.findElements(By.cssSelector("section[aria-label=Abrasives] li")).stream()
@@ -95,14 +95,14 @@ class LadderIT {
                     .type("A Width", "19")
                     .type("B Thickness", "3.2")
                     .type("C Usable length", "80")
-                    .type("D Retire at", "20")
+                    .type("D Worn out at", "20")
                     .type("E Primary bevel", "25")
                     .press("Take it in, survey next")
                     .see("This edge wants")
                     .press("Keep the survey, angle next")
                     .see("Why these")
                     .press("Keep this set-up, plan next");
-            browser.see("carbides").see("The way out").see("makes possible: powder chisel");
+            browser.see("carbides").see("What would help").see("makes possible: powder chisel");
             assertThat(browser.text()).doesNotContain("Take this plan to the bench");
             assertThat(browser.accessibilityFaults()).isEmpty();
 

@@ -50,7 +50,7 @@ class MachinesIT {
                     .see("Make the paddock mower safe");
             makeSafe(browser, 5);
             inspect(browser, "no");
-            browser.see("Fit to be worked").press("Put it down as fit").atPath(".*/survey$");
+            browser.see("Fit to be worked").press("Record it as fit").atPath(".*/survey$");
             browser.press("Next look: nail").press("Dent").dragStrip(0.20, 0.23).see("1 Dent");
             browser.until("the depth", d -> {
                 WebElement field = browser.field("deep");
@@ -93,10 +93,10 @@ class MachinesIT {
             browser.press("Judge the edge").see("Clean and refit it").press("Clean and refit it");
             browser.see("Put it back right way up")
                     .see("local rules and licensed service come first")
-                    .press("Put it down in the log")
-                    .see("Put down the torque its maker’s manual gives");
+                    .press("Save it in the log")
+                    .see("Enter the torque its maker’s manual gives");
             browser.type("Torque from the maker’s manual", "45 N·m")
-                    .press("Put it down in the log")
+                    .press("Save it in the log")
                     .atPath(".*/log$");
             browser.see("bolt at 45 N·m by the manual")
                     .see("Hung, try 1: 1500 g·mm, the left end heavy")
@@ -117,11 +117,11 @@ class MachinesIT {
                 .type("Middle of the piece", "235");
         browser.see("Take 6.38 g off the left end").see("it shakes with 148 N");
         assertThat(browser.accessibilityFaults()).isEmpty();
-        browser.press("Put this try down").see("It is off: hang it again");
+        browser.press("Save this try").see("It is off: hang it again");
         browser.pick("the right end").press("It is off: hang it again").see("Hang it again: how does it stand?");
         browser.pick("the right end").type("Its mass (g)", "12").type("from the centre", "250");
         browser.see("It got worse: the other end");
-        browser.press("Put this try down")
+        browser.press("Save this try")
                 .see("It is off: hang it again")
                 .press("It is off: hang it again")
                 .see("Hang it again: how does it stand?");
@@ -231,7 +231,7 @@ class MachinesIT {
                     .press("Any crack at the root of a tooth? no")
                     .press("Is it bent, dished or twisted? no")
                     .type("How many", "1")
-                    .press("Put it down as fit")
+                    .press("Record it as fit")
                     .atPath(".*/survey$");
             browser.press("Keep the survey, angle next")
                     .atPath(".*/angle$")
@@ -262,7 +262,7 @@ class MachinesIT {
             browser.driver()
                     .findElement(By.cssSelector("input[inputmode=decimal]"))
                     .sendKeys("46");
-            browser.press("Put it down").see("stands at 46°");
+            browser.press("Save it").see("stands at 46°");
             for (int i = 0; i < 66; i++) {
                 browser.keys(" ");
             }

@@ -37,7 +37,7 @@ class MortiseChiselIT {
             browser.see("mallet and site work")
                     .see("Keen")
                     .press("Clean and refit it")
-                    .press("Put it down in the log")
+                    .press("Save it in the log")
                     .see("Keen: index");
         }
     }
@@ -45,34 +45,34 @@ class MortiseChiselIT {
     private static void fillTheKit(Browser browser) {
         browser.press("Kit").see("What cuts goes here");
         for (String[] plate : new String[][] {{"orange plate", "325"}, {"slate plate", "1200"}}) {
-            browser.press("Put an abrasive on the shelf")
+            browser.press("Add an abrasive")
                     .type("What it is called here", plate[0])
                     .choose("Kind", "plated diamond plate")
                     .choose("Grit standard", "MESH")
                     .type("Grit as printed on it", plate[1])
-                    .press("Put it on the shelf")
+                    .press("Add it to the shelf")
                     .see(plate[0])
                     .seeNoMore("Grit as printed on it");
         }
-        browser.press("Put an abrasive on the shelf")
+        browser.press("Add an abrasive")
                 .type("What it is called here", "lapping film")
                 .choose("Kind", "lapping film on glass")
                 .choose("Grit standard", "MICRON")
                 .type("Grit as printed on it", "3")
                 .see("3 µm, as stated")
-                .press("Put it on the shelf")
+                .press("Add it to the shelf")
                 .seeNoMore("Grit as printed on it");
-        browser.press("Put down what holds an angle")
+        browser.press("Add what holds an angle")
                 .type("What it is called here", "deep guide")
                 .type("Roller radius", "8")
                 .type("Axle below the back", "20")
                 .type("Axle set back", "9")
-                .press("Put it down")
+                .press("Save it")
                 .see("axle below the back 20 mm");
-        browser.press("Put a tester down")
+        browser.press("Add a tester")
                 .type("What it is called here", "thread tester")
                 .type("A new utility blade reads (g)", "121 g")
-                .press("Put it down")
+                .press("Save it")
                 .see("reads 121 g");
     }
 
@@ -85,7 +85,7 @@ class MortiseChiselIT {
                 .type("A Width", "3/8\"")
                 .type("B Thickness", "10")
                 .type("C Usable length", "120")
-                .type("D Retire at", "30")
+                .type("D Worn out at", "30")
                 .type("E Primary bevel", "30")
                 .press("Take it in, survey next")
                 .atPath(".*/survey$")

@@ -220,7 +220,7 @@ class RepairIT {
                     .type("A Width", "38")
                     .type("B Thickness", "3.2")
                     .type("C Usable length", "90")
-                    .type("D Retire at", "25")
+                    .type("D Worn out at", "25")
                     .type("E Primary bevel", "25")
                     .press("Take it in, survey next")
                     .atPath(".*/survey$");
@@ -259,7 +259,7 @@ class RepairIT {
                     .type("A Width", "50")
                     .type("B Thickness", "3")
                     .type("C Usable length", "62")
-                    .type("D Retire at", "18")
+                    .type("D Worn out at", "18")
                     .type("E Bed", "45")
                     .type("F Primary bevel", "28")
                     .press("Take it in, survey next")

@@ -18,7 +18,8 @@ enum ConditionWords implements Wording {
     BACK_DEPTH("A depth on the back"),
     PRIMARY_CHANGES("the primary changes from {present} to {wanted}"),
     TO_BE_GROUND_HOLLOW("the primary is to be ground hollow"),
-    SECONDARY_TOO_WIDE("honed down to clean steel the secondary would be {width} mm wide, over the limit of {most} mm"),
+    SECONDARY_TOO_WIDE(
+            "once honed back to clean steel, the secondary would be {width} mm wide, over the limit of {most} mm"),
     LAST_BEVEL_CHANGES("the last bevel changes from {lastBevel} to {last}"),
     PITS_TOO_DEEP(
             "pits {depth} mm deep reach the edge: flattening past {deepest} mm costs more than the tool is worth, and a back bevel is refused: {refused}"),

@@ -15,7 +15,7 @@ enum MachineWords implements Wording {
     IS_DUE("It is due."),
     DUE_IN_SEASON("At the pace of its season that is {day}."),
     DUE_OUT_OF_SEASON("Out of season: at its pace that is {day}."),
-    NO_DAY_YET("No day yet: put down the hours of a week or more and it can be told.");
+    NO_DAY_YET("No day yet: enter the hours of a week or more and it can be worked out.");
 
     private final String words;
 

@@ -27,7 +27,7 @@ enum PoweredWords implements Wording {
     MEASURE_WIDTHS(
             "Width from the edge to the trailing side at the inner end, the middle and the outer end of each cutting edge. Scratch the marks: the same places are measured afterwards."),
     MEASURE_FROM_THE_BORE("From the bore to the tip of the edge, at four edges a quarter turn apart."),
-    ALL_PUT_DOWN("Are all of them put down?"),
+    ALL_PUT_DOWN("Are all of them recorded?"),
     NOT_ALL_PUT_DOWN("Measure those that are missing."),
     WHY_MEASURE("Equal loss can only be told from what was there before."),
     CLAMP_AND_FIND("Clamp it and find the bevel"),

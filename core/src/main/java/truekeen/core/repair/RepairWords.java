@@ -30,7 +30,7 @@ enum RepairWords implements Wording {
     SCRIBE_UNTIL("The line is there to grind to."),
     RUNS_AT(" It runs at {speed} m/s{marking}"),
     WITHIN_MARKING(", within its marking of {marked} m/s."),
-    MARKING_UNKNOWN("; its marking is not put down: read it off the wheel before it is switched on."),
+    MARKING_UNKNOWN("; its marking is not entered: read it off the wheel before it is switched on."),
     DRY_WHEEL_READY(
             "A coarse, open, friable wheel (about 46 to 60). Dress it clean and round with a slight crown: it cuts cooler and goes where it is led.{wheel}"),
     WET_WHEEL_READY(
@@ -78,7 +78,7 @@ enum RepairWords implements Wording {
     LOOK_ASKED("Is it square, even, and without colour anywhere?"),
     LOOK_ASKED_CAMBER("Does the round follow the line, both corners alike, without colour anywhere?"),
     LOOK_ASKED_KNIFE("Does the profile lie as it should, without colour anywhere?"),
-    LOOK_IF_NOT("Put down what you see: out of square and colour each have their own way back."),
+    LOOK_IF_NOT("Say what you see: out of square and colour each have their own way back."),
     WHY_MARK("The line is what you grind to: once metal goes, there is nothing else to go by."),
     WHY_READY("A wheel or belt that is glazed or out of true heats more than it cuts, and can come apart."),
     WHY_BLUNT("Thick steel bears heat: the shape is made square on to the wheel, while there is no thin edge to burn."),

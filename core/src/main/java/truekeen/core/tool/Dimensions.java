@@ -17,11 +17,11 @@ final class Dimensions {
     private static final Dimension USABLE = length(
             "usableLength", "Usable length", 1, 400, "From the edge to where the steel can no longer be ground.");
     private static final Dimension RETIRE =
-            length("retireLength", "Retire at", 0, 399, "The same length at which you will put the tool aside.");
+            length("retireLength", "Worn out at", 0, 399, "The same length at which you will put the tool aside.");
     static final Dimension BLADE_WIDTH =
             length("usableLength", "Blade width", 2, 250, "From the edge to the spine, at the heel.");
     private static final Dimension RETIRE_WIDTH =
-            length("retireLength", "Retire at", 0, 249, "The width at which you will put the blade aside.");
+            length("retireLength", "Worn out at", 0, 249, "The width at which you will put the blade aside.");
     private static final Dimension PRIMARY =
             angle("primary", "Primary bevel", 5, 60, "The ground bevel, from the back; on a hollow one its chord.");
     private static final Dimension BEVEL = angle("primary", "Bevel", 5, 75, "From the flat face.");
@@ -124,7 +124,7 @@ final class Dimensions {
             length("edgeLength", "Edge length", 20, 400, "Along the edge, heel to toe."),
             length("sweep", "Sweep", 0, 120, "How far the corners stand behind the middle of the edge."),
             length("usableLength", "Usable bit", 3, 200, "From the edge back to where the steel ends or softens."),
-            length("retireLength", "Retire at", 0, 199, "The same length at which you will put it aside."),
+            length("retireLength", "Worn out at", 0, 199, "The same length at which you will put it aside."),
             length("behind", "Measured at", 2, 80, "How far behind the edge the thickness is taken."),
             length("thicknessBehind", "Thickness there", 0.5, 80, "Across the cheeks, with a caliper."),
             angle("primary", "Edge angle, a side", 5, 45, "Where the curve reaches the edge, one side only."),
