@@ -25,7 +25,7 @@ const KINDS: Record<Schemas['Entry']['kind'], string> = {
 }
 
 /** Lines that are drawn at first, and more at each touch. */
-const AT_ONCE = 12
+const AT_ONCE = 8
 
 /** What happened to a tool, newest first; what somebody wrote down by mistake is taken back where it stands. */
 export function History({ toolId, entries }: { toolId: string; entries: Entry[] }) {

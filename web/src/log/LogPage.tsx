@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
-import { api, ask, type Schemas } from '../api/client'
+import { api, ask } from '../api/client'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
-import { num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
+import { Curves } from './Curves'
 import { History } from './History'
 import { Lists } from './Lists'
 import { SteelLine } from './SteelLine'
@@ -40,7 +40,7 @@ export function LogPage({ toolId }: { toolId: string }) {
         decisions={
           <>
             <SteelLine steel={log.data.steel} retireMm={log.data.retireMm} />
-            <Keenness tests={log.data.tests} />
+            <Curves curves={log.data.curves} />
             <a className="btn btn-outline min-h-12" href={`/api/v1/tools/${toolId}/export`} download>
               Export as JSON
             </a>
@@ -50,17 +50,5 @@ export function LogPage({ toolId }: { toolId: string }) {
       />
       <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
     </>
-  )
-}
-
-function Keenness({ tests }: { tests: Schemas['MeasuredTest'][] }) {
-  const indices = tests.flatMap((t) => (t.index === null ? [] : [t.index]))
-  if (indices.length === 0) return <p className="quiet">Readings gather here once the edge was tested.</p>
-  const best = Math.min(...indices)
-  return (
-    <div>
-      <p className="quiet">Keenest it has been here</p>
-      <p className="text-[1.35rem] font-semibold">{num(best, 2)} of the reference</p>
-    </div>
   )
 }

@@ -2,6 +2,7 @@ package truekeen.app.angle;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,6 +14,8 @@ import truekeen.app.angle.AngleRecords.InkTakenForm;
 import truekeen.app.angle.AngleRecords.KeptSetting;
 import truekeen.app.angle.AngleRecords.RestatedNote;
 import truekeen.app.angle.AngleRecords.SetupView;
+import truekeen.app.history.DatedFigure;
+import truekeen.app.history.FigureSource;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
 import truekeen.app.houserule.HouseRuleService;
@@ -40,7 +43,7 @@ import truekeen.core.stepsheet.WorkingMethod;
 /** The set-ups that are saved: what each asks for, what it is set to, and how that changed since. */
 @Service
 @Transactional
-public class SetupService implements HistorySource {
+public class SetupService implements HistorySource, FigureSource {
     private final Setups setups;
     private final ToolService tools;
     private final HouseRuleService rules;
@@ -148,6 +151,19 @@ public class SetupService implements HistorySource {
     public List<HistoryEntry> history(UUID toolId) {
         return setups.findByToolIdOrderByMadeAtDesc(toolId).stream()
                 .map(row -> entry(saved(row), row))
+                .toList();
+    }
+
+    /** The last bevel of each set-up, oldest first. */
+    @Override
+    @Transactional(readOnly = true)
+    public List<DatedFigure> figures(UUID toolId) {
+        return setups.findByToolIdOrderByMadeAtDesc(toolId).stream()
+                .sorted(Comparator.comparing((SetupRow row) -> row.madeAt))
+                .map(row -> DatedFigure.of(
+                        DatedFigure.Kind.ANGLE,
+                        row.madeAt,
+                        saved(row).setup.bevels().last().degrees()))
                 .toList();
     }
 

@@ -3,13 +3,16 @@ package truekeen.app.bench;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.history.DatedFigure;
 import truekeen.app.history.ExportSource;
+import truekeen.app.history.FigureSource;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
 import truekeen.app.history.TableExport;
@@ -19,7 +22,7 @@ import truekeen.core.stepsheet.Step;
 /** The sessions of a tool, for its log and its file. */
 @Component
 @Transactional(readOnly = true)
-class SessionHistory implements HistorySource {
+class SessionHistory implements HistorySource, FigureSource {
     private final Sessions sessions;
     private final SessionFolds folds;
     private final SessionViews views;
@@ -35,6 +38,30 @@ class SessionHistory implements HistorySource {
         return sessions.findByToolIdOrderByStartedAt(toolId).stream()
                 .map(this::entry)
                 .toList();
+    }
+
+    /** Strokes that were counted and how many were foreseen, of each session that was finished. */
+    @Override
+    public List<DatedFigure> figures(UUID toolId) {
+        return sessions.findByToolIdOrderByStartedAt(toolId).stream()
+                .filter(s -> s.readable() && s.finishedAt != null)
+                .map(this::strokes)
+                .toList();
+    }
+
+    private DatedFigure strokes(SessionRow s) {
+        List<Step> steps = views.steps(s);
+        BenchState state = folds.of(s, steps).state();
+        return new DatedFigure(
+                DatedFigure.Kind.STROKES,
+                s.finishedAt,
+                state.steps().stream().mapToInt(BenchState.StepState::total).sum(),
+                OptionalDouble.of(steps.stream()
+                        .mapToInt(x -> x.strokesLow() * x.sides().size())
+                        .sum()),
+                OptionalDouble.of(steps.stream()
+                        .mapToInt(x -> x.strokesHigh() * x.sides().size())
+                        .sum()));
     }
 
     private HistoryEntry entry(SessionRow s) {

@@ -2,6 +2,7 @@ package truekeen.app.log;
 
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -9,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.log.LogRecords.Export;
@@ -49,11 +51,13 @@ class LogController {
     }
 
     @DeleteMapping("/log/{kind}/{entryId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID id, @PathVariable HistoryEntry.Kind kind, @PathVariable UUID entryId) {
         log.hide(id, kind, entryId, true);
     }
 
     @PostMapping("/log/{kind}/{entryId}/bring-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void bringBack(@PathVariable UUID id, @PathVariable HistoryEntry.Kind kind, @PathVariable UUID entryId) {
         log.hide(id, kind, entryId, false);
     }

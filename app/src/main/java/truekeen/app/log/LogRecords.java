@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import truekeen.app.history.DatedFigure;
 import truekeen.app.history.HistoryEntry;
 import truekeen.core.fault.Sign;
 
@@ -52,8 +53,34 @@ public final class LogRecords {
             List<ReadingAt> readings,
             List<SeenAt> seen) {}
 
-    /** A tool's history, newest first. */
-    public record LogView(List<Entry> entries, List<SteelPoint> steel, double retireMm, List<MeasuredTest> tests) {}
+    /**
+     * A point of a curve.
+     *
+     * @param low least that was foreseen; null where nothing was
+     * @param high most that was foreseen; null where nothing was
+     */
+    public record SeriesPoint(Instant at, double value, @Nullable Double low, @Nullable Double high) {}
+
+    /**
+     * A number of the tool over time, oldest first.
+     *
+     * @param name what it says, in words
+     * @param unit its unit; empty of a plain number
+     * @param says what the curve is looked at for
+     */
+    public record SeriesView(DatedFigure.Kind kind, String name, String unit, String says, List<SeriesPoint> points) {}
+
+    /**
+     * A tool's history, newest first.
+     *
+     * @param curves its numbers over time; none of fewer than two points
+     */
+    public record LogView(
+            List<Entry> entries,
+            List<SteelPoint> steel,
+            double retireMm,
+            List<MeasuredTest> tests,
+            List<SeriesView> curves) {}
 
     /** A history to read in. */
     public record LogCsvForm(String text) {}

@@ -45,6 +45,7 @@ public class LogService {
     private final List<ExportSource> exports;
     private final List<MistakeSource> mistakes;
     private final LogNotes notes;
+    private final LogCurves curves;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
@@ -55,6 +56,7 @@ public class LogService {
             List<ExportSource> exports,
             List<MistakeSource> mistakes,
             LogNotes notes,
+            LogCurves curves,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.tools = tools;
@@ -63,6 +65,7 @@ public class LogService {
         this.exports = exports;
         this.mistakes = mistakes;
         this.notes = notes;
+        this.curves = curves;
         this.publisher = publisher;
         this.clock = clock;
     }
@@ -87,7 +90,8 @@ public class LogService {
                         .toList(),
                 steel,
                 blade.retire().mm(),
-                tests.measured(toolId).stream().map(LogService::test).toList());
+                tests.measured(toolId).stream().map(LogService::test).toList(),
+                curves.of(toolId));
     }
 
     private List<HistoryEntry> entries(UUID toolId) {

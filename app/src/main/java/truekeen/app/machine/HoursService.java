@@ -3,6 +3,7 @@ package truekeen.app.machine;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -16,6 +17,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.history.DatedFigure;
+import truekeen.app.history.FigureSource;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
 import truekeen.app.history.MistakeSource;
@@ -44,7 +47,7 @@ import truekeen.core.tool.GeometryKind;
 /** Hours a machine ran, and when they make its blade due. */
 @Service
 @Transactional
-public class HoursService implements HistorySource, MistakeSource {
+public class HoursService implements HistorySource, MistakeSource, FigureSource {
     private static final double MOST_HOURS = 2000;
     private static final int OLDEST_DAYS = 3 * 366;
 
@@ -97,6 +100,15 @@ public class HoursService implements HistorySource, MistakeSource {
     public List<HistoryEntry> history(UUID toolId) {
         return hours.findByToolIdOrderByDay(toolId).stream()
                 .map(MachineHistory::hours)
+                .toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<DatedFigure> figures(UUID toolId) {
+        return hours.findByToolIdOrderByDay(toolId).stream()
+                .map(h -> DatedFigure.of(
+                        DatedFigure.Kind.HOURS, h.day.atStartOfDay().toInstant(ZoneOffset.UTC), h.hours))
                 .toList();
     }
 

@@ -11,6 +11,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.history.DatedFigure;
+import truekeen.app.history.FigureSource;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
 import truekeen.app.history.ToolChanged;
@@ -39,7 +41,7 @@ import truekeen.core.section.TargetBevel;
 /** Reads surveys, asks the core what must go, and keeps them. */
 @Service
 @Transactional
-public class SurveyService implements HistorySource {
+public class SurveyService implements HistorySource, FigureSource {
     private final Surveys surveys;
     private final ToolService tools;
     private final EdgePastService past;
@@ -274,6 +276,18 @@ public class SurveyService implements HistorySource {
                 .map(s -> s.toCore()
                         .map(survey -> SurveyViews.entry(s.takenAt, s.scope, survey.findings(), s.volumeMm3, s.lostMm))
                         .orElseGet(() -> HistoryEntry.unreadable(s.takenAt, HistoryEntry.Kind.SURVEY)))
+                .toList();
+    }
+
+    /** How far the edge was out of square at each survey of one that is to be square. */
+    @Override
+    @Transactional(readOnly = true)
+    public List<DatedFigure> figures(UUID toolId) {
+        if (!tools.kind(toolId).square()) {
+            return List.of();
+        }
+        return surveys.findByToolIdOrderByTakenAt(toolId).stream()
+                .map(s -> DatedFigure.of(DatedFigure.Kind.SQUARENESS, s.takenAt, s.squareOffDeg))
                 .toList();
     }
 

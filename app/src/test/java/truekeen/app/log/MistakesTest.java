@@ -34,9 +34,9 @@ class MistakesTest extends ApiTest {
                 .isEqualTo(200);
         String line = "/api/v1/tools/" + tool + "/log/NOTE/"
                 + entry("Handle is loose").path("removable").asText();
-        assertThat(delete(line).status()).isEqualTo(200);
+        assertThat(delete(line).status()).isEqualTo(204);
         assertThat(entry("Handle is loose").isMissingNode()).isTrue();
-        assertThat(post(line + "/bring-back", Map.of()).status()).isEqualTo(200);
+        assertThat(post(line + "/bring-back", Map.of()).status()).isEqualTo(204);
         assertThat(entry("Handle is loose").isMissingNode()).isFalse();
     }
 
