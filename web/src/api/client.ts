@@ -50,7 +50,8 @@ export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response
   } catch {
     throw new Refused('The service cannot be reached. What you typed is kept here.', 0, [])
   }
-  if (answer.data !== undefined) return answer.data
+  // What is only done has no body.
+  if (answer.data !== undefined || answer.response.status === 204) return answer.data as T
   const problem = (answer.error ?? {}) as Problem
   throw new Refused(
     problem.detail ?? 'The service did not answer as expected.',

@@ -1,6 +1,7 @@
 package truekeen.app.board;
 
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -8,6 +9,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.board.BoardRecords.BelongingsView;
 import truekeen.app.board.BoardRecords.BoardView;
@@ -46,36 +48,43 @@ class BoardController {
     }
 
     @DeleteMapping("/tools/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID id) {
         rack.delete(id);
     }
 
     @PostMapping("/rack/deleted/{id}/bring-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void bringBack(@PathVariable UUID id) {
         keeping.bringBack(id);
     }
 
     @DeleteMapping("/rack/deleted/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteForGood(@PathVariable UUID id) {
         keeping.deleteForGood(id);
     }
 
     @PostMapping("/tools/{id}/retire")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void retire(@PathVariable UUID id) {
         rack.retire(id);
     }
 
     @PostMapping("/tools/{id}/use-again")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void useAgain(@PathVariable UUID id) {
         keeping.retire(id, false);
     }
 
     @PostMapping("/crews/{id}/hand-over")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void handOver(@PathVariable UUID id, @RequestBody HandOverForm form) {
         rack.handOver(id, form.to());
     }
 
     @PutMapping("/tools/{id}/pin")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void pin(@PathVariable UUID id, @RequestBody PinForm form) {
         keeping.pin(id, form.pinned());
     }

@@ -3,6 +3,7 @@ package truekeen.app.kit;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.kit.KitRecords.AbrasiveForm;
 import truekeen.app.kit.KitRecords.AbrasiveView;
@@ -81,11 +83,13 @@ class KitController {
     }
 
     @DeleteMapping("/{list}/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable String list, @PathVariable UUID id) {
         removal.delete(list(list), id);
     }
 
     @PostMapping("/{list}/{id}/bring-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void bringBack(@PathVariable String list, @PathVariable UUID id) {
         removal.bringBack(list(list), id);
     }

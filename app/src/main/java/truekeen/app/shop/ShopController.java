@@ -2,6 +2,7 @@ package truekeen.app.shop;
 
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -9,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -38,6 +40,7 @@ class ShopController {
     }
 
     @DeleteMapping("/crews/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeCrew(@PathVariable UUID id) {
         shop.removeCrew(id);
     }
@@ -48,6 +51,7 @@ class ShopController {
     }
 
     @DeleteMapping("/people/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
     void removePerson(@PathVariable UUID id) {
         shop.removePerson(id);
     }

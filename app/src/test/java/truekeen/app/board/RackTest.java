@@ -112,7 +112,7 @@ class RackTest extends ApiTest {
 
     @Test
     void aToolOutOfUsePressesNobodyAndComesBack() {
-        assertThat(post("/api/v1/tools/" + tool + "/retire", Map.of()).status()).isEqualTo(200);
+        assertThat(post("/api/v1/tools/" + tool + "/retire", Map.of()).status()).isEqualTo(204);
         assertThat(line().path("urgency").asText()).isEqualTo("RETIRED");
         assertThat(get("/api/v1/board").body().path("all").asInt()).isZero();
         assertThat(get("/api/v1/tools/" + tool).body().path("retired").asBoolean())
@@ -124,7 +124,7 @@ class RackTest extends ApiTest {
     @Test
     void aPinnedToolIsOfferedOnTheBoard() {
         assertThat(put("/api/v1/tools/" + tool + "/pin", Map.of("pinned", true)).status())
-                .isEqualTo(200);
+                .isEqualTo(204);
         assertThat(get("/api/v1/board").body().path("pinned").toString()).contains(tool);
         assertThat(get("/api/v1/board").body().path("recent").toString()).contains(tool);
         put("/api/v1/tools/" + tool + "/pin", Map.of("pinned", false));
@@ -143,7 +143,7 @@ class RackTest extends ApiTest {
                 .contains("1 plan");
         String before =
                 get("/api/v1/tools/" + tool + "/export").body().path("sections").toString();
-        assertThat(delete("/api/v1/tools/" + tool).status()).isEqualTo(200);
+        assertThat(delete("/api/v1/tools/" + tool).status()).isEqualTo(204);
         assertThat(line().isMissingNode()).isTrue();
         assertThat(get("/api/v1/rack")
                         .body()
@@ -158,7 +158,7 @@ class RackTest extends ApiTest {
         assertThat(delete("/api/v1/tools/" + tool).status()).isEqualTo(404);
         assertThat(post("/api/v1/rack/deleted/" + tool + "/bring-back", Map.of())
                         .status())
-                .isEqualTo(200);
+                .isEqualTo(204);
         assertThat(get("/api/v1/tools/" + tool + "/export")
                         .body()
                         .path("sections")
@@ -195,7 +195,7 @@ class RackTest extends ApiTest {
                 .as("not deleted yet")
                 .isEqualTo(404);
         delete("/api/v1/tools/" + tool);
-        assertThat(delete("/api/v1/rack/deleted/" + tool).status()).isEqualTo(200);
+        assertThat(delete("/api/v1/rack/deleted/" + tool).status()).isEqualTo(204);
         for (String table : new String[] {"tool", "survey", "setup", "plan", "bench_session", "bench_event", "wear"}) {
             assertThat(jdbc.queryForObject("select count(*) from " + table, Integer.class))
                     .as(table)

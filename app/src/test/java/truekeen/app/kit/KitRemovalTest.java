@@ -13,6 +13,7 @@ import org.springframework.test.context.DynamicPropertySource;
 import truekeen.app.ApiTest;
 import truekeen.app.TestDatabase;
 import truekeen.app.ToolPages;
+import truekeen.core.progression.Answer;
 
 /** Pieces of the kit are deleted where nothing waits for them, and come back by one touch. */
 class KitRemovalTest extends ApiTest {
@@ -42,9 +43,9 @@ class KitRemovalTest extends ApiTest {
     void aPieceIsDeletedAndBroughtBack() {
         for (String[] piece : new String[][] {{"testers", "tester"}, {"abrasives", "leather"}}) {
             String path = "/api/v1/kit/" + piece[0] + "/" + inKit(piece[0], piece[1]);
-            assertThat(delete(path).status()).as(piece[1]).isEqualTo(200);
+            assertThat(delete(path).status()).as(piece[1]).isEqualTo(204);
             assertThat(onShelf(piece[0], piece[1])).isFalse();
-            assertThat(post(path + "/bring-back", Map.of()).status()).isEqualTo(200);
+            assertThat(post(path + "/bring-back", Map.of()).status()).isEqualTo(204);
             assertThat(onShelf(piece[0], piece[1])).isTrue();
         }
     }
@@ -54,7 +55,8 @@ class KitRemovalTest extends ApiTest {
         String tool = takeIn(chisel());
         String plan = planned(tool, survey());
         String stone = jdbc.queryForList("select id::text from abrasive", String.class).stream()
-                .filter(id -> get("/api/v1/tools/" + tool + "/plan").body().toString().contains(id))
+                .filter(id ->
+                        get("/api/v1/tools/" + tool + "/plan").body().toString().contains(id))
                 .findFirst()
                 .orElseThrow();
         Answer wanted = delete("/api/v1/kit/abrasives/" + stone);
@@ -66,7 +68,7 @@ class KitRemovalTest extends ApiTest {
                         .asText())
                 .isEqualTo(setUpsOf("guide"));
         finished(start(tool, plan));
-        assertThat(delete("/api/v1/kit/abrasives/" + stone).status()).isEqualTo(200);
+        assertThat(delete("/api/v1/kit/abrasives/" + stone).status()).isEqualTo(204);
         for (String page : ToolPages.of(tool, jdbc)) {
             assertThat(get(page).status()).as(page).isIn(200, 404, 409, 422);
         }
@@ -92,15 +94,18 @@ class KitRemovalTest extends ApiTest {
 
     @Test
     void aWheelWithARestOnItAndAListThatIsNoneAreRefused() {
-        String wheel = wheel("grinder", "dry grinding wheel", "150 mm", "2850", "");
-        post("/api/v1/kit/holders", holder("rest", "PLATFORM_REST", "contact=15").put("wheelId", wheel));
+        String wheel = wheel("spare grinder", "DRY_STONE", "150", "2850", "35");
+        post(
+                "/api/v1/kit/holders",
+                holder("rest", "PLATFORM_REST", "contact=15").put("wheelId", wheel));
         assertThat(delete("/api/v1/kit/wheels/" + wheel).body().path("detail").asText())
                 .contains("rest");
         assertThat(delete("/api/v1/kit/holders/" + inKit("holders", "rest")).status())
-                .isEqualTo(200);
-        assertThat(delete("/api/v1/kit/wheels/" + wheel).status()).isEqualTo(200);
+                .isEqualTo(204);
+        assertThat(delete("/api/v1/kit/wheels/" + wheel).status()).isEqualTo(204);
         assertThat(delete("/api/v1/kit/anvils/" + wheel).status()).isEqualTo(404);
-        assertThat(delete("/api/v1/kit/wheels/00000000-0000-0000-0000-000000000001").status())
+        assertThat(delete("/api/v1/kit/wheels/00000000-0000-0000-0000-000000000001")
+                        .status())
                 .isEqualTo(404);
     }
 }

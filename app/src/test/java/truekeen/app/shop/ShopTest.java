@@ -63,9 +63,9 @@ class ShopTest extends ApiTest {
                 .isEqualTo(422);
         assertThat(post("/api/v1/crews/" + from + "/hand-over", Map.of("to", to))
                         .status())
-                .isEqualTo(200);
+                .isEqualTo(204);
         assertThat(onRack(tool).path("crew").asText()).isEqualTo("new tenants");
-        assertThat(delete("/api/v1/crews/" + from).status()).isEqualTo(200);
+        assertThat(delete("/api/v1/crews/" + from).status()).isEqualTo(204);
         assertThat(get("/api/v1/crews").body().toString()).doesNotContain("old tenants");
     }
 
@@ -82,7 +82,7 @@ class ShopTest extends ApiTest {
         added("people", "Ines");
         assertThat(put("/api/v1/people/" + person, Map.of("name", "Ines")).messageAt("name"))
                 .contains("Ines");
-        assertThat(delete("/api/v1/people/" + person).status()).isEqualTo(200);
+        assertThat(delete("/api/v1/people/" + person).status()).isEqualTo(204);
         assertThat(jdbc.queryForList("select person from survey where tool_id = ?::uuid", String.class, tool))
                 .as("what she did stays")
                 .containsExactly("Martha");
