@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
 import { Choice, Field } from '../ui/Field'
+import { Fold } from '../ui/Fold'
 import { num } from '../ui/format'
 
 export type Form = Schemas['AngleForm']
@@ -38,11 +39,12 @@ export function BevelFields({ form, set, fault, answer: a }: Props) {
 /** What only some families have: back bevel, hollow, camber. */
 export function FamilyFields({ form, set, fault, answer: a }: Props) {
   if (!a) return null
+  // What was filled in, or is refused, is never hidden.
+  const open = (...fields: (keyof Form)[]) => fields.some((f) => form[f] !== '' || fault(f) !== undefined)
   return (
     <>
       {a.cambers && (
-        <fieldset className="rule-t pt-3">
-          <legend className="font-semibold">Camber</legend>
+        <Fold name="Camber" says={form.camber || 'as usual'} open={open('camber', 'shaving', 'strokes')}>
           <div className="grid grid-cols-3 gap-3">
             <Field
               label="below the sole"
@@ -66,11 +68,14 @@ export function FamilyFields({ form, set, fault, answer: a }: Props) {
               hint="to share out"
             />
           </div>
-        </fieldset>
+        </Fold>
       )}
       {a.backBevels && (
-        <fieldset className="rule-t pt-3">
-          <legend className="font-semibold">Back bevel</legend>
+        <Fold
+          name="Back bevel"
+          says={form.backBevel || form.ruleThickness || 'as it is'}
+          open={open('backBevel', 'ruleThickness', 'ruleReach')}
+        >
           <div className="grid grid-cols-3 gap-3">
             <Field
               label="angle"
@@ -98,16 +103,18 @@ export function FamilyFields({ form, set, fault, answer: a }: Props) {
               </>
             )}
           </div>
-        </fieldset>
+        </Fold>
       )}
       {a.hollows && (
-        <Field
-          label="Hollow ground on a wheel of"
-          value={form.wheelDiameter}
-          onChange={set('wheelDiameter')}
-          error={fault('wheelDiameter')}
-          hint="its diameter; empty: as it is, 0: flat"
-        />
+        <Fold name="Hollow grind" says={form.wheelDiameter || 'as it is'} open={open('wheelDiameter')}>
+          <Field
+            label="Hollow ground on a wheel of"
+            value={form.wheelDiameter}
+            onChange={set('wheelDiameter')}
+            error={fault('wheelDiameter')}
+            hint="its diameter; empty: as it is, 0: flat"
+          />
+        </Fold>
       )}
     </>
   )
@@ -117,8 +124,7 @@ export function FamilyFields({ form, set, fault, answer: a }: Props) {
 export function OtherFields({ form, set, fault, answer: a }: Props) {
   const on = form.otherPrimary !== '' || form.otherLast !== ''
   return (
-    <fieldset className="rule-t pt-3">
-      <legend className="font-semibold">Another beside it</legend>
+    <Fold name="Compare with another" says={on ? '' : 'a second pair of bevels'} open={on}>
       <div className="grid grid-cols-2 gap-3">
         <Field
           label="other primary"
@@ -134,7 +140,7 @@ export function OtherFields({ form, set, fault, answer: a }: Props) {
           error={fault('otherLast')}
         />
       </div>
-    </fieldset>
+    </Fold>
   )
 }
 
@@ -165,13 +171,17 @@ export function StandsField({ form, set, fault, answer: a }: Props) {
   const s = a?.settings[a.settings.length - 1]
   if (!a || !s) return null
   return (
-    <div>
+    <Fold
+      name="Check what you measure"
+      says={form.standsAt}
+      open={form.standsAt !== '' || fault('standsAt') !== undefined}
+    >
       <Field
         label={`It stands at (${s.name})`}
         value={form.standsAt}
         onChange={set('standsAt')}
         error={fault('standsAt')}
-        hint="type what you measure, to be told the angle it gives"
+        hint="type what you measure, and see the angle it gives"
       />
       {a.stands && (
         <p role="status" className="text-[1.15rem] mt-1">
@@ -181,6 +191,6 @@ export function StandsField({ form, set, fault, answer: a }: Props) {
             : `, ${num(Math.abs(a.stands.offDeg), 2)}° ${a.stands.offDeg > 0 ? 'steeper' : 'lower'} than wanted`}
         </p>
       )}
-    </div>
+    </Fold>
   )
 }

@@ -9,6 +9,7 @@ import { Setting, setTo } from '../drawings/Setting'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Choice, Field } from '../ui/Field'
+import { Fold } from '../ui/Fold'
 import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { Advised } from '../ui/Why'
@@ -135,15 +136,36 @@ function Angle({
                 {a.other && <Compare chosen={a.chosen} other={a.other} />}
               </>
             )}
-            {[...(a?.settings ?? [])].reverse().map((s, i) => (
-              <div key={s.bevel} className="rule-t">
-                <Setting setting={s} holder={holder} brief={i > 0} />
-              </div>
-            ))}
+            {[...(a?.settings ?? [])].reverse().map((s, i) =>
+              i === 0 ? (
+                <div key={s.bevel} className="rule-t">
+                  <Setting setting={s} holder={holder} brief={false} />
+                </div>
+              ) : (
+                <Fold
+                  key={s.bevel}
+                  name={`And for the ${s.bevelWords}`}
+                  says={`${s.name} ${setTo(s.setting.value, s.unit)}`}
+                >
+                  <Setting setting={s} holder={holder} brief />
+                </Fold>
+              ),
+            )}
             {a && a.settings.length > 0 && <BeforeTheFirst checks={a.settings[0]!.checks} />}
             {a?.chosen && <Holdings toolId={toolId} form={form} take={set('holderId')} />}
-            {a?.stations && <Stations stations={a.stations} />}
-            {a && <Figures figures={a.figures} />}
+            {a?.stations && (
+              <Fold
+                name={`${a.stations.strokes.value} strokes across the iron`}
+                says={`${a.stations.shaping.join(', ')} from left to right`}
+              >
+                <Stations stations={a.stations} />
+              </Fold>
+            )}
+            {a && a.figures.length > 0 && (
+              <Fold name="What it comes to in use" says={inUse(a.figures)}>
+                <Figures figures={a.figures} />
+              </Fold>
+            )}
           </>
         }
         decisions={
@@ -185,16 +207,15 @@ function Angle({
               error={fault('trade')}
             />
             <BevelFields {...fields} />
-            <div>
-              <h2 className="font-semibold">Why these</h2>
+            <HolderField {...fields} holders={choices.holders} />
+            <Fold name="Why these" says={a?.reasons[0]}>
               <ul className="list-disc pl-5 space-y-1">
                 {a?.reasons.map((r) => (
                   <li key={r}>{r}</li>
                 ))}
               </ul>
-            </div>
+            </Fold>
             <FamilyFields {...fields} />
-            <HolderField {...fields} holders={choices.holders} />
             <StandsField {...fields} />
             <Field
               label="Name of this set-up"
@@ -203,7 +224,17 @@ function Angle({
               error={fault('name')}
             />
             <OtherFields {...fields} />
-            {a && <History toolId={toolId} history={a.history} />}
+            {a && (
+              <Fold
+                name="What happened before"
+                says={
+                  a.history.outcomes.length > 0 ? `${a.history.outcomes.length} on record` : 'nothing yet'
+                }
+                open={a.history.outcomes.length > 0}
+              >
+                <History toolId={toolId} history={a.history} />
+              </Fold>
+            )}
           </>
         }
       />
@@ -214,14 +245,27 @@ function Angle({
   )
 }
 
+/** The first few numbers, as a foretaste of what is folded. */
+function inUse(figures: Schemas['FigureView'][]): string {
+  return figures
+    .slice(0, 2)
+    .map(
+      (f) =>
+        `${f.advice.label} ${num(f.advice.value, 1)}${f.advice.unit === '°' ? '°' : ' ' + f.advice.unit}`,
+    )
+    .join(', ')
+}
+
 /** What to look at before the first stroke. */
 function BeforeTheFirst({ checks }: { checks: string[] }) {
   return (
-    <ul className="list-disc pl-5 pb-2" aria-label="Before the first stroke">
-      {checks.map((c) => (
-        <li key={c}>{c}</li>
-      ))}
-    </ul>
+    <Fold name="Before the first stroke" says={checks[0]?.split(/[:,.]/)[0]}>
+      <ul className="list-disc pl-5 pb-2">
+        {checks.map((c) => (
+          <li key={c}>{c}</li>
+        ))}
+      </ul>
+    </Fold>
   )
 }
 

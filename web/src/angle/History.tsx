@@ -32,8 +32,7 @@ export function History({ toolId, history }: { toolId: string; history: Schemas[
     ...after,
   })
   return (
-    <section aria-label="What happened before" className="rule-t pt-3">
-      <h2 className="font-semibold">What happened before</h2>
+    <section aria-label="What happened before">
       <p>
         {history.evidence[0]!.toUpperCase() + history.evidence.slice(1)}.
         {history.wantedDeg !== null && ` It asks for ${num(history.wantedDeg)}°.`}

@@ -52,7 +52,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
   // The whole edge alike: on a phone its drawing gives its room to the work.
   const whole = step !== undefined && step.step.toMm - step.step.fromMm >= s.edgeLengthMm - 0.01
   return (
-    <div className="min-h-dvh flex flex-col px-3 sm:px-6 pb-28">
+    <div className="min-h-dvh flex flex-col px-3 sm:px-6 pb-24">
       <header className="flex flex-wrap items-center gap-x-3 rule-b lying:-mb-px">
         <Link href={`/tools/${s.toolId}`} className="btn btn-ghost min-h-14 lying:min-h-10 lying:h-10 px-2">
           ←<span className="hidden sm:inline"> Leave the bench</span>

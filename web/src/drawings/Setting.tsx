@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
+import { Fold } from '../ui/Fold'
 import { Advised } from '../ui/Why'
 import { SchemeDrawing } from './Scheme'
 
@@ -42,6 +43,21 @@ export function Setting({
 /** What goes with a setting: the nearest block, the cam, how far a body clears, the spine along a belly. */
 function Asides({ asides }: { asides: SettingView['asides'] }) {
   if (asides.length === 0) return null
+  if (asides.length > ASIDES_SHOWN)
+    return (
+      <div className="sm:col-span-2">
+        <Fold name="More about this setting" says={asides.map((a) => a.advice.label).join(', ')}>
+          <AsideList asides={asides} />
+        </Fold>
+      </div>
+    )
+  return <AsideList asides={asides} />
+}
+
+/** So many asides stand open; more are folded. */
+const ASIDES_SHOWN = 2
+
+function AsideList({ asides }: { asides: SettingView['asides'] }) {
   return (
     <dl className="sm:col-span-2 grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-x-6 gap-y-1">
       {asides.map((a) => (

@@ -7,7 +7,7 @@ import { MarkTag, SpotMark } from './StripMarks'
 import { pad, Rule } from './StripRule'
 import { useWidth } from './useWidth'
 
-const EDGE_Y = { low: 56, tall: 78 }
+const EDGE_Y = { low: 52, tall: 76 }
 /** Width under which a strip that takes no marks goes without its rule (px). */
 const NARROW = 640
 
@@ -23,7 +23,7 @@ export function Strip(p: StripProps) {
   const edge = p.tall ? EDGE_Y.tall : EDGE_Y.low
   // On a phone that is only looked at, the rule gives its room to the work.
   const bare = p.bare && width < NARROW
-  const height = edge + (bare ? 14 : 44)
+  const height = edge + (bare ? 14 : 42)
   const up = edgeHeight(p.layout, scale)
   const x = (mm: number) => pad + mm * scale
   const place = (e: PointerEvent) => {

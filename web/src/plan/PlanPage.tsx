@@ -1,20 +1,18 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, useLocation } from 'wouter'
+import { useLocation } from 'wouter'
 import { toolChanged } from '../api/changed'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { Ladder } from '../drawings/Ladder'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
-import { Choice, Pick } from '../ui/Field'
-import { figures, num, span, upper } from '../ui/format'
+import { figures, num, span } from '../ui/format'
+import { Fold } from '../ui/Fold'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
-import { Advised } from '../ui/Why'
-import { Heat } from './Heat'
-import { Answers, Pulled } from './Answers'
-import { Preparation } from './Preparation'
+import { Pulled } from './Answers'
+import { Decisions } from './Decisions'
 import { StepList } from './StepList'
 import { Alike } from './Alike'
 import { Pieces } from './Pieces'
@@ -24,16 +22,11 @@ import { WayOut } from './WayOut'
 
 type Plan = Schemas['PlanView']
 
-/** The choice to shape on stones although a machine is owned, as the service calls it. */
-const BY_HAND = 'BY_HAND'
-
-/** No strop at all, as the service calls it. */
-const NO_STROP = 'NONE'
-
 /** The abrasives of least time on this shelf, and the steps they make. */
 export function PlanPage({ toolId }: { toolId: string }) {
   const stages = useStages(toolId)
   const [wish, setWish] = useWish(toolId)
+  const [open, setOpen] = useState('')
   const [person] = usePerson()
   const question = { ...wish, person }
   const [, go] = useLocation()
@@ -52,6 +45,8 @@ export function PlanPage({ toolId }: { toolId: string }) {
   if (stages.isError) return <Trouble error={stages.error} />
   if (!stages.data) return <Coming />
   const plan = preview.data
+  // The last job carries the finish; it is the one shown until another is asked for.
+  const shown = plan?.jobs.find((j) => j.kind === open) ?? plan?.jobs[plan.jobs.length - 1]
   const refused = choose.error instanceof Refused ? choose.error : undefined
   return (
     <>
@@ -74,8 +69,25 @@ export function PlanPage({ toolId }: { toolId: string }) {
       ) : plan ? (
         <>
           <Sheet
-            drawing={<Jobs toolId={toolId} plan={plan} wish={wish} setWish={setWish} />}
-            decisions={<Decisions toolId={toolId} plan={plan} wish={wish} setWish={setWish} />}
+            drawing={
+              <>
+                <Jobs
+                  toolId={toolId}
+                  plan={plan}
+                  shown={shown}
+                  show={setOpen}
+                  wish={wish}
+                  setWish={setWish}
+                />
+                {plan.steps.length > 0 && (
+                  <section aria-label="Step sheet" className="pt-5">
+                    <h2 className="font-semibold mb-1">Step sheet</h2>
+                    <StepList steps={plan.steps} />
+                  </section>
+                )}
+              </>
+            }
+            decisions={<Decisions toolId={toolId} plan={plan} shown={shown} wish={wish} setWish={setWish} />}
           />
           {plan.steps.length > 0 && (
             <Act onClick={() => choose.mutate()} busy={choose.isPending} note={refused?.message}>
@@ -93,15 +105,19 @@ export function PlanPage({ toolId }: { toolId: string }) {
 function Jobs({
   toolId,
   plan,
+  shown,
+  show,
   wish,
   setWish,
 }: {
   toolId: string
   plan: Plan
+  /** The job that is looked at; none where nothing goes to the stones. */
+  shown: Plan['jobs'][number] | undefined
+  show: (kind: string) => void
   wish: Wish
   setWish: (w: Wish) => void
 }) {
-  const [open, setOpen] = useState('')
   const [old, setOld] = useState(false)
   if (plan.steps.length === 0) {
     return <Notice kind="danger">This tool has come to its end: {plan.reasons[0]}.</Notice>
@@ -115,8 +131,6 @@ function Jobs({
       </p>
     )
   }
-  // The last job carries the finish; it is the one shown until another is asked for.
-  const shown = plan.jobs.find((j) => j.kind === open) ?? plan.jobs[plan.jobs.length - 1]
   const first = (
     <>
       {plan.scope === 'RETIRE' && (
@@ -129,7 +143,7 @@ function Jobs({
         <Pieces
           pieces={plan.pieces}
           shown={shown?.kind ?? ''}
-          show={setOpen}
+          show={show}
           onStones={plan.jobs.map((j) => j.kind)}
         />
       )}
@@ -174,114 +188,14 @@ function Jobs({
           {old ? 'without what is out of use' : 'with what is out of use'}
         </button>
       )}
-      <p className="quiet text-[0.92rem]">
-        The mark across the scale is the least grain that this depth asks to start on; the band beside it is
-        the finish wanted. Pull a knob off the path and the stone stays on the shelf; pull one onto it and it
-        is used.
-      </p>
-      {pulled(wish) && <Pulled job={shown} wish={wish} setWish={setWish} />}
-      <Answers toolId={toolId} job={shown} wish={wish} setWish={setWish} />
-    </>
-  )
-}
-
-function Decisions({
-  toolId,
-  plan,
-  wish,
-  setWish,
-}: {
-  toolId: string
-  plan: Plan
-  wish: Wish
-  setWish: (w: Wish) => void
-}) {
-  const powered = plan.steps.some((s) => s.kind === 'ENDS' || s.kind === 'TEETH')
-  if (plan.steps.length === 0) {
-    const machine = plan.reasons.some((r) => r.includes('replace the blade'))
-    return (
-      <p>
-        {machine ? 'A worn-out blade breaks at speed.' : 'Hang it up, or keep it for a scraper.'} Nothing is
-        planned for it.
-      </p>
-    )
-  }
-  return (
-    <>
-      <div>
-        <p className="quiet">{plan.scopeWords}, time at the bench</p>
-        <Advised advice={plan.minutes} digits={0} big />
+      <Fold name="How to read and change it">
         <p>
-          {figures(plan.volumeMm3)} mm³ of steel in all, {num(plan.lostMm, plan.lostMm < 0.1 ? 4 : 2)} mm off
-          the length. {upper(plan.minutes.evidence)}.
+          The mark across the scale is the least grain that this depth asks to start on; the band beside it is
+          the finish wanted. Pull a knob off the path and the stone stays on the shelf; pull one onto it and
+          it is used.
         </p>
-      </div>
-      {plan.offers.length > 0 && (
-        <Pick
-          legend={powered ? 'Worked on' : 'Much steel for hands: the big shaping is done on'}
-          value={
-            powered
-              ? wish.grindOn
-              : wish.grindOn || (plan.offers.find((o) => o.chosen)?.abrasiveId ?? BY_HAND)
-          }
-          onChange={(grindOn) => setWish({ ...wish, grindOn })}
-          options={[
-            powered ? { value: '', label: 'what suits' } : { value: BY_HAND, label: 'stones, by hand' },
-            ...plan.offers.map((o) => ({
-              value: o.abrasiveId,
-              label: o.name,
-              note: `${span(o.leastSeconds)} to ${span(o.mostSeconds)}`,
-            })),
-          ]}
-        />
-      )}
-      {!powered && (
-        <>
-          <Link
-            href={`/tools/${toolId}/repair`}
-            className="underline underline-offset-4 min-h-11 inline-flex items-center"
-          >
-            By what, and how: the repair
-          </Link>
-          <Link
-            href={`/tools/${toolId}/schools`}
-            className="underline underline-offset-4 min-h-11 inline-flex items-center"
-          >
-            The same work in other schools
-          </Link>
-        </>
-      )}
-      {plan.offers.map((o) => o.heat && <Heat key={o.abrasiveId} name={o.name} heat={o.heat} />)}
-      {plan.strops.length > 0 && (
-        <Choice
-          label="Strop on"
-          value={wish.strop ?? ''}
-          onChange={(strop) => setWish({ ...wish, strop })}
-          options={[
-            { value: '', label: 'what follows the last stone' },
-            ...plan.strops.map((s) => ({ value: s.id, label: s.name })),
-            { value: NO_STROP, label: 'none: off the stone' },
-          ]}
-        />
-      )}
-      {plan.stropNote && <p className="quiet">{plan.stropNote}</p>}
-      <Preparation acts={plan.preparation} />
-      <div>
-        <h2 className="font-semibold mb-1">Step sheet</h2>
-        <StepList steps={plan.steps} />
-      </div>
-      <details>
-        <summary className="min-h-11 flex items-center cursor-pointer underline underline-offset-4">
-          where the strokes come from
-        </summary>
-        {plan.jobs.flatMap((j) =>
-          j.legs.map((l) => (
-            <p key={j.kind + l.abrasiveId} className="py-1">
-              {upper(l.name)}: <Advised advice={l.why} digits={0} />
-            </p>
-          )),
-        )}
-      </details>
+      </Fold>
+      {pulled(wish) && <Pulled job={shown} wish={wish} setWish={setWish} />}
     </>
   )
 }

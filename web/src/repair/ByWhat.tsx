@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import { Fold } from '../ui/Fold'
 import { span } from '../ui/format'
 import { Advised } from '../ui/Why'
 
@@ -30,6 +31,65 @@ export function ByWhat({
   const high = Math.max(...times) * 1.5
   const at = (seconds: number) => (100 * Math.log(Math.max(seconds, low) / low)) / Math.log(high / low)
   const ticks = TICKS.filter((t) => t > low && t < high)
+  // What cannot be decided on, for want of the piece or since it would not bite, is there to compare.
+  const here = means.filter((m) => m.decides !== '' || m.advised || by === m.means)
+  const away = means.filter((m) => !here.includes(m))
+  const line = (m: Means) => (
+    <li key={m.means} className={`rule-t py-2 ${m.allowed ? '' : 'quiet'}`}>
+      <div className="grid sm:grid-cols-[9rem_1fr] gap-x-0 items-center">
+        <h3 className={m.advised ? 'font-bold' : 'font-semibold'}>{m.words}</h3>
+        <div className="relative h-6 bg-base-200" aria-hidden>
+          {ticks.map((t) => (
+            <span key={t} className="absolute inset-y-0 w-px bg-base-300" style={{ left: `${at(t)}%` }} />
+          ))}
+          {m.time && (
+            <span
+              className={`absolute inset-y-1 ${
+                m.advised
+                  ? 'bg-primary'
+                  : m.allowed
+                    ? 'bg-secondary'
+                    : 'border border-dashed border-base-content/50'
+              }`}
+              style={{
+                left: `${at(m.time.low * 60)}%`,
+                width: `${Math.max(1, at(m.time.high * 60) - at(m.time.low * 60))}%`,
+              }}
+            />
+          )}
+        </div>
+      </div>
+      <div className="sm:ml-[9rem]">
+        <p className="flex flex-wrap gap-x-4 items-baseline">
+          {m.advised && <b>the house would take this</b>}
+          {m.time && <Advised advice={m.time} digits={m.time.high < 10 ? 1 : 0} />}
+          <span className={m.risk === 'HIGH' ? 'font-semibold text-error' : ''}>{m.riskWords}</span>
+          {m.decides !== '' && (
+            <button
+              type="button"
+              aria-pressed={plan === m.decides}
+              className={`btn min-h-11 ${plan === m.decides ? 'btn-neutral' : 'btn-outline'}`}
+              onClick={() => decide(m.decides)}
+            >
+              {plan === m.decides ? 'this is the plan' : 'do it so'}
+            </button>
+          )}
+          {m.powered && m.allowed && (
+            <button
+              type="button"
+              aria-pressed={by === m.means}
+              className="btn btn-ghost min-h-11 px-2 underline underline-offset-4 font-normal"
+              onClick={() => onBy(m.means)}
+            >
+              {by === m.means ? 'grinding plan below' : `grinding plan, ${m.words.toLowerCase()}`}
+            </button>
+          )}
+        </p>
+        {m.reason && <p>{m.reason.charAt(0).toUpperCase() + m.reason.slice(1)}.</p>}
+        <p className="text-[0.92rem] quiet">{m.profile}</p>
+      </div>
+    </li>
+  )
   return (
     <section aria-label="By what" className="pt-2">
       <h2 className="text-[1.2rem] font-semibold">By what</h2>
@@ -45,68 +105,12 @@ export function ByWhat({
           </span>
         ))}
       </div>
-      <ul>
-        {means.map((m) => (
-          <li key={m.means} className={`rule-t py-2 ${m.allowed ? '' : 'quiet'}`}>
-            <div className="grid sm:grid-cols-[9rem_1fr] gap-x-0 items-center">
-              <h3 className={m.advised ? 'font-bold' : 'font-semibold'}>{m.words}</h3>
-              <div className="relative h-6 bg-base-200" aria-hidden>
-                {ticks.map((t) => (
-                  <span
-                    key={t}
-                    className="absolute inset-y-0 w-px bg-base-300"
-                    style={{ left: `${at(t)}%` }}
-                  />
-                ))}
-                {m.time && (
-                  <span
-                    className={`absolute inset-y-1 ${
-                      m.advised
-                        ? 'bg-primary'
-                        : m.allowed
-                          ? 'bg-secondary'
-                          : 'border border-dashed border-base-content/50'
-                    }`}
-                    style={{
-                      left: `${at(m.time.low * 60)}%`,
-                      width: `${Math.max(1, at(m.time.high * 60) - at(m.time.low * 60))}%`,
-                    }}
-                  />
-                )}
-              </div>
-            </div>
-            <div className="sm:ml-[9rem]">
-              <p className="flex flex-wrap gap-x-4 items-baseline">
-                {m.advised && <b>the house would take this</b>}
-                {m.time && <Advised advice={m.time} digits={m.time.high < 10 ? 1 : 0} />}
-                <span className={m.risk === 'HIGH' ? 'font-semibold text-error' : ''}>{m.riskWords}</span>
-                {m.decides !== '' && (
-                  <button
-                    type="button"
-                    aria-pressed={plan === m.decides}
-                    className={`btn min-h-11 ${plan === m.decides ? 'btn-neutral' : 'btn-outline'}`}
-                    onClick={() => decide(m.decides)}
-                  >
-                    {plan === m.decides ? 'this is the plan' : 'do it so'}
-                  </button>
-                )}
-                {m.powered && m.allowed && (
-                  <button
-                    type="button"
-                    aria-pressed={by === m.means}
-                    className="btn btn-ghost min-h-11 px-2 underline underline-offset-4 font-normal"
-                    onClick={() => onBy(m.means)}
-                  >
-                    {by === m.means ? 'grinding plan below' : `grinding plan, ${m.words.toLowerCase()}`}
-                  </button>
-                )}
-              </p>
-              {m.reason && <p>{m.reason.charAt(0).toUpperCase() + m.reason.slice(1)}.</p>}
-              <p className="text-[0.92rem] quiet">{m.profile}</p>
-            </div>
-          </li>
-        ))}
-      </ul>
+      <ul>{here.map(line)}</ul>
+      {away.length > 0 && (
+        <Fold name="Not on this bench" says={away.map((m) => m.words.toLowerCase()).join(', ')}>
+          <ul>{away.map(line)}</ul>
+        </Fold>
+      )}
     </section>
   )
 }

@@ -7,6 +7,7 @@ import { Heat } from '../plan/Heat'
 import { Demands } from '../survey/Outcome'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
+import { Fold } from '../ui/Fold'
 import { figures, num, span } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { Advised } from '../ui/Why'
@@ -110,6 +111,7 @@ function Costs({
           </div>
         )}
       </div>
+      {repair.grind && <Cautions lines={[...new Set(repair.grind.acts.flatMap((a) => a.cautions))]} />}
       <Demands result={r} />
       {repair.back && <BackWork back={repair.back} decide={decide} />}
       <SeenAtWheel toolId={toolId} passes={repair.grind?.dipPasses ?? 0} />
@@ -137,31 +139,43 @@ function Grinding({ repair }: { repair: Repair }) {
         {cuts.map((a) => `${a.title.toLowerCase()} ${figures(a.volumeMm3)} mm³`).join(', ')}. Times are first
         estimates.
       </p>
-      {g.curves.length > 0 && g.heat && <HeatChart curves={g.curves} limitC={g.heat.limitC} />}
-      {g.curves[0] && g.heat && (
-        <p>
-          At the end of the first line the steel is at 100 °C back to {num(g.curves[0].hotMm, 1)} mm behind
-          the edge. {g.heat.finger}
-        </p>
+      {g.heat && (
+        <Fold name={`How hot the edge gets on the ${g.piece}`} says={g.heat.finger}>
+          {g.curves.length > 0 && <HeatChart curves={g.curves} limitC={g.heat.limitC} />}
+          {g.curves[0] && (
+            <p>
+              At the end of the first line the steel is at 100 °C back to {num(g.curves[0].hotMm, 1)} mm
+              behind the edge.
+            </p>
+          )}
+          <Heat name={g.piece} heat={g.heat} />
+        </Fold>
       )}
-      {g.heat && <Heat name={g.piece} heat={g.heat} />}
       <ol className="pt-2">
         {g.acts.map((a, i) => (
-          <li key={a.kind} className="rule-t py-2 grid grid-cols-[2rem_1fr] gap-x-2">
-            <span className="text-[1.2rem] font-semibold">{i + 1}</span>
+          <li key={a.kind} className="rule-t py-0.5 grid grid-cols-[2rem_1fr] gap-x-2">
+            <span className="text-[1.2rem] font-semibold pt-1.5">{i + 1}</span>
             <div>
-              <div className="flex flex-wrap justify-between gap-x-4">
-                <h3 className="font-semibold text-[1.1rem]">{a.title}</h3>
-                {typeof a.leastSeconds === 'number' && typeof a.mostSeconds === 'number' && (
-                  <span>
-                    {span(a.leastSeconds)} to {span(a.mostSeconds)}
-                  </span>
-                )}
-              </div>
-              <Cautions lines={a.cautions} />
-              <p>{a.words}</p>
+              <details>
+                <summary className="min-h-11 py-1 cursor-pointer list-none flex flex-wrap justify-between gap-x-4">
+                  <h3 className="font-semibold text-[1.1rem]">
+                    <span>{a.title}</span>{' '}
+                    <span aria-hidden="true" className="fold-mark">
+                      ▸
+                    </span>
+                  </h3>
+                  {/* Less than a second is a touch, and no time to plan with. */}
+                  {a.leastSeconds !== null && a.mostSeconds !== null && a.mostSeconds >= 1 && (
+                    <span>
+                      {span(a.leastSeconds)} to {span(a.mostSeconds)}
+                    </span>
+                  )}
+                </summary>
+                <Cautions lines={a.cautions} />
+                <p>{a.words}</p>
+                <p className="quiet">Until: {a.until}</p>
+              </details>
               {a.dip && <p className="font-semibold">{a.dip}</p>}
-              <p className="quiet">Until: {a.until}</p>
             </div>
           </li>
         ))}

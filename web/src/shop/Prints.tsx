@@ -25,7 +25,10 @@ export function Prints() {
             <p className="flex flex-wrap gap-3 pt-3">
               <Print href={`/api/v1/print/tools/${tool}/label.pdf`}>Its label</Print>
               <Print href={`/api/v1/print/tools/${tool}/bench-card.pdf`}>Its plan as a bench card</Print>
-              <Link href={`/tools/${tool}`} className="btn btn-ghost min-h-12">
+              <Link
+                href={`/tools/${tool}`}
+                className="underline underline-offset-4 min-h-11 inline-flex items-center"
+              >
                 Set-up card and camber: on its page
               </Link>
             </p>
@@ -35,7 +38,7 @@ export function Prints() {
           <p className="flex flex-wrap gap-3">
             {tools.length > 0 && <Print href="/api/v1/print/labels.pdf">Labels of all tools</Print>}
             <Print href="/api/v1/print/protractor.pdf">Protractor card</Print>
-            <Link href="/kit#holders" className="btn btn-ghost min-h-12">
+            <Link href="/kit" className="underline underline-offset-4 min-h-11 inline-flex items-center">
               Stop board and wedges: beside the guide in the kit
             </Link>
           </p>

@@ -12,31 +12,36 @@ interface Props {
   fault: (field: string) => string | undefined
   /** Whether saving was tried: then empty fields are blamed too. */
   tried: boolean
+  /** The field that is being filled in, so that the drawing lights its letter; empty where none is. */
+  onLook: (field: string) => void
 }
 
 /** The dimensions of a family and no others, lettered like the drawing. */
-export function DimensionFields({ family, usual, typed, onChange, echo, fault, tried }: Props) {
+export function DimensionFields({ family, usual, typed, onChange, echo, fault, tried, onLook }: Props) {
   const letter = letters(family)
   const put = (field: string) => (value: string) => onChange({ ...typed, [field]: value })
   const open = Object.keys(usual).filter(
     (field) => !typed[field] && !(field === 'primary' && typed.bevelLength),
   )
-  const taken = Object.keys(usual).filter((field) => typed[field] === usual[field])
+  const alike = Object.keys(usual).filter((field) => typed[field] === usual[field])
+  // One that happens to be the usual is measured all the same; most of them are not.
+  const taken = alike.length * 2 > Object.keys(usual).length ? alike : []
   const blame = (field: string) => (typed[field] || tried ? fault(field) : undefined)
   return (
     <>
       <p className="quiet">Angles are {family.convention}.</p>
       <div className="grid grid-cols-2 gap-3">
         {family.dimensions.map((d) => (
-          <Field
-            key={d.field}
-            label={`${letter[d.field]}  ${d.label}${d.needed ? '' : ', if any'}`}
-            value={typed[d.field] ?? ''}
-            onChange={put(d.field)}
-            echo={echo(d.field)}
-            error={blame(d.field)}
-            hint={typed[d.field] && typed[d.field] === usual[d.field] ? 'as usual, not measured' : d.where}
-          />
+          <div key={d.field} className="min-w-0" onFocus={() => onLook(d.field)} onBlur={() => onLook('')}>
+            <Field
+              label={`${letter[d.field]}  ${d.label}${d.needed ? '' : ', if any'}`}
+              value={typed[d.field] ?? ''}
+              onChange={put(d.field)}
+              echo={echo(d.field)}
+              error={blame(d.field)}
+              hint={taken.includes(d.field) ? 'as usual, not measured' : d.where}
+            />
+          </div>
         ))}
         {family.bevelLength && !typed.primary && (
           <Field

@@ -4,19 +4,29 @@ import { letters, type Family } from './dimensions'
 import { PLANS, SECTIONS, type Panel } from './panels'
 
 /** Where to measure a tool of a family, lettered like the fields: from above or the side, and cut through. */
-export function Measures({ family }: { family: Family }) {
+export function Measures({ family, lit }: { family: Family; lit: string }) {
   const id = useId().replace(/:/g, '')
   const letter = letters(family)
   const words = family.dimensions.map((d) => `${letter[d.field]} ${d.label}: ${d.where}`).join('; ')
   return (
     <div role="img" aria-label={`Where to measure. ${words}`} className="grid sm:grid-cols-2 gap-x-4">
-      <Sheet panel={PLANS[family.geometry]!} letter={letter} id={id + 'p'} />
-      <Sheet panel={SECTIONS[family.geometry]!} letter={letter} id={id + 's'} />
+      <Sheet panel={PLANS[family.geometry]!} letter={letter} lit={lit} id={id + 'p'} />
+      <Sheet panel={SECTIONS[family.geometry]!} letter={letter} lit={lit} id={id + 's'} />
     </div>
   )
 }
 
-function Sheet({ panel, letter, id }: { panel: Panel; letter: Record<string, string>; id: string }) {
+interface SheetProps {
+  panel: Panel
+  letter: Record<string, string>
+  /** The field that is being filled in: its letter and its line stand out. */
+  lit: string
+  id: string
+}
+
+function Sheet({ panel, letter, lit, id }: SheetProps) {
+  const ink = (field: string) => (field === lit ? 'var(--color-primary)' : 'var(--color-base-content)')
+  const weight = (field: string) => (field === lit ? '3.2' : '1.4')
   return (
     <svg viewBox="0 0 360 232" className="w-full" aria-hidden="true">
       <Patterns id={id} />
@@ -35,20 +45,20 @@ function Sheet({ panel, letter, id }: { panel: Panel; letter: Record<string, str
           <g key={s.field}>
             <path
               d={`M${s.from[0]} ${s.from[1]}L${s.to[0]} ${s.to[1]}`}
-              stroke="var(--color-base-content)"
-              strokeWidth="1.4"
+              stroke={ink(s.field)}
+              strokeWidth={weight(s.field)}
               markerStart={`url(#${id}-tip)`}
               markerEnd={`url(#${id}-tip)`}
             />
-            <Letter at={s.at ?? beside(s.from, s.to)} t={letter[s.field]!} />
+            <Letter at={s.at ?? beside(s.from, s.to)} t={letter[s.field]!} lit={s.field === lit} />
           </g>
         ))}
       {panel.arcs
         ?.filter((a) => letter[a.field])
         .map((a) => (
           <g key={a.field}>
-            <path d={a.d} fill="none" stroke="var(--color-base-content)" strokeWidth="1.4" />
-            <Letter at={a.at} t={letter[a.field]!} />
+            <path d={a.d} fill="none" stroke={ink(a.field)} strokeWidth={weight(a.field)} />
+            <Letter at={a.at} t={letter[a.field]!} lit={a.field === lit} />
           </g>
         ))}
     </svg>
@@ -62,13 +72,14 @@ function beside(a: [number, number], b: [number, number]): [number, number] {
   return upright ? [x + 13, y + 6] : [x, y - 7]
 }
 
-function Letter({ at, t }: { at: [number, number]; t: string }) {
+function Letter({ at, t, lit }: { at: [number, number]; t: string; lit: boolean }) {
   return (
     <text
       x={at[0]}
       y={at[1]}
-      fontSize="19"
+      fontSize={lit ? '25' : '19'}
       fontWeight="700"
+      style={lit ? { fill: 'var(--color-primary)' } : undefined}
       textAnchor="middle"
       stroke="var(--color-base-100)"
       strokeWidth="4"

@@ -103,6 +103,7 @@ function TakeIn({
   const [form, setForm, drop] = useDraft(draft, start)
   useTitle('Take in', tool?.name ?? '')
   const [tried, setTried] = useState(false)
+  const [lit, setLit] = useState('')
   const [, go] = useLocation()
   const queries = useQueryClient()
   const choices = useChoices()
@@ -146,7 +147,9 @@ function TakeIn({
         drawing={
           <>
             {family ? (
-              <Measures family={family} />
+              <div className={`lg:sticky z-10 bg-base-100 ${tool ? 'lg:top-[7.4rem]' : 'lg:top-0'}`}>
+                <Measures family={family} lit={lit} />
+              </div>
             ) : (
               <p className="quiet py-6 max-w-[34rem]">
                 Say what kind of tool it is, and where to measure it is drawn here: each family has its own
@@ -182,20 +185,22 @@ function TakeIn({
         decisions={
           <>
             <What brief={brief} words={`${form.name}, ${trade?.use ?? ''}, steel ${form.steel}`}>
-              <Field
-                label="What it is called here"
-                value={form.name}
-                onChange={set('name')}
-                error={tried ? fault('name') : undefined}
-              />
-              <Choice
-                label="Whose it is"
-                value={form.crewId}
-                onChange={set('crewId')}
-                options={(crews.data ?? []).map((c) => ({ value: c.id, label: c.name }))}
-                empty="choose the crew"
-                error={tried ? refused?.at('crewId') : undefined}
-              />
+              <div className="grid grid-cols-2 gap-3">
+                <Field
+                  label="What it is called here"
+                  value={form.name}
+                  onChange={set('name')}
+                  error={tried ? fault('name') : undefined}
+                />
+                <Choice
+                  label="Whose it is"
+                  value={form.crewId}
+                  onChange={set('crewId')}
+                  options={(crews.data ?? []).map((c) => ({ value: c.id, label: c.name }))}
+                  empty="choose the crew"
+                  error={tried ? refused?.at('crewId') : undefined}
+                />
+              </div>
               {crews.data?.length === 0 && <NewCrew onMade={set('crewId')} />}
               <Choice
                 label="Kind of tool, and its work"
@@ -209,25 +214,27 @@ function TakeIn({
                 )}
                 error={tried ? fault('trade') : undefined}
               />
-              <Choice
-                label="Steel"
-                value={form.steel}
-                onChange={set('steel')}
-                empty="choose; there is “unknown”"
-                options={(choices.data?.steels ?? []).map((s) => ({
-                  value: s.name,
-                  label: s.examples ? `${s.name} (${s.examples})` : s.name,
-                }))}
-                error={tried ? fault('steel') : undefined}
-              />
-              <Field
-                label="Hardness, if known (HRC)"
-                inputMode="decimal"
-                value={form.hardness}
-                onChange={set('hardness')}
-                error={form.hardness ? fault('hardness') : undefined}
-                hint={hardness ? `usual for this class: ${hardness}` : undefined}
-              />
+              <div className="grid grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] gap-3">
+                <Choice
+                  label="Steel"
+                  value={form.steel}
+                  onChange={set('steel')}
+                  empty="choose; there is “unknown”"
+                  options={(choices.data?.steels ?? []).map((s) => ({
+                    value: s.name,
+                    label: s.examples ? `${s.name} (${s.examples})` : s.name,
+                  }))}
+                  error={tried ? fault('steel') : undefined}
+                />
+                <Field
+                  label="Hardness, HRC"
+                  inputMode="decimal"
+                  value={form.hardness}
+                  onChange={set('hardness')}
+                  error={form.hardness ? fault('hardness') : undefined}
+                  hint={hardness ? `if known; usual ${hardness}` : 'if known'}
+                />
+              </div>
             </What>
             {family && trade && (
               <DimensionFields
@@ -238,6 +245,7 @@ function TakeIn({
                 echo={(field) => live?.echoes.find((e) => e.field === field)?.understood}
                 fault={fault}
                 tried={tried}
+                onLook={setLit}
               />
             )}
             {trade && (

@@ -19,7 +19,7 @@ interface ActProps {
 export function Act({ children, onClick, href, busy, disabled, note, says, beside }: ActProps) {
   const look = 'btn btn-primary act w-full sm:w-auto'
   return (
-    <div className="fixed inset-x-0 bottom-0 z-30 bg-base-100 rule-t px-4 sm:px-6 py-3 flex flex-wrap items-center justify-end gap-x-5 gap-y-2">
+    <div className="fixed inset-x-0 bottom-0 z-30 bg-base-100 rule-t px-4 sm:px-6 py-1 flex flex-wrap items-center justify-end gap-x-5 gap-y-2">
       {note && (
         <p role="alert" className="text-error font-semibold flex-1 min-w-[14rem]">
           {note}

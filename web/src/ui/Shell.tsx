@@ -48,7 +48,7 @@ export function Shell({ children }: { children: ReactNode }) {
           <Lamp />
         </div>
       </header>
-      <main className="px-4 sm:px-6 pb-32">{children}</main>
+      <main className="px-4 sm:px-6 pb-20">{children}</main>
     </>
   )
 }

@@ -12,28 +12,30 @@ export function Advised({ advice, digits, big }: { advice: Advice; digits?: numb
   const show = (v: number) => (digits === undefined ? figures(v) : v.toFixed(digits))
   const ranged = advice.high - advice.low > 1e-9
   return (
-    <span className="inline-block align-top max-w-full">
-      <span className={big ? 'figure' : 'text-[1.35rem] font-semibold'}>
-        {advice.words !== ''
-          ? advice.words
-          : !ranged
-            ? show(advice.value)
-            : // A range whose ends read the same is still no exact figure.
-              show(advice.low) === show(advice.high)
-              ? `about ${show(advice.value)}`
-              : `${show(advice.low)}–${show(advice.high)}`}
-        <span className={big ? 'unit' : 'text-[0.95rem] font-normal ml-1'}>{advice.unit}</span>
+    <span className="inline-flex flex-col align-baseline max-w-full">
+      <span className="flex flex-wrap items-baseline">
+        <span className={big ? 'figure' : 'text-[1.35rem] font-semibold'}>
+          {advice.words !== ''
+            ? advice.words
+            : !ranged
+              ? show(advice.value)
+              : // A range whose ends read the same is still no exact figure.
+                show(advice.low) === show(advice.high)
+                ? `about ${show(advice.value)}`
+                : `${show(advice.low)}–${show(advice.high)}`}
+          <span className={big ? 'unit' : 'text-[0.95rem] font-normal ml-1'}>{advice.unit}</span>
+        </span>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm min-h-11 px-2 underline underline-offset-4 font-normal"
+          aria-expanded={open}
+          aria-controls={id}
+          aria-label={`why: ${advice.label}`}
+          onClick={() => setOpen(!open)}
+        >
+          why
+        </button>
       </span>
-      <button
-        type="button"
-        className="btn btn-ghost btn-sm min-h-11 px-2 underline underline-offset-4 font-normal"
-        aria-expanded={open}
-        aria-controls={id}
-        aria-label={`why: ${advice.label}`}
-        onClick={() => setOpen(!open)}
-      >
-        why
-      </button>
       {open && <Reasons id={id} advice={advice} />}
     </span>
   )
