@@ -129,8 +129,8 @@ public final class Browser implements AutoCloseable {
     public Browser press(String words) {
         String has = "[normalize-space(.)=" + quoted(words) + " or @aria-label=" + quoted(words) + "]";
         String titled = "[.//span[normalize-space(.)=" + quoted(words) + "]]";
-        By by = By.xpath(
-                "//button" + has + " | //a" + has + " | //summary" + has + " | //button" + titled + " | //a" + titled);
+        By by = By.xpath("//button" + has + " | //a" + has + " | //summary" + has + " | //button" + titled + " | //a"
+                + titled + " | //summary" + titled);
         until("waiting to press “" + words + "”", d -> {
             WebElement element = d.findElements(by).stream()
                     .filter(e -> e.isDisplayed() && e.isEnabled())
@@ -210,8 +210,11 @@ public final class Browser implements AutoCloseable {
             // Asked in one go: the driver's own way to read a label costs as much as the rest of a task.
             return (WebElement) script(
                     "const tag = [...document.querySelectorAll('label[for]')]"
-                            + ".find(l => l.innerText.trim() === arguments[0]);"
-                            + "return tag ? document.getElementById(tag.htmlFor) : null",
+                            + ".find(l => l.textContent.replace(/\\s+/g, ' ').trim() === arguments[0]);"
+                            + "if (!tag) return null;"
+                            // A person opens the fold that a field is in.
+                            + "const fold = tag.closest('details'); if (fold) fold.open = true;"
+                            + "return document.getElementById(tag.htmlFor)",
                     label);
         });
     }
@@ -229,6 +232,27 @@ public final class Browser implements AutoCloseable {
             option.click();
             return option;
         });
+        return this;
+    }
+
+    /** Chooses from the list that a selector finds the option whose words start so. */
+    Browser chooseIn(String selector, String starts) {
+        until("waiting for “" + starts + "” in " + selector, d -> {
+            WebElement option = (WebElement) script(
+                    "return [...document.querySelector(arguments[0]).options]"
+                            + ".find(o => o.text.startsWith(arguments[1])) ?? null",
+                    selector,
+                    starts);
+            option.click();
+            return option;
+        });
+        return this;
+    }
+
+    /** Types into what a selector finds. */
+    Browser typeInto(String selector, String typed) {
+        until("waiting for " + selector, d -> d.findElement(By.cssSelector(selector)))
+                .sendKeys(typed);
         return this;
     }
 

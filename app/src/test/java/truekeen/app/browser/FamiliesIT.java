@@ -40,7 +40,11 @@ class FamiliesIT {
                     .pick("is not known")
                     .press("Keep the survey, angle next")
                     .atPath(".*/angle$");
-            browser.see("cutting angle").see("55.00°").see("clearance").see("12.00°");
+            browser.press("What it comes to in use")
+                    .see("cutting angle")
+                    .see("55.00°")
+                    .see("clearance")
+                    .see("12.00°");
             browser.type("below the sole", "0.08").see("0.385mm").see("the corners stand back by this");
             browser.type("depth of cut", "0.04").type("strokes", "31").see("31 strokes across the iron");
             browser.press("why: camber on the iron").see("c = c′/sin φ");

@@ -67,6 +67,7 @@ class HoldingIT {
             browser.stage("Angle")
                     .see("Held by")
                     .choose("Held by", "bar and jig")
+                    .press("And for the primary")
                     .see("Gap for the primary");
             // What the card says is what the angle page works out for the wheel as it is.
             String gap = card.replaceAll("(?s).*gap for the primary [\\d.]+ mm to ([\\d.]+) mm.*", "$1");
@@ -88,6 +89,7 @@ class HoldingIT {
             tool(browser, "cook's knife").stage("Angle").see("Held by");
             browser.choose("Held by", "playing cards")
                     .see("of them, laid on one another")
+                    .press("More about this setting")
                     .see("of them hold");
             browser.see("lift the handle into the belly");
             browser.type("It stands at (spine height)", "60 mm")

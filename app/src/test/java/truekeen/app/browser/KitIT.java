@@ -47,6 +47,7 @@ class KitIT {
             browser.press("Add it to the shelf").see("amber stone");
 
             browser.press("Rack")
+                    .type("Find by name, owner, kind or steel", "skew")
                     .press("18 mm skew chisel")
                     .press("Plan the work")
                     .see("Step sheet");

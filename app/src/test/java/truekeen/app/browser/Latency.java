@@ -114,7 +114,7 @@ public final class Latency {
 
     private static void firstPage(String base) {
         try (Browser browser = new Browser(base, 1280, 800)) {
-            browser.open("/").see("Bench board");
+            browser.open("/").see("Take a tool in");
             double[] ms = new double[9];
             for (int i = 0; i < ms.length; i++) {
                 browser.driver().manage().deleteAllCookies();

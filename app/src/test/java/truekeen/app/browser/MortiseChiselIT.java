@@ -77,7 +77,7 @@ class MortiseChiselIT {
     }
 
     private static void takeIn(Browser browser) {
-        browser.press("Bench board").press("Take a tool in").see("Name the first one");
+        browser.press("Board").press("Take a tool in").see("Name the first one");
         browser.type("Owner or crew", "boat shed").press("Add this owner").seeNoMore("Name the first one");
         browser.type("What it is called here", "keelson mortiser")
                 .choose("Kind of tool, and its work", "mortise chisel: chopping")

@@ -75,7 +75,7 @@ class RepairIT {
             browser.see("the house would take this")
                     .see("Lower the whole edge to the line")
                     .see("full-length pass");
-            browser.see("Full-length passes keep the sweep");
+            browser.press("Not on this bench").see("Full-length passes keep the sweep");
             browser.press("Plan the work").atPath(".*/plan$").see("Much steel for hands");
             browser.pick("bench grinder")
                     .see("Lower the whole edge to the line")
@@ -241,8 +241,10 @@ class RepairIT {
             browser.atPath(".*/plan$").press("By what, and how: the repair").see("Flatten the last 30 mm");
             browser.see("A back bevel of").see("not for this tool").see("Move the edge back past the pits");
             browser.see("Put it aside").see("only the last 30 mm matter".replaceFirst("o", "O"));
-            browser.press("grinding plan, bench grinder").see("very hot").see("not hotter than this");
-            browser.see("Eye protection on").see("Grind blunt to the line").see("within its marking");
+            browser.press("grinding plan, bench grinder").see("very hot");
+            browser.press("How hot the edge gets on the bench grinder").see("not hotter than this");
+            browser.see("Eye protection on").see("Grind blunt to the line");
+            browser.press("Make the bench grinder ready").see("within its marking");
             browser.press("It steamed, or it changed colour")
                     .pick("Blue")
                     .type("it reaches so far behind the edge", "2");
@@ -268,6 +270,7 @@ class RepairIT {
             browser.press("Keep the survey, angle next")
                     .atPath(".*/angle$")
                     .type("below the sole", "1")
+                    .press("What it comes to in use")
                     .see("1.414mm");
             browser.press("Keep this set-up, plan next").atPath(".*/plan$").press("By what, and how: the repair");
             browser.see("the camber changes").see("scribe along the sole").see("1.41 mm at the corners");
@@ -275,7 +278,8 @@ class RepairIT {
             String tool = browser.path().replace("/plan", "");
             browser.open(tool + "/survey").see("the camber changes").see("Left corner");
             // straight after all: the steel stays on
-            browser.open(tool + "/angle").type("below the sole", "0").seeNoMore("1.414mm");
+            browser.open(tool + "/angle").press("What it comes to in use").see("1.414mm");
+            browser.type("below the sole", "0").seeNoMore("1.414mm");
             browser.press("Keep this set-up, plan next").atPath(".*/plan$").seeNoMore("Much steel for hands");
         }
     }

@@ -7,7 +7,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -45,61 +46,65 @@ class ScreensIT {
                 name);
     }
 
+    /** Every page of the screens, with words that show it is there. */
+    private static List<String[]> views(Browser browser) {
+        String slick = tool(browser, "38 mm paring slick");
+        String chisel = tool(browser, "24 mm bench chisel");
+        String done = tool(browser, "12 mm bench chisel");
+        String tried = tool(browser, "16 mm bench chisel");
+        String knife = tool(browser, "thin slicing knife");
+        String iron = tool(browser, "jack iron");
+        String axe = tool(browser, "felling axe");
+        String bar = tool(browser, "51 cm mower bar");
+        String cleaver = tool(browser, "vegetable cleaver");
+        browser.open("/").see("Go on at the bench");
+        String session =
+                (String) browser.script("return document.querySelector(\"a[href^='/bench/']\").getAttribute('href')");
+        return List.of(
+                new String[] {"/", "What now"},
+                new String[] {"/rack", "The rack"},
+                new String[] {"/kit", "What holds the angle"},
+                new String[] {"/reference", "Rules of the shelf"},
+                new String[] {"/reference/guide-projection", "With your own numbers"},
+                new String[] {"/first", "What do you sharpen first?"},
+                new String[] {"/take-in", "each family has its own"},
+                new String[] {"/house-rules", "At work now"},
+                new String[] {"/shop", "Owners of tools"},
+                new String[] {slick, "Set-up card"},
+                new String[] {slick + "/survey", "This edge wants"},
+                new String[] {slick + "/angle", "Projection for the secondary"},
+                new String[] {knife + "/angle", "What happened before"},
+                new String[] {iron + "/angle", "strokes across the iron"},
+                new String[] {axe + "/take-in", "As you describe it"},
+                new String[] {bar + "/survey", "This edge wants"},
+                new String[] {cleaver + "/survey", "What each asks of the edge"},
+                new String[] {cleaver + "/repair", "Light passes to the edge"},
+                new String[] {cleaver + "/profile", "went evenly"},
+                new String[] {chisel + "/plan", "Step sheet"},
+                new String[] {chisel + "/schools", "A burr at every stone"},
+                new String[] {session, "Undo"},
+                new String[] {done + "/test", "An edge is tested"},
+                new String[] {tried + "/test", "Not keen yet"},
+                new String[] {tried + "/finish", "Wash slurry and swarf off"},
+                new String[] {done + "/log", "Steel left to sharpen"},
+                new String[] {done + "/house-rules", "House rules of the"},
+                new String[] {bar + "/machine", "is safe to reach into"},
+                new String[] {bar + "/inspect", "Fit to be worked"},
+                new String[] {bar + "/balance", "This balancer tells"});
+    }
+
     @ParameterizedTest
     @CsvSource({"stone, 1280, 800", "stone, 390, 844", "slate, 800, 1280"})
     void nothingBarsAnyoneAndNothingIsCutOff(String theme, int width, int height) throws IOException {
         try (Browser browser = new Browser(service.url(), width, height)) {
             browser.open("/");
             browser.script("localStorage.setItem('truekeen.theme', arguments[0])", theme);
-            String slick = tool(browser, "38 mm paring slick");
-            String chisel = tool(browser, "24 mm bench chisel");
-            String done = tool(browser, "12 mm bench chisel");
-            String tried = tool(browser, "16 mm bench chisel");
-            String knife = tool(browser, "thin slicing knife");
-            String iron = tool(browser, "jack iron");
-            String axe = tool(browser, "felling axe");
-            String bar = tool(browser, "51 cm mower bar");
-            String cleaver = tool(browser, "vegetable cleaver");
-            browser.open("/").see("Go on at the bench");
-            String session = (String)
-                    browser.script("return document.querySelector(\"a[href^='/bench/']\").getAttribute('href')");
-            List<String[]> views = List.of(
-                    new String[] {"/", "What now"},
-                    new String[] {"/rack", "The rack"},
-                    new String[] {"/kit", "What holds the angle"},
-                    new String[] {"/reference", "Rules of the shelf"},
-                    new String[] {"/reference/guide-projection", "With your own numbers"},
-                    new String[] {"/first", "What do you sharpen first?"},
-                    new String[] {"/take-in", "each family has its own"},
-                    new String[] {"/house-rules", "At work now"},
-                    new String[] {slick, "Set-up card"},
-                    new String[] {slick + "/survey", "This edge wants"},
-                    new String[] {slick + "/angle", "Projection for the secondary"},
-                    new String[] {knife + "/angle", "What happened before"},
-                    new String[] {iron + "/angle", "strokes across the iron"},
-                    new String[] {axe + "/take-in", "As you describe it"},
-                    new String[] {bar + "/survey", "This edge wants"},
-                    new String[] {cleaver + "/survey", "What each asks of the edge"},
-                    new String[] {cleaver + "/repair", "Light passes to the edge"},
-                    new String[] {cleaver + "/profile", "went evenly"},
-                    new String[] {chisel + "/plan", "Step sheet"},
-                    new String[] {chisel + "/schools", "A burr at every stone"},
-                    new String[] {session, "Undo"},
-                    new String[] {done + "/test", "An edge is tested"},
-                    new String[] {tried + "/test", "Not keen yet"},
-                    new String[] {tried + "/finish", "Wash slurry and swarf off"},
-                    new String[] {done + "/log", "Steel left to sharpen"},
-                    new String[] {done + "/house-rules", "House rules of the"},
-                    new String[] {bar + "/machine", "is safe to reach into"},
-                    new String[] {bar + "/inspect", "Fit to be worked"},
-                    new String[] {bar + "/balance", "This balancer tells"});
+            List<String[]> views = views(browser);
             assertThat(addressesNotIn(views)).as("pages that nobody looks at").isEmpty();
             for (String[] view : views) {
                 browser.open(view[0]).see(view[1]);
                 // On a phone the bench, its plan and its board are judged; the rest is the same page, narrower.
-                boolean judged = width > 390
-                        || Set.of("/", session, tried + "/test", chisel + "/plan")
-                                .contains(view[0]);
+                boolean judged = width > 390 || view[0].matches("/|/bench/.*|.*/(test|plan)");
                 if (judged) {
                     assertThat(browser.accessibilityFaults())
                             .as(theme + " " + view[0])
@@ -114,6 +119,65 @@ class ScreensIT {
                         .as("sideways scroll of " + view[0])
                         .isZero();
             }
+        }
+    }
+
+    /**
+     * What does not fit: pages about one thing longer than two screens, bars at head and foot that take too much, what has the
+     * focus hidden by them, targets that a finger misses.
+     */
+    private static final String MISFITS =
+            """
+            const [most, share] = arguments, faults = [], H = innerHeight;
+            const page = document.documentElement, high = page.scrollHeight;
+            if (most > 0 && high > most * H + 1) faults.push(`${(high / H).toFixed(2)} screens`);
+            const bars = [...document.querySelectorAll('body *')].filter(e => {
+                const s = getComputedStyle(e);
+                return (s.position === 'fixed' || s.position === 'sticky') && e.offsetWidth > innerWidth * 0.9;
+            });
+            const rects = () => bars.map(e => e.getBoundingClientRect()).filter(r => r.height > 0);
+            const head = () => Math.max(0, ...rects().filter(r => r.top <= 1 && r.bottom < H * 0.6).map(r => r.bottom));
+            const foot = () => Math.min(H, ...rects().filter(r => r.bottom >= H - 1 && r.top > H * 0.4).map(r => r.top));
+            scrollTo(0, high);
+            if (high - H > 200) {
+                const taken = (head() + H - foot()) / H;
+                if (taken > share) faults.push(`bars take ${taken.toFixed(2)} of the height`);
+            }
+            for (const e of document.querySelectorAll('a, button, input, select, textarea, summary')) {
+                if (!e.checkVisibility() || e.disabled || e.closest('header') || bars.some(b => b.contains(e))) continue;
+                e.focus();
+                const r = e.getBoundingClientRect(), room = foot() - head();
+                const name = `${e.tagName} ${(e.innerText || e.getAttribute('aria-label') || e.id).slice(0, 30)}`;
+                const seen = Math.min(r.bottom, foot()) - Math.max(r.top, head());
+                if (r.height > 1 && seen < Math.min(r.height - 1, room / 2))
+                    faults.push(`${name} has the focus at ${Math.round(r.top)}, bars end at ${head()} and begin at ${foot()}`);
+                const touched = e.matches('button, select, summary, .btn, input[type=text], textarea');
+                if (touched && r.height < 43.5) faults.push(`${name} is ${r.height.toFixed(0)} px high`);
+            }
+            scrollTo(0, 0);
+            return faults;
+            """;
+
+    /** On a tablet held either way, a phone held either way, and at twice the size. */
+    @Test
+    void everyPageFits() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            Map<String, List<?>> misfits = new TreeMap<>();
+            for (String[] view : views(browser)) {
+                browser.size(1280, 800);
+                browser.open(view[0]).see(view[1]);
+                boolean list = view[0].matches("/kit|/reference|.*/?house-rules");
+                for (int[] size : new int[][] {{1280, 800}, {800, 1280}, {390, 844}, {844, 390}, {640, 400}}) {
+                    browser.size(size[0], size[1]);
+                    boolean tablet = size[0] >= 800 && size[1] >= 800;
+                    List<?> found = (List<?>)
+                            browser.script(MISFITS, size[0] == 1280 && !list ? 2.0 : 0.0, tablet ? 0.25 : 0.5);
+                    if (!found.isEmpty()) {
+                        misfits.put(view[0] + " at " + size[0] + "x" + size[1], found);
+                    }
+                }
+            }
+            assertThat(misfits).isEmpty();
         }
     }
 

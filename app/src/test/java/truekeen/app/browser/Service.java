@@ -13,6 +13,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -129,6 +130,16 @@ final class Service implements AutoCloseable {
             throw new IllegalStateException(e);
         }
         return names;
+    }
+
+    /** The day that it is for the service. */
+    static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
+
+    /** As if a day had gone by since the tool of that name was to be ready today. */
+    void promisedForYesterday(String name) {
+        for (String table : List.of("tool", "tool_standing")) {
+            sql("update %s set wanted_by = '%s' where name = '%s'".formatted(table, TODAY.minusDays(1), name));
+        }
     }
 
     private void sql(String code) {

@@ -21,6 +21,7 @@ public final class Shots {
 
     private static final List<Shot> ALL = List.of(
             new Shot("board.png", "", "/", 1280, 800, "stone"),
+            new Shot("rack.png", "", "/rack", 1280, 800, "stone"),
             new Shot("take-in.png", "single-bevel fish knife", "/take-in", 1280, 800, "stone"),
             new Shot("tool.png", "felling axe", "", 1280, 800, "stone"),
             new Shot("survey.png", "38 mm paring slick", "/survey", 1280, 800, "stone"),
@@ -36,7 +37,6 @@ public final class Shots {
             new Shot("log.png", "12 mm bench chisel", "/log", 1280, 800, "stone"),
             new Shot("kit.png", "", "/kit", 1280, 800, "stone"),
             new Shot("balance.png", "51 cm mower bar", "/balance", 1280, 800, "stone"),
-            new Shot("teeth-phone.png", "hedge trimmer blade", "bench", 390, 844, "slate"),
             new Shot("machine.png", "orchard mower bar", "/machine", 1280, 800, "stone"),
             new Shot("reference.png", "", "/reference/support-bar", 1280, 800, "stone"));
 
