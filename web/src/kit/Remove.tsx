@@ -1,9 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { api, ask, Refused } from '../api/client'
 import { kitChanged } from '../api/changed'
-import { useRemoved } from './removed'
-
-export type KitList = 'abrasives' | 'holders' | 'wheels' | 'testers'
+import { useRemoved, type KitList } from './removed'
 
 /** Deletes a piece of the kit that nothing waits for. */
 export function Remove({ list, id, name }: { list: KitList; id: string; name: string }) {

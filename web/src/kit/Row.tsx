@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
-import { Remove, type KitList } from './Remove'
+import { Remove } from './Remove'
+import type { KitList } from './removed'
 
 interface RowProps {
   name: string

@@ -1,5 +1,7 @@
 import { useSyncExternalStore } from 'react'
-import type { KitList } from './Remove'
+
+/** The lists of the kit, by the word of their address. */
+export type KitList = 'abrasives' | 'holders' | 'wheels' | 'testers'
 
 interface Piece {
   list: KitList
