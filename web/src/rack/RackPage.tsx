@@ -53,8 +53,10 @@ function Rack({ rack }: { rack: Schemas['RackView'] }) {
           Every tool that was ever taken in hangs here, by owner. There is none yet.
         </p>
       ) : (
-        <div className="grid sm:grid-cols-[minmax(0,22rem)_12rem_13rem_1fr] gap-x-4 gap-y-2 items-end pt-2">
-          <Field label="Find by name, owner, kind or steel" value={search} onChange={setSearch} />
+        <div className="grid grid-cols-2 sm:grid-cols-[minmax(0,22rem)_12rem_13rem_1fr] gap-x-4 gap-y-2 items-end pt-2">
+          <div className="col-span-2 sm:col-span-1">
+            <Field label="Find by name, owner, kind or steel" value={search} onChange={setSearch} />
+          </div>
           <Choice label="Show" value={state} onChange={(v) => setState(v as Urgency | '')} options={STATES} />
           <Choice
             label="In the order of"

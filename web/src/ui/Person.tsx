@@ -17,7 +17,7 @@ export function Person() {
       <span className="hidden sm:inline quiet">At the bench</span>
       <select
         aria-label="Who works at this device"
-        className="select h-11 w-34 sm:w-36 text-ellipsis"
+        className="select h-11 w-26 sm:w-36 text-ellipsis"
         value={name}
         onChange={(e) => (e.target.value === SOMEONE_NEW ? setAdding(true) : setName(e.target.value))}
       >

@@ -24,7 +24,7 @@ export function Shell({ children }: { children: ReactNode }) {
           href="/"
           className="flex items-center gap-2 min-h-12 font-semibold tracking-tight text-[1.1rem]"
         >
-          <svg viewBox="0 0 32 20" width="34" height="20" aria-hidden="true">
+          <svg viewBox="0 0 32 20" width="34" height="20" aria-hidden="true" className="max-sm:hidden">
             <path d="M1 18 31 18 31 4 21 4Z" className="steel" strokeWidth="1" />
             <path d="M1 18 9 18 10.4 12.4Z" fill="var(--color-warning)" />
           </svg>
