@@ -155,7 +155,7 @@ function inWords(curve: Curve): string {
 }
 
 function day(time: number): string {
-  return new Date(time).toLocaleDateString([], { day: 'numeric', month: 'short', year: '2-digit' })
+  return new Date(time).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
 }
 
 /** Two to five round numbers from at or below the least to at or above the most. */

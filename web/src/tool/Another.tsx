@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Link } from 'wouter'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { Field } from '../ui/Field'
+import { Fold } from '../ui/Fold'
 
 type Tool = Schemas['ToolView']
 
@@ -22,8 +23,7 @@ export function Another({ tool }: { tool: Tool }) {
   })
   const refused = copy.error instanceof Refused ? copy.error : undefined
   return (
-    <details className="rule-t pt-2">
-      <summary className="min-h-11 cursor-pointer flex items-center font-semibold">Another like it</summary>
+    <Fold name="Another like it">
       <p className="quiet pb-2">
         Its dimensions, steel, owner, set-up and rules of its own are copied; the edge is surveyed by itself.
       </p>
@@ -55,7 +55,7 @@ export function Another({ tool }: { tool: Tool }) {
           ))}
         </ul>
       )}
-    </details>
+    </Fold>
   )
 }
 

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Link, useLocation } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
 import { toolChanged } from '../api/changed'
+import { Fold } from '../ui/Fold'
 import { Trouble } from '../ui/Notice'
 
 type Tool = Schemas['ToolView']
@@ -27,10 +28,7 @@ export function PutRight({ tool }: { tool: Tool }) {
   })
   const [deleting, setDeleting] = useState(false)
   return (
-    <details className="rule-t pt-2">
-      <summary className="min-h-11 cursor-pointer flex items-center font-semibold">
-        Rename, take out of use, delete
-      </summary>
+    <Fold name="Rename, take out of use, delete">
       <Trouble error={pin.error ?? retire.error} />
       <div className="flex flex-wrap gap-3 py-2">
         <Link href={`/tools/${tool.id}/take-in`} className="btn btn-outline min-h-12">
@@ -61,7 +59,7 @@ export function PutRight({ tool }: { tool: Tool }) {
         </button>
       </div>
       {deleting && <Delete tool={tool} onClose={() => setDeleting(false)} />}
-    </details>
+    </Fold>
   )
 }
 

@@ -4,6 +4,7 @@ import { api, ask, type Schemas } from '../api/client'
 import { deviceKey } from '../api/local'
 import { Section } from '../drawings/Section'
 import { Act } from '../ui/Act'
+import { Fold } from '../ui/Fold'
 import { num, upper } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
@@ -114,10 +115,7 @@ export function ToolHub({ toolId }: { toolId: string }) {
 /** What was measured, and what is never done to it. */
 function Known({ tool }: { tool: Schemas['ToolView'] }) {
   return (
-    <details className="rule-t pt-2">
-      <summary className="min-h-11 cursor-pointer flex items-center font-semibold">
-        Dimensions, and what is not done to it
-      </summary>
+    <Fold name="Dimensions, and what is not done to it">
       <dl className="grid grid-cols-[1fr_auto] gap-x-4">
         {tool.measures.map((m) => (
           <div key={m.field} className="contents">
@@ -133,7 +131,7 @@ function Known({ tool }: { tool: Schemas['ToolView'] }) {
           </li>
         ))}
       </ul>
-    </details>
+    </Fold>
   )
 }
 

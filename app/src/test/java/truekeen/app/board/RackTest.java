@@ -168,18 +168,6 @@ class RackTest extends ApiTest {
         assertThat(line().path("standing").asText()).isEqualTo("PLANNED");
     }
 
-    private void finish(JsonNode session) {
-        String id = session.path("id").asText();
-        for (int i = 0; i < session.path("steps").size(); i++) {
-            boolean gate = !session.at("/steps/" + i + "/step/gate").asText().isEmpty();
-            tell(id, TABLET, event(gate ? "GATE_PASSED" : "STEP_DONE", i, "", 0));
-        }
-        test(id, "90");
-        assertThat(post("/api/v1/sessions/" + id + "/finish", Map.of("device", TABLET, "person", ""))
-                        .status())
-                .isEqualTo(200);
-    }
-
     @Test
     void whatIsDeletedForGoodLeavesNothingBehind() {
         JsonNode session = start(tool, planned(tool, survey()));
@@ -189,7 +177,7 @@ class RackTest extends ApiTest {
                         .path("refused")
                         .asText())
                 .contains("at the bench");
-        finish(session);
+        finished(session);
         assertThat(line().path("atBench").asBoolean()).isFalse();
         assertThat(delete("/api/v1/rack/deleted/" + tool).status())
                 .as("not deleted yet")

@@ -82,16 +82,6 @@ class KitRemovalTest extends ApiTest {
         return holder + " is still in use: by 1 of the set-ups.";
     }
 
-    private void finished(JsonNode session) {
-        String id = session.path("id").asText();
-        for (int i = 0; i < session.path("steps").size(); i++) {
-            boolean gate = !session.at("/steps/" + i + "/step/gate").asText().isEmpty();
-            tell(id, TABLET, event(gate ? "GATE_PASSED" : "STEP_DONE", i, "", 0));
-        }
-        test(id, "90");
-        post("/api/v1/sessions/" + id + "/finish", Map.of("device", TABLET, "person", ""));
-    }
-
     @Test
     void aWheelWithARestOnItAndAListThatIsNoneAreRefused() {
         String wheel = wheel("spare grinder", "DRY_STONE", "150", "2850", "35");

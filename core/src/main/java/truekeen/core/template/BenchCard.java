@@ -39,8 +39,9 @@ public final class BenchCard {
         double y = Page.A4_HEIGHT - Page.MARGIN - 24;
         int number = 0;
         for (Row row : rows) {
-            List<String> lines =
-                    row.lines.stream().flatMap(line -> wrapped(line).stream()).toList();
+            List<String> lines = row.lines.stream()
+                    .flatMap(line -> Wrapped.lines(line, LETTERS).stream())
+                    .toList();
             double high = 8 + 4.6 * lines.size();
             if (y - high < FOOT) {
                 pages.add(pen.checkBar(LEFT, 18).done());
@@ -67,19 +68,5 @@ public final class BenchCard {
         pen.words(LEFT, Page.A4_HEIGHT - Page.MARGIN - 14, 3.4, about);
         return pen.line(
                 "", LEFT, Page.A4_HEIGHT - Page.MARGIN - 18, Page.A4_WIDTH - LEFT, Page.A4_HEIGHT - Page.MARGIN - 18);
-    }
-
-    private static List<String> wrapped(String text) {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ")) {
-            if (line.length() > 0 && line.length() + 1 + word.length() > LETTERS) {
-                lines.add(line.toString());
-                line.setLength(0);
-            }
-            line.append(line.length() > 0 ? " " : "").append(word);
-        }
-        lines.add(line.toString());
-        return lines;
     }
 }

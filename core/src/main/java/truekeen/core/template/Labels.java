@@ -17,6 +17,9 @@ public final class Labels {
     /** Letters of a line beside the code. */
     private static final int LETTERS = 21;
 
+    /** Lines that a name, or anything else, may take: what is longer is cut. */
+    private static final int MOST_LINES = 2;
+
     private Labels() {}
 
     /**
@@ -95,16 +98,7 @@ public final class Labels {
     }
 
     private static List<String> wrapped(String text) {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ")) {
-            if (line.length() > 0 && line.length() + 1 + word.length() > LETTERS) {
-                lines.add(line.toString());
-                line.setLength(0);
-            }
-            line.append(line.length() > 0 ? " " : "").append(word);
-        }
-        lines.add(line.toString());
-        return lines.subList(0, Math.min(2, lines.size()));
+        List<String> lines = Wrapped.lines(text, LETTERS);
+        return lines.subList(0, Math.min(MOST_LINES, lines.size()));
     }
 }

@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
@@ -159,5 +161,50 @@ class TemplateTest {
                 List.of("note"));
         fits(List.of(page));
         assertThat(length(tagged(List.of(page), "length").get(0))).isCloseTo(31.75, within(1e-9));
+    }
+
+    @Test
+    void wordsAreBrokenBetweenThemAndNeverWithin() {
+        assertThat(Wrapped.lines("24 mm bench chisel of the boat shed", 12))
+                .containsExactly("24 mm bench", "chisel of", "the boat", "shed");
+        assertThat(Wrapped.lines("counterbalanced", 4)).containsExactly("counterbalanced");
+        assertThat(Wrapped.lines("", 4)).containsExactly("");
+    }
+
+    @Test
+    void aLabelsCodeStandsWholeAndEveryTwentyOneLabelsMakeASheet() {
+        List<List<Boolean>> code =
+                List.of(List.of(true, false, true), List.of(false, false, false), List.of(true, true, true));
+        List<Page> sheets =
+                Labels.sheets(Collections.nCopies(22, new Labels.Label("jack iron", List.of("mine"), code)));
+        assertThat(sheets).hasSize(2);
+        List<Page.Path> dark = sheets.get(1).marks().stream()
+                .filter(m -> m instanceof Page.Path p && p.tag().equals("code"))
+                .map(Page.Path.class::cast)
+                .toList();
+        assertThat(dark).as("runs of dark squares").hasSize(3);
+        assertThat(dark.get(2).points().get(1).x() - dark.get(2).points().get(0).x())
+                .isCloseTo(24, within(1e-9));
+    }
+
+    @Test
+    void aCardOfManyStepsGoesOnOverSheetsAndLosesNone() {
+        List<BenchCard.Row> rows = IntStream.rangeClosed(1, 40)
+                .mapToObj(i -> new BenchCard.Row("step " + i, List.of("six strokes a side")))
+                .toList();
+        List<Page> pages = BenchCard.of("24 mm chisel", "boat shed", rows);
+        assertThat(pages.size()).isGreaterThan(1);
+        List<String> words = pages.stream()
+                .flatMap(p -> p.marks().stream())
+                .filter(m -> m instanceof Page.Words)
+                .map(m -> ((Page.Words) m).text())
+                .toList();
+        assertThat(IntStream.rangeClosed(1, 40))
+                .allSatisfy(i -> assertThat(words).contains(i + "  step " + i));
+        pages.forEach(p -> p.marks().forEach(m -> {
+            if (m instanceof Page.Words w) {
+                assertThat(w.at().y()).isBetween(0.0, p.heightMm());
+            }
+        }));
     }
 }
