@@ -50,7 +50,7 @@ function Chart({ curve }: { curve: Curve }) {
   const points = curve.points
   const times = points.map((p) => Date.parse(p.at))
   const [first, last] = [Math.min(...times), Math.max(...times)]
-  const numbers = points.flatMap((p) => [p.value, p.low, p.high].filter((n) => n !== null))
+  const numbers = points.flatMap((p) => [p.value, p.least, p.most].filter((n) => n !== null))
   const ticks = nice(Math.min(...numbers), Math.max(...numbers))
   const [low, high] = [ticks[0]!, ticks[ticks.length - 1]!]
   const x = (i: number) =>
@@ -77,15 +77,15 @@ function Chart({ curve }: { curve: Curve }) {
           </g>
         ))}
         {points.map((p, i) =>
-          p.high === null ? null : (
+          p.most === null ? null : (
             <line
               key={i}
               x1={x(i)}
               x2={x(i)}
-              y1={y(p.low ?? p.high) + (p.low === null ? 1.5 : 0)}
-              y2={y(p.high) - (p.low === null ? 1.5 : 0)}
+              y1={y(p.least ?? p.most) + (p.least === null ? 1.5 : 0)}
+              y2={y(p.most) - (p.least === null ? 1.5 : 0)}
               stroke="var(--quiet)"
-              strokeWidth={p.low === null ? 14 : 8}
+              strokeWidth={p.least === null ? 14 : 8}
               opacity="0.45"
             />
           ),
@@ -140,8 +140,8 @@ function Chart({ curve }: { curve: Curve }) {
 }
 
 function foreseen(p: Point): string {
-  if (p.high === null) return ''
-  return p.low === null ? `wanted ${num(p.high, 2)}` : `planned ${num(p.low)} to ${num(p.high)}`
+  if (p.most === null) return ''
+  return p.least === null ? `wanted ${num(p.most, 2)}` : `planned ${num(p.least)} to ${num(p.most)}`
 }
 
 function said(p: Point, unit: string): string {

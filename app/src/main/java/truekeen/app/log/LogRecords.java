@@ -56,10 +56,10 @@ public final class LogRecords {
     /**
      * A point of a curve.
      *
-     * @param low least that was foreseen; null where nothing was
-     * @param high most that was foreseen; null where nothing was
+     * @param least least that was foreseen; null where nothing was
+     * @param most most that was foreseen; null where nothing was
      */
-    public record SeriesPoint(Instant at, double value, @Nullable Double low, @Nullable Double high) {}
+    public record SeriesPoint(Instant at, double value, @Nullable Double least, @Nullable Double most) {}
 
     /**
      * A number of the tool over time, oldest first.

@@ -78,9 +78,9 @@ class CurvesTest extends ApiTest {
         JsonNode strokes = curve("STROKES").path("points");
         assertThat(strokes).hasSize(2).allSatisfy(p -> {
             assertThat(p.path("value").asDouble()).isPositive();
-            assertThat(p.path("low").asDouble()).isPositive();
-            assertThat(p.path("high").asDouble())
-                    .isGreaterThanOrEqualTo(p.path("low").asDouble());
+            assertThat(p.path("least").asDouble()).isPositive();
+            assertThat(p.path("most").asDouble())
+                    .isGreaterThanOrEqualTo(p.path("least").asDouble());
         });
         JsonNode keenness = curve("KEENNESS").path("points");
         assertThat(keenness.get(1).path("value").asDouble())
