@@ -52,8 +52,8 @@ class PutRightIT {
                     .isLessThan(9);
             browser.press("Survey the edge").atPath(".*/survey$").see("chisel 137");
 
-            browser.open("/rack").see("Show 24 more of 176").type("Find by name, owner, kind or steel", "chisel 99");
-            browser.see("1 of 200 tools").press("chisel 99").see("Set-up card");
+            browser.open("/rack").see("Show 24 more of 176").type("Find by name, owner, kind or steel", "chisel 150");
+            browser.see("1 of 200 tools").press("chisel 150").see("Set-up card");
         }
     }
 
@@ -97,6 +97,7 @@ class PutRightIT {
 
             // A stroke too many.
             browser.open("/").press("Go on at the bench").atPath(".*/bench/[0-9a-f-]{36}$");
+            browser.press("Take it over here").seeNoMore("on another device");
             Bench bench = new Bench(browser);
             bench.toFirstCount();
             int before = bench.count("BEVEL");
