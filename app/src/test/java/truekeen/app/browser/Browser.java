@@ -183,6 +183,16 @@ public final class Browser implements AutoCloseable {
         return this;
     }
 
+    /** Opens all of a tool's log that is not shown at first. */
+    Browser wholeLog() {
+        see("Add a note");
+        By more = By.cssSelector("ol[aria-label='History, newest first'] + button");
+        while (!driver.findElements(more).isEmpty()) {
+            tap("ol[aria-label='History, newest first'] + button");
+        }
+        return this;
+    }
+
     /** Looks a tool up on the rack. */
     public Browser onRack(String name) {
         return open("/rack?find=" + URLEncoder.encode(name, StandardCharsets.UTF_8))

@@ -139,7 +139,8 @@ class ChiselPathIT {
                 .press("Clean and refit it")
                 .press("Save it in the log")
                 .atPath(".*/log$");
-        browser.see("Worked at the bench")
+        browser.wholeLog()
+                .see("Worked at the bench")
                 .see("Not keen yet: index")
                 .see("Keen: index")
                 .see("went, as planned");

@@ -98,14 +98,15 @@ class MachinesIT {
             browser.type("Torque from the maker’s manual", "45 N·m")
                     .press("Save it in the log")
                     .atPath(".*/log$");
-            browser.see("bolt at 45 N·m by the manual")
+            browser.wholeLog()
+                    .see("bolt at 45 N·m by the manual")
                     .see("Hung, try 1: 1500 g·mm, the left end heavy")
                     .see("6.38 g taken off the right end")
                     .see("Made safe by");
             // The machine is back together: the page that was left cannot be gone on with.
             browser.open(tool + "/bench").see("Not before the machine is safe");
             browser.script("history.back()");
-            browser.atPath(".*/log$").see("Made safe by");
+            browser.atPath(".*/log$").wholeLog().see("Made safe by");
         }
     }
 

@@ -166,12 +166,14 @@ class ScreensIT {
             for (String[] view : views(browser)) {
                 browser.size(1280, 800);
                 browser.open(view[0]).see(view[1]);
+                // All that the bench asks stands on its first screen; how a step is done goes on below.
+                double screens = view[0].startsWith("/bench/") ? 2.2 : 2.0;
                 boolean list = view[0].matches("/kit|/reference|.*/?house-rules");
                 for (int[] size : new int[][] {{1280, 800}, {800, 1280}, {390, 844}, {844, 390}, {640, 400}}) {
                     browser.size(size[0], size[1]);
                     boolean tablet = size[0] >= 800 && size[1] >= 800;
                     List<?> found = (List<?>)
-                            browser.script(MISFITS, size[0] == 1280 && !list ? 2.0 : 0.0, tablet ? 0.25 : 0.5);
+                            browser.script(MISFITS, size[0] == 1280 && !list ? screens : 0.0, tablet ? 0.25 : 0.5);
                     if (!found.isEmpty()) {
                         misfits.put(view[0] + " at " + size[0] + "x" + size[1], found);
                     }
