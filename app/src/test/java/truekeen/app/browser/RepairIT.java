@@ -273,7 +273,10 @@ class RepairIT {
                     .press("What it comes to in use")
                     .see("1.414mm");
             browser.press("Keep this set-up, plan next").atPath(".*/plan$").press("By what, and how: the repair");
-            browser.see("the camber changes").see("scribe along the sole").see("1.41 mm at the corners");
+            browser.see("the camber changes")
+                    .press("Ink and scribe the new edge")
+                    .see("scribe along the sole")
+                    .see("1.41 mm at the corners");
             browser.press("Plan the work").atPath(".*/plan$").see("Much steel for hands");
             String tool = browser.path().replace("/plan", "");
             browser.open(tool + "/survey").see("the camber changes").see("Left corner");
