@@ -89,7 +89,8 @@ class FamiliesIT {
             browser.type("deep", "0.1 mm").see("the damage goes with the honing");
             assertThat(browser.text()).doesNotContain("Square").doesNotContain("The back");
             browser.press("Keep the survey, angle next").atPath(".*/angle$");
-            browser.see("No history of this tool yet").see("30.0°");
+            browser.press("What happened before").see("No history of this tool yet").see("30.0°");
+            browser.press("Why these");
             browser.type("at a last bevel of", "13").press("It chipped").see("chipped once in one sharpening");
             browser.type("at a last bevel of", "15").press("It chipped").see("chipped twice in two sharpenings");
             browser.see("asks for a last bevel of 18°").see("36.0°").see("18.0");
@@ -157,7 +158,8 @@ class FamiliesIT {
                     .press("Take it in, survey next")
                     .atPath(".*/survey$")
                     .see("This edge wants");
-            browser.press("Keep the survey, angle next").atPath(".*/angle$").see("type it to have it");
+            browser.press("Keep the survey, angle next").atPath(".*/angle$");
+            browser.press("Why these").see("type it to have it").press("What it comes to in use");
             browser.type("below the sole", "1.2")
                     .type("depth of cut", "0.6")
                     .see("185")
