@@ -155,6 +155,7 @@ function Angle({
             {a?.chosen && <Holdings toolId={toolId} form={form} take={set('holderId')} />}
             {a?.stations && (
               <Fold
+                id="stations"
                 name={`${a.stations.strokes.value} strokes across the iron`}
                 says={`${a.stations.shaping.join(', ')} from left to right`}
               >
