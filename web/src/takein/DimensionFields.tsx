@@ -12,20 +12,31 @@ interface Props {
   fault: (field: string) => string | undefined
   /** Whether saving was tried: then empty fields are blamed too. */
   tried: boolean
+  /** Whether the tool is just coming in. */
+  coming: boolean
   /** The field that is being filled in, so that the drawing lights its letter; empty where none is. */
   onLook: (field: string) => void
 }
 
 /** The dimensions of a family and no others, lettered like the drawing. */
-export function DimensionFields({ family, usual, typed, onChange, echo, fault, tried, onLook }: Props) {
+export function DimensionFields({
+  family,
+  usual,
+  typed,
+  onChange,
+  echo,
+  fault,
+  tried,
+  coming,
+  onLook,
+}: Props) {
   const letter = letters(family)
   const put = (field: string) => (value: string) => onChange({ ...typed, [field]: value })
   const open = Object.keys(usual).filter(
     (field) => !typed[field] && !(field === 'primary' && typed.bevelLength),
   )
-  const alike = Object.keys(usual).filter((field) => typed[field] === usual[field])
-  // One that happens to be the usual is measured all the same; most of them are not.
-  const taken = alike.length * 2 > Object.keys(usual).length ? alike : []
+  // Of a tool that was taken in before nobody knows any more which of its dimensions were measured.
+  const taken = coming ? Object.keys(usual).filter((field) => typed[field] === usual[field]) : []
   const blame = (field: string) => (typed[field] || tried ? fault(field) : undefined)
   return (
     <>

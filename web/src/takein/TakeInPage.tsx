@@ -245,6 +245,7 @@ function TakeIn({
                 echo={(field) => live?.echoes.find((e) => e.field === field)?.understood}
                 fault={fault}
                 tried={tried}
+                coming={!tool}
                 onLook={setLit}
               />
             )}

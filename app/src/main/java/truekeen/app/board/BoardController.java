@@ -77,6 +77,12 @@ class BoardController {
         keeping.retire(id, false);
     }
 
+    @DeleteMapping("/crews/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void removeOwner(@PathVariable UUID id) {
+        rack.removeOwner(id);
+    }
+
     @PostMapping("/crews/{id}/hand-over")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void handOver(@PathVariable UUID id, @RequestBody HandOverForm form) {

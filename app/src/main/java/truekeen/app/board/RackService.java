@@ -3,6 +3,7 @@ package truekeen.app.board;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
@@ -63,6 +64,18 @@ public class RackService {
         keeping.delete(toolId);
     }
 
+    /** Takes an owner off the list; one that has tools is refused, those that were deleted too. */
+    public void removeOwner(UUID id) {
+        String name = shop.crew(id).name();
+        long count = keeping.countOfCrew(id);
+        if (count > 0) {
+            throw new RefusedException(Refusal.of(MessageCode.IN_USE, "", name)
+                    .with("what", name)
+                    .with("by", BoardWords.ITS_TOOLS.fill("count", count)));
+        }
+        shop.removeCrew(id);
+    }
+
     /** Gives all tools of one owner to another. */
     public void handOver(UUID from, String to) {
         shop.crew(from);
@@ -82,7 +95,7 @@ public class RackService {
     }
 
     /** Every day: what was deleted long enough ago is gone for good. */
-    @Scheduled(fixedDelay = 24, initialDelay = 0, timeUnit = java.util.concurrent.TimeUnit.HOURS)
+    @Scheduled(fixedDelay = 24, initialDelay = 0, timeUnit = TimeUnit.HOURS)
     public void forget() {
         keeping.forget();
     }

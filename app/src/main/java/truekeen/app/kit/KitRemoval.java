@@ -2,6 +2,7 @@ package truekeen.app.kit;
 
 import java.sql.Timestamp;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -45,7 +46,7 @@ public class KitRemoval {
         /** The list of an address: "abrasives". */
         static Optional<KitList> of(String word) {
             return List.of(values()).stream()
-                    .filter(l -> l.name().toLowerCase(java.util.Locale.ROOT).equals(word))
+                    .filter(l -> l.name().toLowerCase(Locale.ROOT).equals(word))
                     .findFirst();
         }
     }

@@ -322,5 +322,13 @@ public class PlanService {
         // Plain SQL: asked with every move of a slider, and a limit would have it translated anew each time.
         @Query(value = "select * from plan where tool_id = :toolId order by made_at desc limit 1", nativeQuery = true)
         Optional<PlanRow> newest(UUID toolId);
+
+        /** Of each tool its newest plan, where the record of that has the text in it. */
+        @Query(
+                value = "select * from (select distinct on (tool_id) * from plan order by tool_id, made_at desc) p"
+                        + " where p.grind_on::text like :text or p.snapshot::text like :text or p.steps::text like :text"
+                        + " order by p.made_at desc",
+                nativeQuery = true)
+        List<PlanRow> newestNaming(String text);
     }
 }

@@ -2,31 +2,34 @@ package truekeen.app.plan;
 
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import truekeen.app.kit.KitUse;
+import truekeen.app.tool.ToolKeeping;
+import truekeen.app.tool.ToolService;
 
 /** Plans that are still to be worked want the stones that they were made with. */
 @Component
 class PlansOnKit implements KitUse {
-    private static final String STILL_TO_BE_WORKED = "select t.name from plan p join tool t on t.id = p.tool_id"
-            + " where t.deleted_at is null"
-            + " and p.made_at = (select max(q.made_at) from plan q where q.tool_id = p.tool_id)"
-            + " and not exists (select 1 from bench_session s where s.plan_id = p.id and s.finished_at is not null)"
-            + " and (p.grind_on = ?::uuid or p.snapshot::text like ? or p.steps::text like ?)"
-            + " order by t.name limit 1";
+    private final PlanService.Plans plans;
+    private final ToolService tools;
+    private final ToolKeeping keeping;
 
-    private final JdbcTemplate jdbc;
-
-    PlansOnKit(JdbcTemplate jdbc) {
-        this.jdbc = jdbc;
+    PlansOnKit(PlanService.Plans plans, ToolService tools, ToolKeeping keeping) {
+        this.plans = plans;
+        this.tools = tools;
+        this.keeping = keeping;
     }
 
     @Override
     public Optional<String> wantedFor(UUID piece) {
-        String somewhere = "%" + piece + "%";
-        return jdbc.queryForList(STILL_TO_BE_WORKED, String.class, piece.toString(), somewhere, somewhere).stream()
-                .findFirst()
-                .map(tool -> PlanWords.WANTED_BY_PLAN.fill("tool", tool));
+        return plans.newestNaming("%" + piece + "%").stream()
+                .filter(plan -> keeping.there(plan.toolId) && !worked(plan))
+                .map(plan -> PlanWords.WANTED_BY_PLAN.fill("tool", tools.name(plan.toolId)))
+                .findFirst();
+    }
+
+    /** Whether steel went since a plan was made: it was worked to its end. */
+    private boolean worked(PlanRow plan) {
+        return tools.wear(plan.toolId).stream().anyMatch(w -> w.at().isAfter(plan.madeAt));
     }
 }

@@ -39,12 +39,6 @@ class ShopController {
         return shop.renameCrew(id, body.name());
     }
 
-    @DeleteMapping("/crews/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void removeCrew(@PathVariable UUID id) {
-        shop.removeCrew(id);
-    }
-
     @PutMapping("/people/{id}")
     ShopService.Named renamePerson(@PathVariable UUID id, @RequestBody NewName body) {
         return shop.renamePerson(id, body.name());

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.platform.Form;
@@ -99,16 +98,9 @@ public class ShopService {
         return new Named(crew.id, crew.name);
     }
 
-    /** Takes a crew off the list; one that has tools is refused, those that were deleted too. */
+    /** Takes a crew off the list; whoever asks has made sure that it has no tools. */
     public void removeCrew(UUID id) {
-        Crew crew = crews.findById(id).orElseThrow(() -> Form.notFound("crew", id));
-        int tools = crews.tools(id);
-        if (tools > 0) {
-            throw new RefusedException(Refusal.of(MessageCode.IN_USE, "", crew.name)
-                    .with("what", crew.name)
-                    .with("by", ShopWords.TOOLS.fill("count", tools)));
-        }
-        crews.delete(crew);
+        crews.delete(crews.findById(id).orElseThrow(() -> Form.notFound("crew", id)));
     }
 
     /**
@@ -181,9 +173,6 @@ public class ShopService {
         List<Crew> findAllByOrderByName();
 
         Optional<Crew> findByName(String name);
-
-        @Query(value = "select count(*) from tool where crew_id = :id", nativeQuery = true)
-        int tools(UUID id);
     }
 
     interface Persons extends JpaRepository<Person, UUID> {

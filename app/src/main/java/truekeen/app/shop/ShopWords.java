@@ -6,8 +6,7 @@ import truekeen.core.message.Wording;
 enum ShopWords implements Wording {
     A_NAME("A name"),
     OWNER("owner"),
-    PERSON("person"),
-    TOOLS("{count} of its tools, those deleted lately among them");
+    PERSON("person");
 
     private final String words;
 

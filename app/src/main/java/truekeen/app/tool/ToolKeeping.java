@@ -102,6 +102,12 @@ public class ToolKeeping {
         });
     }
 
+    /** How many tools a crew has, those out of use and deleted too. */
+    @Transactional(readOnly = true)
+    public long countOfCrew(UUID crew) {
+        return tools.countByCrewId(crew);
+    }
+
     /** The tools of a crew that are there. */
     @Transactional(readOnly = true)
     public List<UUID> ofCrew(UUID crew) {
@@ -122,6 +128,8 @@ public class ToolKeeping {
 
     interface Kept extends JpaRepository<ToolRow, UUID> {
         List<ToolRow> findByCrewId(UUID crewId);
+
+        long countByCrewId(UUID crewId);
 
         List<ToolRow> findByDeletedAtNotNullOrderByDeletedAtDesc();
 

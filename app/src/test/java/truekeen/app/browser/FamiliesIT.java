@@ -89,7 +89,9 @@ class FamiliesIT {
             browser.type("deep", "0.1 mm").see("the damage goes with the honing");
             assertThat(browser.text()).doesNotContain("Square").doesNotContain("The back");
             browser.press("Keep the survey, angle next").atPath(".*/angle$");
-            browser.press("What happened before").see("No history of this tool yet").see("30.0°");
+            browser.press("What happened before")
+                    .see("No history of this tool yet")
+                    .see("30.0°");
             browser.press("Why these");
             browser.type("at a last bevel of", "13").press("It chipped").see("chipped once in one sharpening");
             browser.type("at a last bevel of", "15").press("It chipped").see("chipped twice in two sharpenings");
