@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.board.BoardRecords.BelongingsView;
 import truekeen.app.board.BoardRecords.DeletedView;
 import truekeen.app.history.ExportSource;
+import truekeen.app.machine.MachineService;
 import truekeen.app.platform.Form;
 import truekeen.app.shop.ShopService;
 import truekeen.app.tool.ToolKeeping;
@@ -25,12 +26,14 @@ public class RackService {
     private final ToolKeeping keeping;
     private final Standings standings;
     private final ShopService shop;
+    private final MachineService machines;
     private final List<ExportSource> sources;
 
-    RackService(ToolKeeping keeping, Standings standings, ShopService shop, List<ExportSource> sources) {
+    RackService(ToolKeeping keeping, Standings standings, ShopService shop, MachineService machines, List<ExportSource> sources) {
         this.keeping = keeping;
         this.standings = standings;
         this.shop = shop;
+        this.machines = machines;
         this.sources = sources;
     }
 
@@ -55,12 +58,14 @@ public class RackService {
     /** Takes a tool out of use; one at the bench is refused. */
     public void retire(UUID toolId) {
         notAtTheBench(toolId);
+        machines.comesOff(toolId);
         keeping.retire(toolId, true);
     }
 
     /** Deletes a tool, for a while to be undone; one at the bench is refused. */
     public void delete(UUID toolId) {
         notAtTheBench(toolId);
+        machines.comesOff(toolId);
         keeping.delete(toolId);
     }
 

@@ -26,6 +26,7 @@ import truekeen.app.machine.MachineStore.Isolations;
 import truekeen.app.machine.MachineStore.Machines;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
+import truekeen.app.tool.ToolKeeping;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.machine.Isolation;
@@ -47,6 +48,7 @@ public class MachineService implements HistorySource {
     private final InspectionService inspections;
     private final HoursService hours;
     private final ToolService tools;
+    private final ToolKeeping keeping;
     private final MachineReadiness gate;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
@@ -58,6 +60,7 @@ public class MachineService implements HistorySource {
             InspectionService inspections,
             HoursService hours,
             ToolService tools,
+            ToolKeeping keeping,
             MachineReadiness gate,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
@@ -67,6 +70,7 @@ public class MachineService implements HistorySource {
         this.inspections = inspections;
         this.hours = hours;
         this.tools = tools;
+        this.keeping = keeping;
         this.gate = gate;
         this.publisher = publisher;
         this.clock = clock;
@@ -146,6 +150,14 @@ public class MachineService implements HistorySource {
         blades.saveAndFlush(blade);
         changed(machine);
         return state(toolId);
+    }
+
+    /** A blade that leaves the rack is on no machine any more; brought back it is a spare. */
+    public void comesOff(UUID toolId) {
+        blades.findById(toolId).ifPresent(b -> {
+            b.fitted = false;
+            blades.saveAndFlush(b);
+        });
     }
 
     /** A spare of the same machine takes its turn; a blade that is new to a machine does not push another off it. */
@@ -282,7 +294,7 @@ public class MachineService implements HistorySource {
 
     private List<SpareView> spares(MachineRow machine, UUID toolId) {
         return blades.findByMachineId(machine.id).stream()
-                .filter(b -> !b.toolId.equals(toolId))
+                .filter(b -> !b.toolId.equals(toolId) && keeping.there(b.toolId))
                 .map(b -> new SpareView(
                         b.toolId,
                         tools.name(b.toolId),

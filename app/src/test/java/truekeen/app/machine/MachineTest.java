@@ -186,6 +186,24 @@ class MachineTest extends Machines {
     }
 
     @Test
+    void aBladeThatIsDeletedComesOffItsMachineAndIsASpareWhenItIsBack() {
+        String on = bar("bar that goes");
+        JsonNode machine =
+                belongs(on, "mower of the goer", "PETROL").body().path("machine");
+        String spare = bar("bar that stays");
+        ObjectNode form = object("machineId", machine.path("id").asText(), "fitted", false, "mass", "");
+        put("/api/v1/tools/" + spare + "/machine", form);
+        assertThat(delete("/api/v1/tools/" + on).status()).isEqualTo(204);
+        assertThat(state(spare).path("machine").path("name").asText()).isEqualTo("mower of the goer");
+        assertThat(state(spare).path("spares")).isEmpty();
+        put("/api/v1/tools/" + spare + "/machine", form.put("fitted", true));
+        post("/api/v1/rack/deleted/" + on + "/bring-back", Map.of());
+        assertThat(state(spare).path("fitted").asBoolean()).isTrue();
+        assertThat(state(on).path("fitted").asBoolean()).isFalse();
+        assertThat(state(on).path("spares").toString()).contains("bar that stays");
+    }
+
+    @Test
     void sparesKnowEachOtherAndOnlyOneIsFitted() {
         String on = bar("bar on");
         belongs(on, "two-bar mower", "PETROL");
