@@ -29,7 +29,12 @@ public class RackService {
     private final MachineService machines;
     private final List<ExportSource> sources;
 
-    RackService(ToolKeeping keeping, Standings standings, ShopService shop, MachineService machines, List<ExportSource> sources) {
+    RackService(
+            ToolKeeping keeping,
+            Standings standings,
+            ShopService shop,
+            MachineService machines,
+            List<ExportSource> sources) {
         this.keeping = keeping;
         this.standings = standings;
         this.shop = shop;

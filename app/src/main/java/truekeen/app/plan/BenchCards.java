@@ -6,10 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import truekeen.app.angle.SetupService;
 import truekeen.app.plan.PlanService.CorePlan;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.RackedTool;
+import truekeen.core.holding.Setup;
 import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.stepsheet.Step;
@@ -21,8 +24,10 @@ import truekeen.core.template.Page;
 class BenchCards {
     private final ToolService tools;
     private final PlanService plans;
+    private final SetupService setups;
 
-    BenchCards(ToolService tools, PlanService plans) {
+    BenchCards(ToolService tools, PlanService plans, SetupService setups) {
+        this.setups = setups;
         this.tools = tools;
         this.plans = plans;
     }
@@ -31,15 +36,17 @@ class BenchCards {
         RackedTool tool = tools.racked(toolId);
         CorePlan plan = plans.newest(toolId)
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.PLAN_FIRST, "", "")));
+        Setup setup = setups.setup(plan.setupId()).setup();
         String day = LocalDate.ofInstant(plan.madeAt(), ZoneId.systemDefault()).toString();
         return BenchCard.of(
                 tool.name(),
                 PlanWords.CARD_OF.fill("owner", tool.owner(), "day", day),
-                plan.chosen().steps().stream().map(BenchCards::row).toList());
+                plan.chosen().steps().stream().map(step -> row(step, setup)).toList());
     }
 
-    private static BenchCard.Row row(Step step) {
+    private static BenchCard.Row row(Step step, Setup setup) {
         List<String> lines = new ArrayList<>();
+        step.angleDeg().map(angle -> angle(step, setup, angle)).ifPresent(lines::add);
         if (step.counted()) {
             lines.add(strokes(step));
         }
@@ -51,6 +58,20 @@ class BenchCards {
             lines.add(step.gate());
         }
         return new BenchCard.Row(step.title(), lines);
+    }
+
+    private static String angle(Step step, Setup setup, double angle) {
+        return PlanViews.setting(step, setup)
+                .map(set -> PlanWords.CARD_SET.fill(
+                        "setting",
+                        set.label(),
+                        "value",
+                        Numbers.plain(set.value(), 1),
+                        "unit",
+                        set.unit().symbol(),
+                        "angle",
+                        Numbers.plain(angle, 1)))
+                .orElseGet(() -> PlanWords.CARD_ANGLE.fill("angle", Numbers.plain(angle, 1)));
     }
 
     private static String strokes(Step step) {

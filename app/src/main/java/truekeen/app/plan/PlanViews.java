@@ -102,10 +102,7 @@ public final class PlanViews {
 
     /** A step, with what to set where the holder is set. */
     public static StepView step(Step s, Setup setup) {
-        boolean sets = s.kind() == Step.Kind.SET_GUIDE && !setup.holder().atMachine()
-                || s.kind() == Step.Kind.GRIND && setup.holder().atMachine();
-        Optional<SavedSetting> set =
-                sets ? s.angleDeg().map(Angle::ofDegrees).flatMap(setup::settingFor) : Optional.empty();
+        Optional<SavedSetting> set = setting(s, setup);
         return new StepView(
                 s.kind(),
                 s.title(),
@@ -136,6 +133,13 @@ public final class PlanViews {
                 s.stations(),
                 s.setOf(),
                 s.intent());
+    }
+
+    /** What is set at a step that sets what holds the tool. */
+    static Optional<SavedSetting> setting(Step s, Setup setup) {
+        boolean sets = s.kind() == Step.Kind.SET_GUIDE && !setup.holder().atMachine()
+                || s.kind() == Step.Kind.GRIND && setup.holder().atMachine();
+        return sets ? s.angleDeg().map(Angle::ofDegrees).flatMap(setup::settingFor) : Optional.empty();
     }
 
     /** What of a plan is kept when it is chosen. */

@@ -188,8 +188,7 @@ class MachineTest extends Machines {
     @Test
     void aBladeThatIsDeletedComesOffItsMachineAndIsASpareWhenItIsBack() {
         String on = bar("bar that goes");
-        JsonNode machine =
-                belongs(on, "mower of the goer", "PETROL").body().path("machine");
+        JsonNode machine = belongs(on, "mower of the goer", "PETROL").body().path("machine");
         String spare = bar("bar that stays");
         ObjectNode form = object("machineId", machine.path("id").asText(), "fitted", false, "mass", "");
         put("/api/v1/tools/" + spare + "/machine", form);

@@ -2,16 +2,19 @@ package truekeen.app.print;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.google.zxing.ChecksumException;
 import com.google.zxing.FormatException;
 import com.google.zxing.qrcode.decoder.Decoder;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import truekeen.app.ApiTest;
+import truekeen.core.message.Numbers;
 
 /** Labels and bench cards, as they are printed. */
 class LabelsTest extends ApiTest {
@@ -62,7 +65,16 @@ class LabelsTest extends ApiTest {
                 .isEqualTo(422);
         planned(tool, survey());
         String card = words("/api/v1/print/tools/" + tool + "/bench-card.pdf").replaceAll("\\s+", " ");
-        get("/api/v1/tools/" + tool + "/plan").body().at("/plan/plan/steps").forEach(step -> assertThat(card)
-                .contains(step.path("title").asText()));
+        JsonNode steps = get("/api/v1/tools/" + tool + "/plan").body().at("/plan/plan/steps");
+        steps.forEach(step -> assertThat(card).contains(step.path("title").asText()));
+        List<String> set = new ArrayList<>();
+        steps.forEach(step -> {
+            if (step.path("setting").isNumber()) {
+                set.add(step.path("settingName").asText() + " "
+                        + Numbers.plain(step.path("setting").asDouble(), 1));
+            }
+        });
+        assertThat(set).as("the guide is set somewhere").isNotEmpty();
+        assertThat(card).contains(set);
     }
 }

@@ -14,10 +14,16 @@ public final class Labels {
     /** Side of the code on a label (mm): read from a hand's length by a phone. */
     private static final double CODE = 24;
 
-    /** Letters of a line beside the code. */
-    private static final int LETTERS = 21;
+    /** Size of the name and of the lines below it (mm), and how many letters of each fit beside the code. */
+    private static final double NAME_MM = 3.4;
 
-    /** Lines that a name, or anything else, may take: what is longer is cut. */
+    private static final int NAME_LETTERS = 15;
+    private static final double LINE_MM = 2.6;
+    private static final int LINE_LETTERS = 20;
+
+    /** Lines that a name may take, and anything else: what is longer is cut. */
+    private static final int NAME_LINES = 3;
+
     private static final int MOST_LINES = 2;
 
     private Labels() {}
@@ -62,14 +68,14 @@ public final class Labels {
         code(pen, label.code, x + 3, y + HIGH - 3);
         double left = x + CODE + 6;
         double down = y + HIGH - 7;
-        for (String line : wrapped(label.name)) {
-            pen.title(left, down, 3.6, line);
-            down -= 4.6;
+        for (String line : first(NAME_LINES, Wrapped.lines(label.name, NAME_LETTERS))) {
+            pen.title(left, down, NAME_MM, line);
+            down -= NAME_MM * 1.25;
         }
         for (String line : label.lines) {
-            for (String part : wrapped(line)) {
-                pen.words(left, down, 2.8, part);
-                down -= 3.6;
+            for (String part : first(MOST_LINES, Wrapped.lines(line, LINE_LETTERS))) {
+                pen.words(left, down, LINE_MM, part);
+                down -= LINE_MM * 1.3;
             }
         }
     }
@@ -97,8 +103,7 @@ public final class Labels {
         }
     }
 
-    private static List<String> wrapped(String text) {
-        List<String> lines = Wrapped.lines(text, LETTERS);
-        return lines.subList(0, Math.min(MOST_LINES, lines.size()));
+    private static List<String> first(int most, List<String> lines) {
+        return lines.subList(0, Math.min(most, lines.size()));
     }
 }

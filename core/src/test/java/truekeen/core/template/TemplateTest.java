@@ -207,4 +207,24 @@ class TemplateTest {
             }
         }));
     }
+
+    /** Letters of the printed face are narrower than 0.62 of their height: no line reaches the label beside it. */
+    @Test
+    void nothingOfALabelReachesIntoTheNext() {
+        Labels.Label label = new Labels.Label(
+                "10 mm mortise chisel of the clock room",
+                List.of("dairy and kitchen", "single-bevel knife", "mower and spring steel"),
+                List.of(List.of(true)));
+        List<Page.Words> words = Labels.sheets(List.of(label)).get(0).marks().stream()
+                .filter(m -> m instanceof Page.Words)
+                .map(Page.Words.class::cast)
+                .filter(w -> w.at().y() > 40)
+                .toList();
+        assertThat(words).hasSizeGreaterThan(4).allSatisfy(w -> {
+            assertThat(w.at().x() + w.text().length() * w.sizeMm() * 0.62)
+                    .as(w.text())
+                    .isLessThan(12 + 62);
+            assertThat(w.at().y()).as(w.text()).isGreaterThan(297 - 12 - 34);
+        });
+    }
 }
