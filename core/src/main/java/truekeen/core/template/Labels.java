@@ -17,7 +17,7 @@ public final class Labels {
     /** Size of the name and of the lines below it (mm), and how many letters of each fit beside the code. */
     private static final double NAME_MM = 3.4;
 
-    private static final int NAME_LETTERS = 15;
+    private static final int NAME_LETTERS = 14;
     private static final double LINE_MM = 2.6;
     private static final int LINE_LETTERS = 20;
 
