@@ -2,6 +2,7 @@ import { Suspense } from 'react'
 import { Route, Switch, useLocation } from 'wouter'
 import { BoardPage } from './board/BoardPage'
 import { OnlyWhenSafe } from './machine/OnlyWhenSafe'
+import { useUnitsKey } from './shop/units'
 import { Coming } from './ui/Notice'
 import { page, PageBoundary } from './ui/page'
 import { Shell } from './ui/Shell'
@@ -38,8 +39,9 @@ const ToolHub = page(() => import('./tool/ToolHub').then((m) => ({ default: m.To
 /** Every place has an address of its own; the bench fills the screen. */
 export function App() {
   const [at] = useLocation()
+  const units = useUnitsKey()
   return (
-    <PageBoundary at={at}>
+    <PageBoundary key={units} at={at}>
       <Suspense fallback={<Coming />}>
         <Switch>
           <Route path="/bench/:id">{(p) => <BenchPage key={p.id} sessionId={p.id} />}</Route>

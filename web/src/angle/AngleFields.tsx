@@ -48,6 +48,7 @@ export function FamilyFields({ form, set, fault, answer: a }: Props) {
           <div className="grid grid-cols-3 gap-3">
             <Field
               label="below the sole"
+              of="length"
               value={form.camber}
               onChange={set('camber')}
               error={fault('camber')}
@@ -55,6 +56,7 @@ export function FamilyFields({ form, set, fault, answer: a }: Props) {
             />
             <Field
               label="depth of cut"
+              of="length"
               value={form.shaving}
               onChange={set('shaving')}
               error={fault('shaving')}
@@ -88,6 +90,7 @@ export function FamilyFields({ form, set, fault, answer: a }: Props) {
               <>
                 <Field
                   label="or thin rule"
+                  of="length"
                   value={form.ruleThickness}
                   onChange={set('ruleThickness')}
                   error={fault('ruleThickness')}
@@ -95,6 +98,7 @@ export function FamilyFields({ form, set, fault, answer: a }: Props) {
                 />
                 <Field
                   label="its reach"
+                  of="length"
                   value={form.ruleReach}
                   onChange={set('ruleReach')}
                   error={fault('ruleReach')}
@@ -109,6 +113,7 @@ export function FamilyFields({ form, set, fault, answer: a }: Props) {
         <Fold name="Hollow grind" says={form.wheelDiameter || 'as it is'} open={open('wheelDiameter')}>
           <Field
             label="Hollow ground on a wheel of"
+            of="length"
             value={form.wheelDiameter}
             onChange={set('wheelDiameter')}
             error={fault('wheelDiameter')}
@@ -178,6 +183,7 @@ export function StandsField({ form, set, fault, answer: a }: Props) {
     >
       <Field
         label={`It stands at (${s.name})`}
+        of={s.unit === 'mm' ? 'length' : undefined}
         value={form.standsAt}
         onChange={set('standsAt')}
         error={fault('standsAt')}

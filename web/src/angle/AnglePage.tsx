@@ -25,6 +25,7 @@ import {
 import { Compare, Figures, Stations } from './Figures'
 import { History } from './History'
 import { Holdings } from './Holdings'
+import { figureSaid } from '../ui/units'
 
 type Choices = Schemas['AngleChoices']
 
@@ -250,10 +251,7 @@ function Angle({
 function inUse(figures: Schemas['FigureView'][]): string {
   return figures
     .slice(0, 2)
-    .map(
-      (f) =>
-        `${f.advice.label} ${num(f.advice.value, 1)}${f.advice.unit === '°' ? '°' : ' ' + f.advice.unit}`,
-    )
+    .map((f) => `${f.advice.label} ${figureSaid(f.advice.value, f.advice.unit)}`)
     .join(', ')
 }
 

@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
 import { Advised } from '../ui/Why'
+import { mm, mm3 } from '../ui/units'
 
 const GROUPS: Record<string, string> = {
   plane: 'In the plane',
@@ -97,9 +98,9 @@ export function Compare({
     ['primary', (c) => `${num(c.primaryDeg)}°`],
     ['last bevel', (c) => `${num(c.lastDeg)}°`],
     ['included', (c) => `${num(c.includedDeg)}°`],
-    ['honed facet', (c) => `${num(c.honedWidthMm, 2)} mm wide`],
-    ['off the length', (c) => `${num(c.lost.value, 3)} mm`],
-    ['steel to go', (c) => `${num(c.volume.value, 2)} mm³`],
+    ['honed facet', (c) => `${mm(c.honedWidthMm, 2)} wide`],
+    ['off the length', (c) => `${mm(c.lost.value, 3)}`],
+    ['steel to go', (c) => `${mm3(c.volume.value)}`],
     ['honings before a re-grind', (c) => (c.honingsLeft > 0 ? `about ${c.honingsLeft}` : '–')],
   ]
   return (

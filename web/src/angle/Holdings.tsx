@@ -6,6 +6,7 @@ import { setTo } from '../drawings/Setting'
 import { num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import type { Form } from './AngleFields'
+import { figureSaid } from '../ui/units'
 
 /** The same angle on each thing owned, side by side, to take the one that suits. */
 export function Holdings({
@@ -63,8 +64,7 @@ export function Holdings({
                     .filter((a) => a.words.includes('hold'))
                     .map((a) => (
                       <p key={a.advice.label}>
-                        {a.advice.label}: <b>{`${num(a.advice.value, 1)} ${a.advice.unit}`.trim()}</b>;{' '}
-                        {a.words}.
+                        {a.advice.label}: <b>{figureSaid(a.advice.value, a.advice.unit)}</b>; {a.words}.
                       </p>
                     ))}
                   {!h.refused && (

@@ -13,6 +13,7 @@ import { OnTheBeam } from './OnTheBeam'
 import { TakenOff } from './TakenOff'
 import { Tries } from './Tries'
 import { TakeOver } from '../ui/TakeOver'
+import { force, gramMm, grams } from '../ui/units'
 
 type BalanceSheet = Schemas['BalanceSheet']
 
@@ -34,7 +35,7 @@ export function BalancePage({ toolId }: { toolId: string }) {
         <p className="pt-6 max-w-[44rem] text-[1.15rem]">
           The blade is hung once its edges are done: what they lose changes its balance.
           {sheet.data.removedAllG > 0 &&
-            ` So far ${num(sheet.data.removedAllG)} g came off it for balance alone.`}
+            ` So far ${grams(sheet.data.removedAllG)} came off it for balance alone.`}
         </p>
         <Act href={stages.data.next.path}>{stages.data.next.words}</Act>
       </>
@@ -174,7 +175,7 @@ function Meaning({ sheet, standing }: { sheet: BalanceSheet; standing: Schemas['
             {standing.words}
           </p>
           <p className={standing.unbalanceGmm > 0 ? 'pt-1' : 'hidden'}>
-            Unbalance {figures(standing.unbalanceGmm)} g·mm
+            Unbalance {gramMm(standing.unbalanceGmm)}
             {standing.why && (
               <>
                 ; to grind off <Advised advice={standing.why} digits={2} />
@@ -183,14 +184,14 @@ function Meaning({ sheet, standing }: { sheet: BalanceSheet; standing: Schemas['
           </p>
           {standing.forceN > 0 && (
             <p>
-              At {num(sheet.perMinute ?? 0, 0)} turns a minute it shakes with {figures(standing.forceN)} N, as
+              At {num(sheet.perMinute ?? 0, 0)} turns a minute it shakes with {force(standing.forceN, 2)}, as
               if a weight of {figures(standing.asWeightKg)} kg hung on the spindle and went round with it.
             </p>
           )}
           <p className="quiet">
-            This balancer tells {figures(standing.resolutionGmm)} g·mm: that is the limit here.
+            This balancer tells {gramMm(standing.resolutionGmm)}: that is the limit here.
             {standing.gradeGmm > 0 &&
-              ` An engineer’s grade G 16 (ISO 21940-11) would allow ${figures(standing.gradeGmm)} g·mm, for reference.`}
+              ` An engineer’s grade G 16 (ISO 21940-11) would allow ${gramMm(standing.gradeGmm)}, for reference.`}
           </p>
         </>
       )}
@@ -206,8 +207,8 @@ function Meaning({ sheet, standing }: { sheet: BalanceSheet; standing: Schemas['
 function Losses({ sheet }: { sheet: BalanceSheet }) {
   return (
     <p className="quiet">
-      {sheet.edgeLossG !== null && `The edges lost ${num(sheet.edgeLossG)} g in this job by their marks. `}
-      {sheet.removedAllG > 0 && `For balance ${num(sheet.removedAllG)} g came off this blade so far.`}
+      {sheet.edgeLossG !== null && `The edges lost ${grams(sheet.edgeLossG)} in this job by their marks. `}
+      {sheet.removedAllG > 0 && `For balance ${grams(sheet.removedAllG)} came off this blade so far.`}
     </p>
   )
 }

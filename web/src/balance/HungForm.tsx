@@ -29,6 +29,7 @@ export function HungForm({ form, onChange, places, again, echo, fault }: HungFor
   const grams = (field: 'trial' | 'firstEnd' | 'secondEnd' | 'leastMass', label: string, hint = '') => (
     <Field
       label={label}
+      of="mass"
       value={form[field]}
       onChange={(v) => put({ [field]: v })}
       error={form[field] ? fault(field) : undefined}
@@ -39,6 +40,7 @@ export function HungForm({ form, onChange, places, again, echo, fault }: HungFor
   const mm = (field: 'radius' | 'at' | 'width' | 'thickness' | 'leastRadius', label: string, hint = '') => (
     <Field
       label={label}
+      of="length"
       value={form[field]}
       onChange={(v) => put({ [field]: v })}
       echo={echo(field)}

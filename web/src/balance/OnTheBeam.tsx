@@ -1,8 +1,8 @@
 import type { Schemas } from '../api/client'
 import { useInstruments } from '../api/instruments'
 import { Beam } from '../drawings/Beam'
-import { num } from '../ui/format'
 import type { Hung } from './HungForm'
+import { grams, massUnit, mm, typedShown } from '../ui/units'
 
 /** The beam as the form, the newest try or a live balancer says it stands. */
 export function OnTheBeam({
@@ -39,7 +39,7 @@ export function OnTheBeam({
             ? {
                 at: side(light),
                 radiusMm: parseFloat(form.radius) || 1,
-                words: `${form.trial} g at ${form.radius}`,
+                words: `${typedShown(form.trial, 'mass')} ${massUnit()} at ${typedShown(form.radius, 'length')}`,
               }
             : null
         }
@@ -48,7 +48,7 @@ export function OnTheBeam({
             ? {
                 at: side(heavy),
                 radiusMm: c.radiusMm,
-                words: `${num(c.massG, 2)} g off: ${num(c.lengthMm, 2)} mm, ${num(c.radiusMm, 0)} mm out`,
+                words: `${grams(c.massG, 2)} off: ${mm(c.lengthMm, 2)}, ${mm(c.radiusMm, 0)} out`,
               }
             : null
         }

@@ -7,6 +7,7 @@ import { Field, Pick } from '../ui/Field'
 import { num } from '../ui/format'
 import { usePerson } from '../ui/person'
 import { TakeOver } from '../ui/TakeOver'
+import { length, massUnit } from '../ui/units'
 
 /** What came off the heavy place, before it is hung again. */
 export function TakenOff({
@@ -49,8 +50,8 @@ export function TakenOff({
     <>
       <p>
         <span className="figure">
-          {num(c.lengthMm, 2)}
-          <span className="unit">mm</span>
+          {length(c.lengthMm, 2).number}
+          <span className="unit">{length(c.lengthMm, 2).unit}</span>
         </span>
       </p>
       <p className="text-[1.2rem] font-semibold">off {c.placeName}</p>
@@ -63,7 +64,8 @@ export function TakenOff({
       </p>
       <div className="grid grid-cols-2 gap-3">
         <Field
-          label="Taken off (g)"
+          label={`Taken off (${massUnit()})`}
+          of="mass"
           value={form.mass}
           onChange={(mass) => setForm({ ...form, mass })}
           error={refused?.at('mass')}
@@ -72,6 +74,7 @@ export function TakenOff({
         />
         <Field
           label="from the centre"
+          of="length"
           value={form.radius}
           onChange={(radius) => setForm({ ...form, radius })}
           error={refused?.at('radius')}

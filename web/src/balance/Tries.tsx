@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { figures, num } from '../ui/format'
+import { gramMm, grams } from '../ui/units'
 
 const WORDS: Record<string, string> = {
   LEVEL: 'level',
@@ -34,10 +34,10 @@ export function Tries({ tries }: { tries: Schemas['TryView'][] }) {
                 ? 'level, but hang it once more'
                 : t.state === 'LEVEL'
                   ? 'level'
-                  : `${figures(t.unbalanceGmm)} g·mm, ${t.heavyName} ${WORDS[t.state] ?? ''}`}
+                  : `${gramMm(t.unbalanceGmm)}, ${t.heavyName} ${WORDS[t.state] ?? ''}`}
               {t.removedG > 0 && (
                 <span className="quiet">
-                  ; {num(t.removedG, 2)} g off {t.removedName}
+                  ; {grams(t.removedG, 2)} off {t.removedName}
                 </span>
               )}
             </span>

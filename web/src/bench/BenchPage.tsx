@@ -13,6 +13,7 @@ import { litStations } from './counting'
 import type { SetAside } from './eventStore'
 import { useSession, useWakeLock, type Session } from './useSession'
 import { useTitle } from '../ui/useTitle'
+import { mm } from '../ui/units'
 
 /** The bench: one step, full screen, for wet hands an arm's length away. */
 export function BenchPage({ sessionId }: { sessionId: string }) {
@@ -72,7 +73,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
             marking
               ? `Where: ${marking.words}? Drag along the edge; arrow keys move, Enter marks.`
               : step
-                ? `Work from ${num(step.step.fromMm)} to ${num(step.step.toMm)} mm`
+                ? `Work from ${num(step.step.fromMm)} to ${mm(step.step.toMm)}`
                 : 'The edge'
           }
           spots={spots}

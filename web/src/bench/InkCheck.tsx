@@ -106,6 +106,7 @@ function Dialogue({ session, step, intent, putDown }: InkProps) {
         />
         <Field
           label="Width of the bare band"
+          of="length"
           value={seen.band}
           onChange={(band) => change({ band })}
           error={fault('band')}

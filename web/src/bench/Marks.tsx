@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { useDraft } from '../api/local'
 import type { Session } from './useSession'
+import { lengthUnit, readMm, typedShown } from '../ui/units'
 
 interface MarksProps {
   session: Session
@@ -29,7 +30,7 @@ export function Marks({ session, open, onRead }: MarksProps) {
     return (
       <div className="max-w-[18rem]">
         <Measure
-          label="Widest gap (mm)"
+          label={`Widest gap (${lengthUnit()})`}
           kept={newest(session, 'FEELER', '', 0)}
           name={`${session.id}.${session.current}.gap`}
           open={open}
@@ -40,7 +41,7 @@ export function Marks({ session, open, onRead }: MarksProps) {
   if (here.marks === 0) return null
   return (
     <section aria-label="Widths at the marks" className="space-y-2">
-      {step.kind !== 'MEASURE' && <p className="quiet">Then the same marks again, in millimetres:</p>}
+      {step.kind !== 'MEASURE' && <p className="quiet">Then the same marks again:</p>}
       {step.sides.map((side) => (
         <fieldset key={side}>
           <legend className="font-semibold">{ENDS[side] ?? side}</legend>
@@ -49,7 +50,7 @@ export function Marks({ session, open, onRead }: MarksProps) {
               <Measure
                 key={i}
                 label={AT[side]?.[i] ?? `mark ${i + 1}`}
-                full={`${ENDS[side] ?? side}, ${AT[side]?.[i] ?? i + 1} (mm)`}
+                full={`${ENDS[side] ?? side}, ${AT[side]?.[i] ?? i + 1} (${lengthUnit()})`}
                 kept={newest(session, 'CALLIPER', side, i + 1)}
                 name={`${session.id}.${session.current}.${side}.${i + 1}`}
                 open={open}
@@ -88,7 +89,7 @@ function Measure({
 }) {
   const [draft, setDraft, drop] = useDraft<{ text: string | null }>(`measure.${name}`, { text: null })
   const [wrong, setWrong] = useState(false)
-  const text = draft.text ?? (kept === null ? '' : String(kept))
+  const text = draft.text ?? (kept === null ? '' : typedShown(String(kept), 'length'))
   const put = () => {
     if (draft.text === null) return
     // Emptied and left: what was saved stands.
@@ -99,16 +100,13 @@ function Measure({
       return
     }
     // Only the shape of a number is looked at here; whether it can be is for the service to say.
-    const plain = draft.text
-      .trim()
-      .replace(/\s*mm$/, '')
-      .replace(',', '.')
-    if (!/^\d+(\.\d+)?$/.test(plain)) {
+    const read = readMm(draft.text)
+    if (read === null) {
       setWrong(true)
       return
     }
     setWrong(false)
-    if (Number(plain) !== kept) onRead(Number(plain))
+    if (read !== kept) onRead(read)
     setDraft({ text: null })
     drop()
   }

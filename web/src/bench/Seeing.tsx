@@ -10,6 +10,7 @@ import { InkCheck } from './InkCheck'
 import { LiveReading } from './LiveReading'
 import { Sights } from './Sights'
 import type { Session } from './useSession'
+import { figure, force } from '../ui/units'
 
 /** What to set, what to see, where the burr is, and why. */
 export function Seeing({
@@ -41,9 +42,9 @@ export function Seeing({
       {s.setting !== null && (
         <>
           <p className="figure">
-            {num(s.setting)}
+            {figure(s.setting, s.settingUnit, 1).number}
             <span className="unit">
-              {s.settingUnit} {s.settingName}
+              {figure(s.setting, s.settingUnit, 1).unit} {s.settingName}
             </span>
           </p>
           {s.scheme && (
@@ -94,7 +95,7 @@ export function Seeing({
 export function how(s: Schemas['StepView']): string {
   const parts: string[] = []
   if (s.angleDeg !== null && s.setting === null) parts.push(`at ${num(s.angleDeg)}°`)
-  if (s.pressure) parts.push(s.forceN !== null ? `${s.pressure} (${num(s.forceN, 0)} N)` : s.pressure)
+  if (s.pressure) parts.push(s.forceN !== null ? `${s.pressure} (${force(s.forceN, 0)})` : s.pressure)
   if (s.lubricant) parts.push(s.lubricant)
   return parts.join(' · ')
 }

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
+import { mm3 } from '../ui/units'
 
 const range = (low: number, high: number) =>
   low === high ? num(low, 0) : `${num(low, 0)} to ${num(high, 0)}`
@@ -18,9 +19,9 @@ export function SessionSum({ sum }: { sum: Schemas['SumView'] }) {
         </Figure>
         <Figure
           name="steel off, an estimate"
-          planned={sum.plannedMm3 > 0 ? `${num(sum.plannedMm3, 1)} mm³ planned` : 'none planned'}
+          planned={sum.plannedMm3 > 0 ? `${mm3(sum.plannedMm3)} planned` : 'none planned'}
         >
-          {sum.steelMm3 === null ? 'not known' : `${num(sum.steelMm3, 1)} mm³`}
+          {sum.steelMm3 === null ? 'not known' : `${mm3(sum.steelMm3)}`}
         </Figure>
       </dl>
       <ul aria-label="By stone" className="pt-5 max-w-[52rem]">

@@ -5,6 +5,7 @@ import { ScaleBar } from './ScaleBar'
 import { pathOf, span, toX, toY, type Frame } from './outline'
 import { Patterns } from './Patterns'
 import { roundNear, useWidth } from './useWidth'
+import { mm } from '../ui/units'
 
 type View = Schemas['SectionView']
 type Mark = Schemas['AngleMark']
@@ -58,12 +59,7 @@ export function Section({ view, other, label }: SectionProps) {
           ))}
         <Inset view={view} other={other} apex={apex} id={id} width={width} height={height} main={main} />
         {view.wholeMm > view.mainMm * 3 && <Whole view={view} width={width} />}
-        <ScaleBar
-          x={width - 30 - bar * scale}
-          y={height - 8}
-          length={bar * scale}
-          label={`${num(bar, 3)} mm`}
-        />
+        <ScaleBar x={width - 30 - bar * scale} y={height - 8} length={bar * scale} label={`${mm(bar, 3)}`} />
       </svg>
     </div>
   )
@@ -248,7 +244,7 @@ function Inset({ view, other, apex, id, width, height, main }: InsetProps) {
         {view.lostMm > 0 && (
           <text x={box.x + 10} y={box.y + 35}>
             {narrow ? '' : 'hatched: '}
-            {num(view.lostMm, view.lostMm < 0.1 ? 4 : 2)} mm goes
+            {mm(view.lostMm, view.lostMm < 0.1 ? 4 : 2)} goes
           </text>
         )}
       </g>
@@ -256,7 +252,7 @@ function Inset({ view, other, apex, id, width, height, main }: InsetProps) {
         x={box.x + size.w - 14 - bar * scale}
         y={box.y + size.h - 8}
         length={bar * scale}
-        label={bar < 1 ? `${num(bar * 1000, 1)} µm` : `${num(bar)} mm`}
+        label={bar < 1 ? `${num(bar * 1000, 1)} µm` : `${mm(bar)}`}
       />
     </g>
   )
@@ -274,7 +270,7 @@ function Whole({ view, width }: { view: View; width: number }) {
     <g>
       <text x={width - 12} y={20} fontSize="13" textAnchor="end">
         {width < NARROW_PX ? '' : 'across the blade, '}
-        {num(view.wholeMm, 1)} mm
+        {mm(view.wholeMm, 1)}
       </text>
       {view.after.map((o, i) => (
         <path key={i} d={pathOf(o, frame)} className="steel" strokeWidth="1" />

@@ -1,10 +1,10 @@
 import { useId } from 'react'
 import type { Schemas } from '../api/client'
-import { num } from '../ui/format'
 import { ScaleBar } from './ScaleBar'
 import { pathOf, span, toX, toY, type Frame } from './outline'
 import { Patterns } from './Patterns'
 import { roundNear } from './useWidth'
+import { mm } from '../ui/units'
 
 const WIDTH = 360
 const HEIGHT = 170
@@ -62,12 +62,7 @@ export function SectionInset({ view, facet }: { view: Schemas['SectionView']; fa
           />
         ))}
       </g>
-      <ScaleBar
-        x={WIDTH - 14 - bar * scale}
-        y={HEIGHT - 8}
-        length={bar * scale}
-        label={`${num(bar, 3)} mm`}
-      />
+      <ScaleBar x={WIDTH - 14 - bar * scale} y={HEIGHT - 8} length={bar * scale} label={`${mm(bar, 3)}`} />
     </svg>
   )
 }

@@ -3,6 +3,7 @@ import { num } from '../ui/format'
 import { Fold } from '../ui/Fold'
 import { Advised } from '../ui/Why'
 import { SchemeDrawing } from './Scheme'
+import { figureSaid } from '../ui/units'
 
 type SettingView = Schemas['SettingView']
 
@@ -33,7 +34,7 @@ export function Setting({
       </div>
       <SchemeDrawing
         scheme={s.scheme}
-        label={`${holder}: ${num(s.setting.value)} ${s.unit} ${s.name} for ${num(s.angleDeg)}°`}
+        label={`${holder}: ${setTo(s.setting.value, s.unit)} ${s.name} for ${num(s.angleDeg)}°`}
       />
       <Asides asides={brief ? s.asides.slice(0, 1) : s.asides} />
     </section>
@@ -80,5 +81,5 @@ export function settingTitle(name: string): string {
 
 /** A number as it is set. */
 export function setTo(value: number, unit: string): string {
-  return unit === '°' ? `${num(value)}°` : `${num(value)} ${unit}`
+  return figureSaid(value, unit)
 }

@@ -6,6 +6,7 @@ import type { StripProps } from './strip.types'
 import { MarkTag, SpotMark } from './StripMarks'
 import { pad, Rule } from './StripRule'
 import { useWidth } from './useWidth'
+import { mm } from '../ui/units'
 
 const EDGE_Y = { low: 52, tall: 76 }
 /** Width under which a strip that takes no marks goes without its rule (px). */
@@ -88,10 +89,14 @@ export function Strip(p: StripProps) {
         'aria-valuemax': p.layout.totalMm,
         'aria-valuenow': held ? (held.fromMm + held.toMm) / 2 : cursor,
         'aria-valuetext': held
-          ? `mark ${p.selected! + 1} in hand, ${num(held.fromMm)} to ${num(held.toMm)} mm from the ${p.layout.from}`
-          : `${num(cursor)} mm from the ${p.layout.from}`,
+          ? `mark ${p.selected! + 1} in hand, ${num(held.fromMm)} to ${mm(held.toMm)} from the ${p.layout.from}`
+          : `${mm(cursor)} from the ${p.layout.from}`,
         onKeyDown: keys,
         onPointerDown: (e: PointerEvent<SVGSVGElement>) => {
+          // The second button of a mouse asks for a menu; a drag marks, it does not select words around the strip.
+          if (e.button !== 0) return
+          e.preventDefault()
+          e.currentTarget.focus({ preventScroll: true })
           e.currentTarget.setPointerCapture(e.pointerId)
           const at = place(e)
           const hit = p.onSelect ? under(e) : null
@@ -133,7 +138,7 @@ export function Strip(p: StripProps) {
         height={height}
         viewBox={`0 0 ${width} ${height}`}
         aria-label={p.label}
-        className={`block ${p.onMark ? 'touch-none cursor-crosshair' : ''}`}
+        className={`block ${p.onMark ? 'touch-none select-none cursor-crosshair' : ''}`}
         {...role}
       >
         <Patterns id={id} />
@@ -163,7 +168,7 @@ export function Strip(p: StripProps) {
               textAnchor="middle"
               fontSize="13"
             >
-              {`bent: a flat stone stays up to ${num(p.missed.depthMm, 2)} mm off here`}
+              {`bent: a flat stone stays up to ${mm(p.missed.depthMm, 2)} off here`}
             </text>
           </g>
         )}

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client'
-import { num } from '../ui/format'
 import { roundNear } from './useWidth'
+import { lengthUnit, ruleStep } from '../ui/units'
 
 /** Room left and right of the edge (px). */
 export const pad = 14
@@ -52,7 +52,9 @@ function TeethRule({ layout, x, edge, scale }: RuleProps) {
 
 function Millimetres({ layout, x, edge, scale }: RuleProps) {
   const lengthMm = layout.totalMm
-  const step = roundNear(Math.max(1, 110 / scale))
+  const least = Math.max(1, 110 / scale)
+  const rule = ruleStep(least, roundNear(least))
+  const step = rule.mm
   const labels: number[] = []
   // Labels leave room for the words at both ends of the rule.
   const words = layout.from.length * 7 + 14
@@ -60,7 +62,7 @@ function Millimetres({ layout, x, edge, scale }: RuleProps) {
     if (mm * scale > words) labels.push(mm)
   }
   const ticks: number[] = []
-  const fine = scale >= 7 ? 1 : step
+  const fine = scale >= 7 ? rule.fine : step
   for (let mm = 0; mm <= lengthMm + 1e-9; mm += fine) ticks.push(mm)
   return (
     <g>
@@ -78,13 +80,13 @@ function Millimetres({ layout, x, edge, scale }: RuleProps) {
         className="quiet"
         fill="currentColor"
       >
-        {layout.to}, mm
+        {layout.to}, {lengthUnit()}
       </text>
       {labels.map((mm) => (
         <g key={mm}>
           <line x1={x(mm)} y1={edge + 14} x2={x(mm)} y2={edge + 24} stroke="var(--color-base-content)" />
           <text x={x(mm)} y={edge + 39} fontSize="14" textAnchor="middle">
-            {num(mm)}
+            {rule.label(mm)}
           </text>
         </g>
       ))}

@@ -3,6 +3,7 @@ import { LiveReading } from '../bench/LiveReading'
 import type { Refused, Schemas } from '../api/client'
 import { Field } from '../ui/Field'
 import { num } from '../ui/format'
+import { massUnit, mm } from '../ui/units'
 
 interface ForceProps {
   sheet: Schemas['TestSheet']
@@ -27,22 +28,23 @@ export function Force({ sheet, grams, setGrams, refused }: ForceProps) {
     refused?.at(`readings[${i}].grams`) ?? (i === 0 ? refused?.at('readings') : undefined)
   return (
     <section aria-label="Readings" className="pt-4">
-      <h2 className="text-[1.2rem] font-semibold">Force at five stations along the edge (g)</h2>
+      <h2 className="text-[1.2rem] font-semibold">Force at five stations along the edge ({massUnit()})</h2>
       <p className="quiet">Lower is keener. Repeat a reading that surprises.</p>
       <LiveReading
         kind="THREAD_TESTER"
         onTaken={taken}
-        words={`Take it at ${num(sheet.stations[station] ?? 0)} mm`}
+        words={`Take it at ${mm(sheet.stations[station] ?? 0)}`}
       />
       <div className="grid grid-cols-2 sm:grid-cols-5 gap-3 pt-3">
-        {sheet.stations.map((mm, i) => (
+        {sheet.stations.map((at, i) => (
           <div
-            key={mm}
+            key={at}
             onFocus={() => setAt(i)}
             className={i === station ? 'border-b-4 border-primary' : 'border-b-4 border-transparent'}
           >
             <Field
-              label={`at ${num(mm)} mm`}
+              label={`at ${mm(at)}`}
+              of="mass"
               inputMode="decimal"
               value={grams[i] ?? ''}
               onChange={(v) => setGrams(sheet.stations.map((_, n) => (n === i ? v : (grams[n] ?? ''))))}

@@ -2,6 +2,7 @@ import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
 import { SignButton, Zones } from '../ui/Signs'
 import type { Seen } from './seen'
+import { mm } from '../ui/units'
 
 type Outcome = Schemas['OutcomeOfCheck']
 
@@ -74,7 +75,7 @@ function Rung({
         {seen.map((s, i) =>
           mine(s.sign) && s.fromMm !== null && s.toMm !== null ? (
             <li key={i} className="flex flex-wrap items-center gap-x-4">
-              {s.words}, {num(s.fromMm)} to {num(s.toMm)} mm
+              {s.words}, {num(s.fromMm)} to {mm(s.toMm)}
               <button type="button" className="btn btn-ghost min-h-11" onClick={() => onRemove(i)}>
                 Remove
               </button>

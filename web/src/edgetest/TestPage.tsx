@@ -16,6 +16,7 @@ import { useRemedies } from './useRemedies'
 import { toggled, withPlace, type Seen } from './seen'
 import { proposed, VerdictView } from './VerdictView'
 import { TakeOver } from '../ui/TakeOver'
+import { massUnit } from '../ui/units'
 
 type SheetView = Schemas['TestSheet']
 type Outcome = Schemas['OutcomeOfCheck']
@@ -225,7 +226,8 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
               <>
                 {forced && (
                   <Field
-                    label={`A new utility blade reads, on ${sheet.tester || 'this tester'} (g)`}
+                    label={`A new utility blade reads, on ${sheet.tester || 'this tester'} (${massUnit()})`}
+                    of="mass"
                     value={form.reference}
                     onChange={(reference) => setForm({ ...form, reference })}
                     error={refused?.at('referenceGrams')}

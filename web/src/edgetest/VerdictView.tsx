@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
 import { Advised } from '../ui/Why'
+import { mass, massUnit, mm } from '../ui/units'
 
 type Test = Schemas['TestView']
 export type Choice = Record<number, string>
@@ -86,16 +87,16 @@ function ForceLine({ force, sheet }: { force: Schemas['ForceView']; sheet: Schem
       <div>
         <p className="quiet">mean and spread</p>
         <p className="text-[1.35rem] font-semibold">
-          {num(force.meanGrams, 0)} ± {num(force.sdGrams, 0)}
-          <span className="text-[0.95rem] font-normal ml-1">g</span>
+          {mass(force.meanGrams, 0).number} ± {mass(force.sdGrams, 0).number}
+          <span className="text-[0.95rem] font-normal ml-1">{massUnit()}</span>
         </p>
       </div>
       <div>
         <p className="quiet">worst station</p>
         <p className="text-[1.35rem] font-semibold">
-          {num(force.worst.grams, 0)}
+          {mass(force.worst.grams, 0).number}
           <span className="text-[0.95rem] font-normal ml-1">
-            g at {num(force.worst.xMm)} mm, {num(force.spreadRatio, 2)} × the mean
+            {massUnit()} at {mm(force.worst.xMm)}, {num(force.spreadRatio, 2)} × the mean
           </span>
         </p>
       </div>
@@ -143,7 +144,7 @@ function Finding({ finding: f, number, remedy, choose }: FindingProps) {
         <h3 className="text-[1.25rem] font-semibold">
           {number + 1} {f.title}
         </h3>
-        <p>{f.whole ? 'the whole edge' : `${num(f.fromMm)} to ${num(f.toMm)} mm`}</p>
+        <p>{f.whole ? 'the whole edge' : `${num(f.fromMm)} to ${mm(f.toMm)}`}</p>
         <p className="flex items-center gap-2">
           <span aria-hidden="true" className="inline-block w-24 h-3 border-2 border-base-content">
             <span className="block h-full bg-base-content" style={{ width: `${f.sure * 100}%` }} />

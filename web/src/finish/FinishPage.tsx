@@ -11,6 +11,7 @@ import { Coming, Trouble } from '../ui/Notice'
 import { SignButton } from '../ui/Signs'
 import { usePerson } from '../ui/person'
 import { TakeOver } from '../ui/TakeOver'
+import { mm } from '../ui/units'
 
 type FinishSheet = Schemas['FinishSheet']
 
@@ -124,11 +125,12 @@ function Finish({
                   <div className="max-w-[16rem] pt-2">
                     <Field
                       label="Cap iron behind the edge"
+                      of="length"
                       value={form.capIron}
                       onChange={(capIron) => setForm({ ...form, capIron })}
                       error={refused?.at('capIron')}
-                      hint={`${num(a.lowMm ?? 0)} to ${num(a.highMm ?? 0)} mm is usual${
-                        sheet.last?.capIronMm ? `; ${num(sheet.last.capIronMm)} mm last time` : ''
+                      hint={`${num(a.lowMm ?? 0)} to ${mm(a.highMm ?? 0)} is usual${
+                        sheet.last?.capIronMm ? `; ${mm(sheet.last.capIronMm)} last time` : ''
                       }`}
                     />
                   </div>

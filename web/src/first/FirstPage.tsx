@@ -1,10 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useLocation } from 'wouter'
-import { api, ask } from '../api/client'
+import { api, ask, type Schemas } from '../api/client'
+import { LENGTHS, pickUnits, useShopUnits } from '../shop/units'
 import { Act } from '../ui/Act'
 import { Coming, Trouble } from '../ui/Notice'
 import { KitDrawing, ToolDrawing } from './drawings'
+import { RuleDrawing } from './RuleDrawing'
 import { useTitle } from '../ui/useTitle'
 
 /** What is sharpened first, by the work it is put to. */
@@ -19,10 +21,14 @@ const FIRST = [
   { trade: 'rotary mower bar / grass', name: 'mower bar', drawing: 'BAR' },
 ]
 
-/** An empty shop asks three things, in pictures: what is sharpened, on what, and what holds it. */
+type Lengths = Schemas['UnitsView']['lengths']
+
+/** An empty shop asks, in pictures: what is sharpened, on what, what holds it; and how its rule is read. */
 export function FirstPage() {
   useTitle('The first evening')
   const [trade, setTrade] = useState(FIRST[0]!.trade)
+  const units = useShopUnits()
+  const [lengths, setLengths] = useState<Lengths | null>(null)
   const [touched, setTouched] = useState<string[]>([])
   const [, go] = useLocation()
   const queries = useQueryClient()
@@ -30,8 +36,11 @@ export function FirstPage() {
     queryKey: ['kit', 'common'],
     queryFn: () => ask(api.GET('/api/v1/kit/common')),
   })
+  // Nobody is taken for a user of inches, nor of millimetres: what was picked before stands, else it is asked.
+  const measured = lengths ?? (units.data?.picked ? units.data.lengths : null)
   const begin = useMutation({
     mutationFn: async () => {
+      if (units.data && measured) await pickUnits({ ...units.data, lengths: measured })
       if (touched.length > 0) await ask(api.POST('/api/v1/kit/common', { body: { keys: touched } }))
       const crews = await ask(api.GET('/api/v1/crews'))
       if (crews.length === 0) await ask(api.POST('/api/v1/crews', { body: { name: 'mine' } }))
@@ -47,12 +56,13 @@ export function FirstPage() {
   const holds = common.data.filter((c) => c.holds)
   const toggle = (key: string) =>
     setTouched(touched.includes(key) ? touched.filter((k) => k !== key) : [...touched, key])
-  const ready = touched.length > 0 || cuts.some((c) => c.there)
+  const some = touched.length > 0 || cuts.some((c) => c.there)
+  const ready = some && measured !== null
   return (
     <>
       <h1 className="text-[1.5rem] font-semibold pt-5">The first evening</h1>
       <p className="quiet max-w-[44rem]">
-        Three touches, and the first stroke is a few pages away. Everything can be changed afterwards.
+        Four touches, and the first stroke is a few pages away. Everything can be changed afterwards.
       </p>
       <Trouble error={begin.error} />
       <Question title="What do you sharpen first?">
@@ -96,8 +106,23 @@ export function FirstPage() {
           />
         ))}
       </Question>
+      <Question title="How does your rule read?">
+        {LENGTHS.map((l) => (
+          <Pick
+            key={l.value}
+            words={l.label}
+            pressed={measured === l.value}
+            onClick={() => setLengths(l.value)}
+            drawing={<RuleDrawing kind={l.value} />}
+          />
+        ))}
+      </Question>
       <Act onClick={() => begin.mutate()} busy={begin.isPending} disabled={!ready}>
-        {ready ? 'Take the first one in' : 'Touch what you have first'}
+        {ready
+          ? 'Take the first one in'
+          : some
+            ? 'Say how your rule reads first'
+            : 'Touch what you have first'}
       </Act>
     </>
   )

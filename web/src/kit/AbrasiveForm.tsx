@@ -7,6 +7,7 @@ import { Check, Choice, Field } from '../ui/Field'
 import { num } from '../ui/format'
 import { GritScale } from './GritScale'
 import type { Kit } from './kit.types'
+import { mm } from '../ui/units'
 
 type Form = Schemas['AbrasiveForm']
 type Abrasive = Schemas['AbrasiveView']
@@ -247,9 +248,10 @@ export function AbrasiveForm({
           />
           <Field
             label="Length"
+            of="length"
             value={form.length}
             onChange={(length) => put({ length })}
-            hint="such as 205 mm: a longer stone takes fewer strokes"
+            hint={`such as ${mm(205, 0)}: a longer stone takes fewer strokes`}
             error={refused?.at('length')}
           />
           <Choice

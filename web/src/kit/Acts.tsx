@@ -4,6 +4,7 @@ import { kitChanged } from '../api/changed'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { Field } from '../ui/Field'
 import { num } from '../ui/format'
+import { mm } from '../ui/units'
 
 type Abrasive = Schemas['AbrasiveView']
 
@@ -37,7 +38,7 @@ export function Acts({ a }: { a: Abrasive }) {
       )}
       {a.dishMm !== null && (
         <p className="font-semibold">
-          Hollow by {num(a.dishMm, 2)} mm: up to {num(a.dishDeg ?? 0, 1)}° off at its ends.
+          Hollow by {mm(a.dishMm, 2)}: up to {num(a.dishDeg ?? 0, 1)}° off at its ends.
         </p>
       )}
       <div className="flex flex-wrap gap-3 py-2 items-end">
@@ -55,6 +56,7 @@ export function Acts({ a }: { a: Abrasive }) {
         {a.acts.some((k) => k.act === 'GRID_HOLLOW') && (
           <Field
             label="Gap under a straightedge, if hollow"
+            of="length"
             value={dish}
             onChange={setDish}
             error={refused?.at('dish')}

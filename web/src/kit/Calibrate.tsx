@@ -5,6 +5,7 @@ import { Field } from '../ui/Field'
 import { num } from '../ui/format'
 import { Notice } from '../ui/Notice'
 import { useSaved } from './saved'
+import { mm } from '../ui/units'
 
 type Form = Schemas['CalibrationForm']
 
@@ -51,6 +52,7 @@ export function Calibrate({
       <div className="grid sm:grid-cols-2 gap-3 max-w-[30rem]">
         <Field
           label="Roller radius, by caliper"
+          of="length"
           value={form.rollerRadius}
           onChange={(v) => setForm({ ...form, rollerRadius: v })}
           error={fault('rollerRadius')}
@@ -58,6 +60,7 @@ export function Calibrate({
         {holder.kind === 'FACE_GUIDE' && (
           <Field
             label="Thickness of the blade used"
+            of="length"
             value={form.thickness}
             onChange={(v) => setForm({ ...form, thickness: v })}
             error={fault('thickness')}
@@ -71,6 +74,7 @@ export function Calibrate({
             <li key={i} className="grid grid-cols-2 sm:grid-cols-[9rem_9rem_minmax(0,1fr)] gap-3 items-start">
               <Field
                 label={`Projection ${i + 1}`}
+                of="length"
                 value={p.projection}
                 onChange={(v) => pair(i, 'projection', v)}
                 error={fault(`pairs.${i}.projection`)}
@@ -108,7 +112,7 @@ export function Calibrate({
       {f && <p className="pt-3">{f.words}</p>}
       {f && f.axleBelowMm !== null && f.setbackMm !== null && (
         <p className="quiet">
-          Axle {num(f.axleBelowMm, 1)} mm below, set back {num(f.setbackMm, 1)} mm
+          Axle {mm(f.axleBelowMm, 1)} below, set back {mm(f.setbackMm, 1)}
           {f.condition !== null && (
             <>
               ; condition {num(f.condition, 0)} (over 40 is too much), angles {num(f.spreadDeg ?? 0, 1)}°

@@ -75,6 +75,7 @@ export function HolderForm({
         <Field
           key={p.field}
           label={p.needed ? p.label : `${p.label} (if any)`}
+          of={p.measure === 'LENGTH' ? 'length' : undefined}
           value={form.parts[p.field] ?? ''}
           onChange={(v) => setForm({ ...form, parts: { ...form.parts, [p.field]: v } })}
           error={refused?.at(p.field)}
@@ -84,6 +85,7 @@ export function HolderForm({
       {kind?.blocks && (
         <Field
           label="Stop blocks (if any)"
+          of="length"
           value={form.blocks}
           onChange={set('blocks')}
           error={refused?.at('blocks')}

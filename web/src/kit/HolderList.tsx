@@ -11,6 +11,7 @@ import type { Kit } from './kit.types'
 import { Adder, Row } from './Row'
 import { Restated } from './Restated'
 import { TruingForm, WheelForm } from './WheelForm'
+import { lengthUnit, mm, mmList, typedShown, withoutUnit } from '../ui/units'
 
 interface Props {
   kit: Kit
@@ -63,7 +64,11 @@ export function HolderList({ kit: k, open, toggle }: Props) {
                 {h.measures.map((m) => `${m.label.toLowerCase()} ${m.value}`).join(', ')}
               </span>
             )}
-            {h.blocksTyped && <span className="block">stop blocks {h.blocksTyped} mm</span>}
+            {h.blocksTyped && (
+              <span className="block">
+                stop blocks {typedShown(h.blocksTyped, 'length')} {withoutUnit(h.blocksTyped) && lengthUnit()}
+              </span>
+            )}
             {h.calibratedAt && (
               <span className="block">
                 calibrated {day(h.calibratedAt)}
@@ -112,11 +117,13 @@ function Board({ holder: h }: { holder: Schemas['HolderView'] }) {
           error={blocks.isError ? blocks.error.message : undefined}
           hint={
             Array.isArray(lengths) && !blocks.isError
-              ? 'blocks: ' + (lengths as number[]).map((b) => num(b, 2)).join(', ') + ' mm'
+              ? 'blocks: ' + mmList(lengths as number[], 2)
               : 'with commas'
           }
         />
-        {face && <Field label="Thickness of the blade" value={thickness} onChange={setThickness} />}
+        {face && (
+          <Field of="length" label="Thickness of the blade" value={thickness} onChange={setThickness} />
+        )}
       </div>
       <p className="flex flex-wrap gap-x-5">
         <PrintLink href={`/api/v1/print/stop-board.pdf?${query}`}>Stop board, PDF</PrintLink>
@@ -183,7 +190,7 @@ export function WheelList({ kit: k, open, toggle }: Props) {
               </>
             }
           >
-            {num(w.diameterMm, 1)} mm now
+            {mm(w.diameterMm, 1)} now
             {w.truings.length > 1 && (
               <span className="quiet">
                 {' '}

@@ -12,6 +12,7 @@ import { Remove, Removed } from './Remove'
 import { Adder, Row } from './Row'
 import { TesterForm } from './TesterForm'
 import { useTitle } from '../ui/useTitle'
+import { grams } from '../ui/units'
 
 type Abrasive = Schemas['AbrasiveView']
 
@@ -89,7 +90,7 @@ export function KitPage() {
               toggle={() => toggle(t.id)}
               form={<TesterForm tester={t} onDone={close} />}
             >
-              a new utility blade reads {num(t.referenceG)} g
+              a new utility blade reads {grams(t.referenceG)}
             </Row>
           ))}
         </ul>

@@ -3,6 +3,7 @@ import { api, ask, type Schemas } from '../api/client'
 import { Field } from '../ui/Field'
 import { num } from '../ui/format'
 import { Frame, useSaved } from './saved'
+import { massUnit } from '../ui/units'
 
 /** A tester, with the shop's own reading of a new utility blade on it. */
 export function TesterForm({ tester, onDone }: { tester?: Schemas['TesterView']; onDone: () => void }) {
@@ -27,7 +28,8 @@ export function TesterForm({ tester, onDone }: { tester?: Schemas['TesterView'];
         error={refused?.at('name')}
       />
       <Field
-        label="A new utility blade reads (g)"
+        label={`A new utility blade reads (${massUnit()})`}
+        of="mass"
         value={form.reference}
         onChange={(reference) => setForm({ ...form, reference })}
         error={refused?.at('reference')}

@@ -7,6 +7,7 @@ import { num } from '../ui/format'
 import { usePerson } from '../ui/person'
 import type { Kit } from './kit.types'
 import { Frame, useSaved } from './saved'
+import { mm } from '../ui/units'
 
 type Form = Schemas['WheelForm']
 
@@ -66,6 +67,7 @@ export function WheelForm({
       />
       <Field
         label="Diameter"
+        of="length"
         value={form.diameter}
         onChange={set('diameter')}
         error={refused?.at('diameter')}
@@ -118,10 +120,11 @@ export function TruingForm({
     <div className="py-3 grid sm:grid-cols-[minmax(0,16rem)_auto_auto] gap-4 items-start">
       <Field
         label="Trued: its diameter now"
+        of="length"
         value={diameter}
         onChange={setDiameter}
         error={refused?.at('diameter')}
-        hint={`it was ${num(wheel.diameterMm, 1)} mm`}
+        hint={`it was ${mm(wheel.diameterMm, 1)}`}
       />
       <div className="sm:pt-6">
         <Check label="a new wheel was put on" value={fresh} onChange={setFresh} />

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Fold } from '../ui/Fold'
 import { moment, num } from '../ui/format'
+import { figureSaid } from '../ui/units'
 
 type Curve = Schemas['SeriesView']
 type Point = Schemas['SeriesPoint']
@@ -62,9 +63,7 @@ function Chart({ curve }: { curve: Curve }) {
     <figure>
       <figcaption className="font-semibold">{curve.name}</figcaption>
       <p aria-live="polite" className="leading-tight">
-        <span className="text-[1.3rem] font-semibold">
-          {num(points[shown]!.value, 2)} {curve.unit}
-        </span>{' '}
+        <span className="text-[1.3rem] font-semibold">{figureSaid(points[shown]!.value, curve.unit, 2)}</span>{' '}
         <span className="quiet">{said(points[shown]!, curve.unit)}</span>
       </p>
       <svg viewBox={`0 0 ${W} ${H}`} className="w-full" role="img" aria-label={inWords(curve)}>
@@ -126,9 +125,7 @@ function Chart({ curve }: { curve: Curve }) {
                 <th scope="row" className="text-left font-normal">
                   {moment(p.at)}
                 </th>
-                <td className="text-right">
-                  {num(p.value, 2)} {curve.unit}
-                </td>
+                <td className="text-right">{figureSaid(p.value, curve.unit, 2)}</td>
                 <td className="text-right quiet">{foreseen(p)}</td>
               </tr>
             ))}

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
+import { length, mm } from '../ui/units'
 
 /** The steel that is left, sharpening by sharpening, down to the retire limit. */
 export function SteelLine({ steel, retireMm }: { steel: Schemas['SteelPoint'][]; retireMm: number }) {
@@ -12,14 +13,14 @@ export function SteelLine({ steel, retireMm }: { steel: Schemas['SteelPoint'][];
     <div>
       <p className="quiet">Steel left to sharpen</p>
       <p className="text-[1.8rem] font-semibold leading-tight">
-        {num(left, 1)}
-        <span className="text-[1rem] font-normal ml-1">mm</span>
+        {length(left, 1).number}
+        <span className="text-[1rem] font-normal ml-1">{length(left, 1).unit}</span>
       </p>
       <svg
         viewBox="0 0 350 78"
         className="w-full"
         role="img"
-        aria-label={`${num(last.usableMm, 1)} mm usable, retired at ${num(retireMm, 1)} mm`}
+        aria-label={`${mm(last.usableMm, 1)} usable, retired at ${mm(retireMm, 1)}`}
       >
         <rect
           x={x(0)}
@@ -37,12 +38,12 @@ export function SteelLine({ steel, retireMm }: { steel: Schemas['SteelPoint'][];
           <path key={s.at} d={`M${x(s.usableMm)} 12V42`} stroke="var(--color-warning)" strokeWidth="1.5" />
         ))}
         <text x={x(last.usableMm)} y="64" fontSize="13" textAnchor="end">
-          {num(last.usableMm, 1)} mm
+          {mm(last.usableMm, 1)}
         </text>
       </svg>
       {steel.length > 1 && (
         <p>
-          {num(first.usableMm - last.usableMm, 2)} mm went in {steel.length - 1}{' '}
+          {mm(first.usableMm - last.usableMm, 2)} went in {steel.length - 1}{' '}
           {steel.length === 2 ? 'sharpening' : 'sharpenings'}.
         </p>
       )}

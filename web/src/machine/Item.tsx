@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client'
 import { Field } from '../ui/Field'
-import { num } from '../ui/format'
+import { figureSaid } from '../ui/units'
 
 export type Found = Record<string, string>
 
@@ -54,7 +54,7 @@ export function Item({ item, found, limit, onFound, onLimit, error }: ItemProps)
             value={limit}
             onChange={onLimit}
             error={error(`limits.${item.key}`)}
-            hint={`Else ${item.atLeast ? 'at least' : 'at most'} ${num(item.usual ?? 0, 2)}${item.unit && ' ' + item.unit}, a rule of thumb`}
+            hint={`Else ${item.atLeast ? 'at least' : 'at most'} ${figureSaid(item.usual ?? 0, item.unit, 2)}, a rule of thumb`}
             inputMode="decimal"
           />
         </div>

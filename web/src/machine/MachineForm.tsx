@@ -123,6 +123,7 @@ export function MachineForm({ state }: { state: MachineState }) {
         {state.turns && (
           <Field
             label="Weight of the blade"
+            of="mass"
             value={form.mass}
             onChange={(mass) => put({ mass })}
             error={refused?.at('mass')}

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
 import { figures, num, upper } from '../ui/format'
+import { length, lengthUnit } from '../ui/units'
 
 /** A machine's blade has no progression: every edge gets the same, on one piece of the kit. */
 export function Alike({ plan }: { plan: Schemas['PlanView'] }) {
@@ -11,6 +12,10 @@ export function Alike({ plan }: { plan: Schemas['PlanView'] }) {
   const high = ends ? work.strokesHigh : work.strokesHigh / Math.max(1, work.stations.length)
   const edges = ends ? 2 : work.stations.length * work.sides.length
   const range = low === high ? num(each, 0) : `${num(low, 0)} to ${num(high, 0)}`
+  const off =
+    plan.lostMm < 0.1 && lengthUnit() === 'mm'
+      ? { number: figures(plan.lostMm * 1000), unit: 'µm' }
+      : length(plan.lostMm, 2)
   const counts = work.look.includes('passes') ? 'passes' : 'strokes'
   return (
     <>
@@ -31,10 +36,8 @@ export function Alike({ plan }: { plan: Schemas['PlanView'] }) {
           </span>
         </p>
         <p>
-          <span className="figure">
-            {plan.lostMm < 0.1 ? figures(plan.lostMm * 1000) : num(plan.lostMm, 2)}
-          </span>
-          <span className="unit text-[1.1rem]">{plan.lostMm < 0.1 ? 'µm' : 'mm'} off each</span>
+          <span className="figure">{off.number}</span>
+          <span className="unit text-[1.1rem]">{off.unit} off each</span>
         </p>
       </div>
       <p className="max-w-[44rem]">{work.why}</p>

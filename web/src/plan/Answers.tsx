@@ -1,9 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { toolChanged } from '../api/changed'
 import { api, ask, type Schemas } from '../api/client'
-import { figures, span, upper } from '../ui/format'
+import { span, upper } from '../ui/format'
 import { usePerson } from '../ui/person'
 import { back, type Wish } from './wish'
+import { mm3 } from '../ui/units'
 
 type Job = Schemas['JobView']
 
@@ -73,7 +74,7 @@ export function Answers({
                 <span className="block text-[0.94rem]">
                   {a.stones.length === 0
                     ? a.note
-                    : `${a.stones.join(', then ')}: about ${span(a.wholeSeconds)} in all, ${a.strokes} strokes, ${figures(a.volumeMm3)} mm³ of steel`}
+                    : `${a.stones.join(', then ')}: about ${span(a.wholeSeconds)} in all, ${a.strokes} strokes, ${mm3(a.volumeMm3)} of steel`}
                   {a.note && a.stones.length > 0 && `, ${a.note}`}
                 </span>
                 {a.stones.length > 0 && (

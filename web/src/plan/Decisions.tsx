@@ -2,12 +2,13 @@ import { Link } from 'wouter'
 import type { Schemas } from '../api/client'
 import { Choice, Pick } from '../ui/Field'
 import { Fold } from '../ui/Fold'
-import { figures, num, span, upper } from '../ui/format'
+import { span, upper } from '../ui/format'
 import { Advised } from '../ui/Why'
 import { Answers } from './Answers'
 import { Heat } from './Heat'
 import { Preparation } from './Preparation'
 import type { Wish } from './wish'
+import { mm, mm3 } from '../ui/units'
 
 type Plan = Schemas['PlanView']
 
@@ -48,8 +49,8 @@ export function Decisions({
         <p className="quiet">{plan.scopeWords}, time at the bench</p>
         <Advised advice={plan.minutes} digits={0} big />
         <p>
-          {figures(plan.volumeMm3)} mm³ of steel in all, {num(plan.lostMm, plan.lostMm < 0.1 ? 4 : 2)} mm off
-          the length. {upper(plan.minutes.evidence)}.
+          {mm3(plan.volumeMm3)} of steel in all, {mm(plan.lostMm, plan.lostMm < 0.1 ? 4 : 2)} off the length.{' '}
+          {upper(plan.minutes.evidence)}.
         </p>
       </div>
       {plan.offers.length > 0 && (

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
-import { figures, num, span } from '../ui/format'
+import { num, span } from '../ui/format'
+import { mm3 } from '../ui/units'
 
 type Piece = Schemas['PieceView']
 
@@ -27,7 +28,7 @@ export function Pieces({
               {typeof p.angleDeg === 'number' && <span>, {num(p.angleDeg, p.angleDeg < 3 ? 2 : 1)}°</span>}
               <span className="block text-[0.92rem]">
                 {p.by.join(', then ') || 'by hand'}
-                {p.volumeMm3 > 0 && <span className="quiet">; {figures(p.volumeMm3)} mm³</span>}
+                {p.volumeMm3 > 0 && <span className="quiet">; {mm3(p.volumeMm3)}</span>}
               </span>
             </span>
             <span className="shrink-0 text-right">

@@ -7,7 +7,7 @@ import { useAnswer } from '../api/useAnswer'
 import { Ladder } from '../drawings/Ladder'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
-import { figures, num, span } from '../ui/format'
+import { num, span } from '../ui/format'
 import { Fold } from '../ui/Fold'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
@@ -19,6 +19,7 @@ import { Pieces } from './Pieces'
 import { TooMuch } from './TooMuch'
 import { back, moved, pulled, useWish, type Wish } from './wish'
 import { WayOut } from './WayOut'
+import { mm3 } from '../ui/units'
 
 type Plan = Schemas['PlanView']
 
@@ -156,7 +157,7 @@ function Jobs({
       <h2 className="text-[1.2rem] font-semibold">
         {shown.title}:{' '}
         {shown.volumeMm3 > 0
-          ? `${figures(shown.volumeMm3)} mm³ to shape, ${num(shown.depthUm, shown.depthUm < 10 ? 1 : 0)} µm deep`
+          ? `${mm3(shown.volumeMm3)} to shape, ${num(shown.depthUm, shown.depthUm < 10 ? 1 : 0)} µm deep`
           : 'only scratches to replace'}
       </h2>
       <p className="quiet">

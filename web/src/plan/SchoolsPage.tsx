@@ -7,6 +7,7 @@ import { num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { StepList } from './StepList'
+import { mm2 } from '../ui/units'
 
 type School = Schemas['SchoolView']
 
@@ -108,7 +109,7 @@ function Bars({
               ) : (
                 <>
                   <span className="block">
-                    about {num(s.minutes)} min, {s.strokes} strokes, {num(s.honedMm2)} mm² honed:{' '}
+                    about {num(s.minutes)} min, {s.strokes} strokes, {mm2(s.honedMm2)} honed:{' '}
                     {s.stones.join(', ') || 'strop only'}
                   </span>
                   <Bar school={s} most={most} />

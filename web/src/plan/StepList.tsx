@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { setTo } from '../drawings/Setting'
 import { num } from '../ui/format'
+import { force } from '../ui/units'
 
 /** The plan as the steps of the bench, each with what it takes and the question that lets one go on. */
 export function StepList({ steps }: { steps: Schemas['StepView'][] }) {
@@ -54,7 +55,7 @@ function facts(s: Schemas['StepView']): string {
     const range = s.strokesLow === s.strokesHigh ? `${s.strokes}` : `${s.strokesLow}–${s.strokesHigh}`
     parts.push(`${range} strokes${s.sides.length > 1 ? ' a side' : ''}`)
   }
-  if (s.forceN !== null) parts.push(`${s.pressure} (${num(s.forceN, 0)} N)`)
+  if (s.forceN !== null) parts.push(`${s.pressure} (${force(s.forceN, 0)})`)
   if (s.lubricant) parts.push(s.lubricant)
   if (parts.length === 0) return s.look
   return parts.join(', ')

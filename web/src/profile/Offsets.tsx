@@ -25,6 +25,7 @@ export function Offsets({
         <div key={i} className="grid grid-cols-2 gap-2 pb-1" role="group" aria-label={`Offset ${i + 1}`}>
           <Field
             label="along"
+            of="length"
             value={o.along}
             inputMode="decimal"
             onChange={(along) => change(i, { along })}
@@ -32,6 +33,7 @@ export function Offsets({
           />
           <Field
             label="across"
+            of="length"
             value={o.offset}
             inputMode="decimal"
             onChange={(offset) => change(i, { offset })}

@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client'
 import { ScaleBar } from '../drawings/ScaleBar'
 import { roundNear, useWidth } from '../drawings/useWidth'
-import { num } from '../ui/format'
+import { mm, ruleStep } from '../ui/units'
 
 type Place = Schemas['PlaceView']
 
@@ -58,7 +58,7 @@ export function Overlay({
         <text x={20} y={16} fontSize="14">
           {after ? 'dashed: as it was; full: as it is' : 'as traced'}
         </text>
-        <ScaleBar x={width - 24 - bar * scale} y={top - 12} length={bar * scale} label={`${num(bar)} mm`} />
+        <ScaleBar x={width - 24 - bar * scale} y={top - 12} length={bar * scale} label={`${mm(bar)}`} />
         {samples && samples.length > 1 && (
           <Apart
             samples={samples}
@@ -98,7 +98,7 @@ function Apart({
   const worst = samples.reduce((a, b) =>
     Math.abs(b.alongMm - worstAtMm) < Math.abs(a.alongMm - worstAtMm) ? b : a,
   )
-  const step = roundNear(end / 6)
+  const rule = ruleStep(end / 6, roundNear(end / 6))
   return (
     <g>
       {changes.map((c) => (
@@ -142,11 +142,11 @@ function Apart({
         strokeWidth="4"
         paintOrder="stroke"
       >
-        {num(Math.abs(worst.deviationMm), 2)} mm {worst.deviationMm > 0 ? 'more' : 'less'}
+        {mm(Math.abs(worst.deviationMm), 2)} {worst.deviationMm > 0 ? 'more' : 'less'}
       </text>
-      {Array.from({ length: Math.floor(end / step) + 1 }, (_, i) => i * step).map((mm) => (
-        <text key={mm} x={x(mm)} y={top + height - 8} fontSize="13" textAnchor="middle">
-          {num(mm)}
+      {Array.from({ length: Math.floor(end / rule.mm) + 1 }, (_, i) => i * rule.mm).map((at) => (
+        <text key={at} x={x(at)} y={top + height - 8} fontSize="13" textAnchor="middle">
+          {rule.label(at)}
         </text>
       ))}
     </g>

@@ -4,11 +4,12 @@ import { api, ask, Refused, type Schemas } from '../api/client'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Choice } from '../ui/Field'
-import { moment, num } from '../ui/format'
+import { moment } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { Advised } from '../ui/Why'
 import { Overlay } from './Overlay'
 import { TraceForm } from './TraceForm'
+import { mm } from '../ui/units'
 
 type Profile = Schemas['ProfileView']
 
@@ -95,7 +96,7 @@ function Kept({ toolId, profile }: { toolId: string; profile: Profile }) {
           ) : (
             <>
               <Trouble error={over.error} />
-              <Overlay before={before.curve} label={`The edge as traced, ${num(before.lengthMm)} mm long`} />
+              <Overlay before={before.curve} label={`The edge as traced, ${mm(before.lengthMm)} long`} />
             </>
           )}
         </>
@@ -116,7 +117,7 @@ function Kept({ toolId, profile }: { toolId: string; profile: Profile }) {
                 <span>
                   {i + 1}: {moment(t.takenAt)}
                   <span className="block quiet">
-                    {num(t.lengthMm)} mm, {t.points.length} points
+                    {mm(t.lengthMm)}, {t.points.length} points
                     {t.person ? `, ${t.person}` : ''}
                   </span>
                 </span>

@@ -6,13 +6,13 @@ import { useAnswer } from '../api/useAnswer'
 import { Sheet } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Field, Pick } from '../ui/Field'
-import { num } from '../ui/format'
 import { Notice } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { Offsets } from './Offsets'
 import { Overlay } from './Overlay'
 import { PhotoChooser } from './PhotoChooser'
 import { PhotoTrace } from './PhotoTrace'
+import { mm } from '../ui/units'
 
 type Form = Schemas['TraceForm']
 type Profile = Schemas['ProfileView']
@@ -104,10 +104,11 @@ export function TraceForm({ toolId, profile, done }: { toolId: string; profile: 
                   <>
                     <Field
                       label="the two marks lie so far apart"
+                      of="length"
                       value={form.apart}
                       onChange={(apart) => setForm({ ...form, apart })}
                       error={form.apart ? fault('apart') : undefined}
-                      hint="by caliper, such as 120 mm"
+                      hint={`by caliper, such as ${mm(120, 0)}`}
                     />
                     <p className="quiet">{todo(form)}</p>
                   </>
@@ -122,8 +123,8 @@ export function TraceForm({ toolId, profile, done }: { toolId: string; profile: 
             )}
             {live && live.lengthMm > 0 && (
               <p>
-                {num(live.lengthMm)} mm of edge; the farthest point lies {num(live.farthestMm, 2)} mm off the
-                smooth line{live.mmPerPixel ? `; a pixel is ${num(live.mmPerPixel, 3)} mm` : ''}.
+                {mm(live.lengthMm)} of edge; the farthest point lies {mm(live.farthestMm, 2)} off the smooth
+                line{live.mmPerPixel ? `; a pixel is ${mm(live.mmPerPixel, 3)}` : ''}.
               </p>
             )}
             {said && <Notice kind="danger">{said}</Notice>}

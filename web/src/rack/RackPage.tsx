@@ -66,7 +66,7 @@ function Rack({ rack }: { rack: Schemas['RackView'] }) {
           />
           <p className="quiet pb-3" role="status">
             {shown.length === rack.tools.length
-              ? `${rack.tools.length} tools`
+              ? `${rack.tools.length} ${rack.tools.length === 1 ? 'tool' : 'tools'}`
               : `${shown.length} of ${rack.tools.length} tools`}
           </p>
         </div>

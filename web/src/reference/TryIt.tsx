@@ -3,7 +3,7 @@ import { askCalculator } from '../api/calculator'
 import { Refused, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { Choice, Field } from '../ui/Field'
-import { figures } from '../ui/format'
+import { figure, unitSaid } from '../ui/units'
 
 /** The formula asked with numbers of one's own. */
 export function TryIt({ calculator: c }: { calculator: Schemas['CalculatorView'] }) {
@@ -29,7 +29,8 @@ export function TryIt({ calculator: c }: { calculator: Schemas['CalculatorView']
           ) : (
             <Field
               key={i.name}
-              label={i.unit ? `${i.meaning}, ${i.unit}` : i.meaning}
+              label={i.unit ? `${i.meaning}, ${unitSaid(i.unit)}` : i.meaning}
+              of={i.unit === 'mm' ? 'length' : i.unit === 'g' ? 'mass' : undefined}
               value={given[i.name] ?? ''}
               onChange={(v) => setGiven({ ...given, [i.name]: v })}
               error={refused?.at(i.name)}
@@ -48,7 +49,7 @@ export function TryIt({ calculator: c }: { calculator: Schemas['CalculatorView']
             <div key={o.name}>
               <dt className="quiet">{o.meaning}</dt>
               <dd className="text-[1.35rem] font-semibold">
-                {shown(answer.data?.[o.name])} <span className="text-[0.95rem] font-normal">{o.unit}</span>
+                <Answer value={answer.data?.[o.name]} unit={o.unit} />
               </dd>
             </div>
           ))}
@@ -57,8 +58,15 @@ export function TryIt({ calculator: c }: { calculator: Schemas['CalculatorView']
   )
 }
 
-function shown(value: unknown): string {
-  if (typeof value === 'number') return figures(value)
-  if (Array.isArray(value)) return value.map(shown).join(', ')
-  return '–'
+function Answer({ value, unit }: { value: unknown; unit: string }) {
+  const numbers = (Array.isArray(value) ? value : [value]).filter((v) => typeof v === 'number')
+  const shown = numbers.map((v) => figure(v, unit))
+  const units = new Set(shown.map((s) => s.unit))
+  if (units.size > 1) return <>{shown.map((s) => `${s.number} ${s.unit}`).join(', ')}</>
+  return (
+    <>
+      {shown.map((s) => s.number).join(', ') || '–'}{' '}
+      <span className="text-[0.95rem] font-normal">{shown[0]?.unit ?? unit}</span>
+    </>
+  )
 }

@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
-import { figures, num, span } from '../ui/format'
+import { span } from '../ui/format'
 import { Advised } from '../ui/Why'
+import { mm, mm3 } from '../ui/units'
 
 /** The work on the back: how much of it, in what order, and what else could be done about it. */
 export function BackWork({ back, decide }: { back: Schemas['BackView']; decide: (what: string) => void }) {
@@ -10,7 +11,7 @@ export function BackWork({ back, decide }: { back: Schemas['BackView']; decide: 
       {back.steel && (
         <p>
           {back.options.some((o) => o.decided && o.key !== 'FLATTEN') && 'Flattening would take '}
-          {num(back.depthMm, 2)} mm off the last {num(back.stripMm, 0)} mm: <Advised advice={back.steel} />
+          {mm(back.depthMm, 2)} off the last {mm(back.stripMm, 0)}: <Advised advice={back.steel} />
         </p>
       )}
       <ol className="list-decimal pl-5">
@@ -55,8 +56,8 @@ export function BackWork({ back, decide }: { back: Schemas['BackView']; decide: 
 
 function costs(o: Schemas['BackOptionView']): string[] {
   const all: string[] = []
-  if (o.lostMm > 0) all.push(`${num(o.lostMm, 2)} mm off the length`)
-  if (o.volumeMm3 > 0) all.push(`${figures(o.volumeMm3)} mm³ of steel`)
+  if (o.lostMm > 0) all.push(`${mm(o.lostMm, 2)} off the length`)
+  if (o.volumeMm3 > 0) all.push(`${mm3(o.volumeMm3)} of steel`)
   if (typeof o.leastSeconds === 'number' && typeof o.mostSeconds === 'number') {
     all.push(`${span(o.leastSeconds)} to ${span(o.mostSeconds)}, first estimate`)
   }

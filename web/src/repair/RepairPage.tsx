@@ -8,7 +8,7 @@ import { Demands } from '../survey/Outcome'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Fold } from '../ui/Fold'
-import { figures, num, span } from '../ui/format'
+import { span } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { Advised } from '../ui/Why'
 import { BackWork } from './BackWork'
@@ -16,6 +16,7 @@ import { ByWhat } from './ByWhat'
 import { Cautions } from './Cautions'
 import { HeatChart } from './HeatChart'
 import { SeenAtWheel } from './SeenAtWheel'
+import { mm, mm3 } from '../ui/units'
 
 type Repair = Schemas['RepairView']
 
@@ -136,7 +137,7 @@ function Grinding({ repair }: { repair: Repair }) {
     <section aria-label="The grinding" className="rule-t pt-3 mt-3">
       <h2 className="text-[1.2rem] font-semibold">The grinding, on the {g.piece}</h2>
       <p className="quiet">
-        {cuts.map((a) => `${a.title.toLowerCase()} ${figures(a.volumeMm3)} mm³`).join(', ')}. Times are first
+        {cuts.map((a) => `${a.title.toLowerCase()} ${mm3(a.volumeMm3)}`).join(', ')}. Times are first
         estimates.
       </p>
       {g.heat && (
@@ -144,7 +145,7 @@ function Grinding({ repair }: { repair: Repair }) {
           {g.curves.length > 0 && <HeatChart curves={g.curves} limitC={g.heat.limitC} />}
           {g.curves[0] && (
             <p>
-              At the end of the first line the steel is at 100 °C back to {num(g.curves[0].hotMm, 1)} mm
+              At the end of the first line the steel is at 100 °C back to {mm(g.curves[0].hotMm, 1)}
               behind the edge.
             </p>
           )}
@@ -180,7 +181,7 @@ function Grinding({ repair }: { repair: Repair }) {
           </li>
         ))}
       </ol>
-      <p className="quiet">The line lies {num(g.lineMm, 2)} mm behind the foremost point of the edge.</p>
+      <p className="quiet">The line lies {mm(g.lineMm, 2)} behind the foremost point of the edge.</p>
     </section>
   )
 }

@@ -1,3 +1,4 @@
+import { mm } from '../ui/units'
 import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, ask, Refused } from '../api/client'
@@ -46,10 +47,11 @@ export function SeenAtWheel({ toolId, passes }: { toolId: string; passes: number
         {colour && (
           <Field
             label="it reaches so far behind the edge"
+            of="length"
             value={extent}
             onChange={setExtent}
             error={refused?.at('extent')}
-            hint="such as 2 mm"
+            hint={`such as ${mm(2, 0)}`}
           />
         )}
         <button

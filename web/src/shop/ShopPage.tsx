@@ -2,8 +2,9 @@ import { useTitle } from '../ui/useTitle'
 import { Owners } from './Owners'
 import { People } from './People'
 import { Prints } from './Prints'
+import { UnitsForm } from './UnitsForm'
 
-/** What the shop is made of beside its tools and its kit: whose tools come in, who works here, what is printed. */
+/** What the shop is made of beside its tools and its kit: whose tools come in, who works here, what it measures in, what is printed. */
 export function ShopPage() {
   useTitle('Shop')
   return (
@@ -13,6 +14,7 @@ export function ShopPage() {
         <Owners />
         <People />
       </div>
+      <UnitsForm />
       <Prints />
     </>
   )

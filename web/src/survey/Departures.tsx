@@ -17,6 +17,7 @@ export function Departures({ form, put, fault, asks }: Props) {
     <>
       <Field
         label="Bent: gap under a straightedge along it"
+        of="length"
         value={form.bend}
         onChange={(bend) => put({ bend })}
         error={form.bend ? fault('bend') : undefined}
@@ -35,6 +36,7 @@ export function Departures({ form, put, fault, asks }: Props) {
           <div className="grid grid-cols-2 gap-2">
             <Field
               label="left side"
+              of="length"
               value={form.unevenLeft}
               onChange={(unevenLeft) => put({ unevenLeft })}
               error={form.unevenLeft || form.unevenRight ? fault('uneven.left') : undefined}
@@ -42,6 +44,7 @@ export function Departures({ form, put, fault, asks }: Props) {
             />
             <Field
               label="right side"
+              of="length"
               value={form.unevenRight}
               onChange={(unevenRight) => put({ unevenRight })}
               error={form.unevenLeft || form.unevenRight ? fault('uneven.right') : undefined}
@@ -78,12 +81,19 @@ function Stations({ form, put, fault, asks }: Props) {
           <div className="grid grid-cols-[1fr_1fr_auto] gap-2 items-start">
             <Field
               label="at"
+              of="length"
               value={m.at}
               onChange={(at) => change(i, { at })}
               error={m.at ? fault(`measures[${i}].at`) : undefined}
             />
             <Field
               label={asks.varying.length > 1 ? 'measures' : asks.varying[0]!.label}
+              of={
+                asks.varying.find((v) => v.field === m.field || asks.varying.length === 1)?.measure ===
+                'LENGTH'
+                  ? 'length'
+                  : undefined
+              }
               value={m.value}
               onChange={(value) => change(i, { value })}
               error={m.value ? fault(`measures[${i}].value`) : undefined}
@@ -115,6 +125,7 @@ export function OldBack({ form, put, fault }: Omit<Props, 'asks'>) {
       <div className="grid grid-cols-2 gap-2">
         <Field
           label="width"
+          of="length"
           value={form.oldBackWidth}
           onChange={(oldBackWidth) => put({ oldBackWidth })}
           error={there ? fault('oldBack.width') : undefined}

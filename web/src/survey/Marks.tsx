@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { Check, Field } from '../ui/Field'
 import { upper } from '../ui/format'
+import { guessedDepth } from './placing'
 
 type Finding = Schemas['FindingForm']
 
@@ -62,12 +63,14 @@ export function Marks({
             <div className={`grid gap-2 ${kind?.pit ? 'grid-cols-2' : 'grid-cols-3'}`}>
               <Field
                 label="from"
+                of="length"
                 value={f.from}
                 onChange={(v) => change(i, { from: v })}
                 error={fault(at + 'fromMm') ?? fault(at + 'kind')}
               />
               <Field
                 label="to"
+                of="length"
                 value={f.to}
                 onChange={(v) => change(i, { to: v })}
                 error={fault(at + 'toMm')}
@@ -75,14 +78,17 @@ export function Marks({
               {kind?.measured !== false && (
                 <Field
                   label={kind?.pit ? 'deep into the face' : 'deep'}
+                  of="length"
                   value={f.depth}
                   onChange={(v) => change(i, { depth: v })}
                   error={fault(at + 'depthMm')}
+                  hint={f.depth !== '' && f.depth === guessedDepth(kind) ? 'guessed: measure it' : undefined}
                 />
               )}
               {kind?.pit && (
                 <Field
                   label="begins behind the edge"
+                  of="length"
                   value={f.behind}
                   onChange={(v) => change(i, { behind: v })}
                   error={fault(at + 'behindMm')}

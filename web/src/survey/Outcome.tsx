@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
-import { figures, num, upper } from '../ui/format'
+import { upper } from '../ui/format'
 import { Advised } from '../ui/Why'
+import { length, mm, mm3 } from '../ui/units'
 
 type Result = Schemas['ResultView']
 
@@ -32,8 +33,8 @@ export function Figures({ result }: { result: Result }) {
         </Named>
         <Named name="steel left after">
           <p className={`text-[1.35rem] font-semibold ${result.steelLeftMm <= 0 ? 'text-error' : ''}`}>
-            {num(result.steelLeftMm, 1)}
-            <span className="text-[0.95rem] font-normal ml-1">mm</span>
+            {length(result.steelLeftMm, 1).number}
+            <span className="text-[0.95rem] font-normal ml-1">{length(result.steelLeftMm, 1).unit}</span>
           </p>
         </Named>
         <Named name="sharpenings left">
@@ -107,7 +108,7 @@ export function Demands({ result }: { result: Result }) {
                   style={{ width: `${Math.max(1, long)}%` }}
                 />
               </span>
-              <span className="text-right">{num(d.left ? d.ownMm : d.lineMm, 2)} mm</span>
+              <span className="text-right">{mm(d.left ? d.ownMm : d.lineMm, 2)}</span>
               {(d.decides || d.left) && (
                 <span className="col-start-2 col-span-2 text-[0.88rem] quiet">
                   {d.decides ? 'this decides where the new edge lies' : 'left in place on purpose'}
@@ -119,13 +120,13 @@ export function Demands({ result }: { result: Result }) {
       </ul>
       {spared && spared.lessMm > 1e-4 && (
         <p className="pt-1">
-          Leave the {spared.words} in place and {num(spared.lessMm, 2)} mm less goes off the length,{' '}
-          {figures(spared.lessMm3)} mm³ less in all.
+          Leave the {spared.words} in place and {mm(spared.lessMm, 2)} less goes off the length,{' '}
+          {mm3(spared.lessMm3)} less in all.
         </p>
       )}
       {result.regions.length > 1 && (
         <p className="pt-1">
-          {result.regions.map((r) => `${upper(r.name)} ${figures(r.volumeMm3)} mm³`).join(', ')}.
+          {result.regions.map((r) => `${upper(r.name)} ${mm3(r.volumeMm3)}`).join(', ')}.
         </p>
       )}
     </section>

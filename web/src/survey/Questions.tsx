@@ -1,3 +1,4 @@
+import { mm } from '../ui/units'
 import type { Schemas } from '../api/client'
 import { Check, Field, Pick } from '../ui/Field'
 import { Departures, OldBack } from './Departures'
@@ -134,11 +135,12 @@ function Square({ form, put, fault, echo }: PartProps & { echo: string | undefin
           <div className="grid grid-cols-2 gap-2">
             <Field
               label={form.squareAs === 'GAP' ? 'gap over the width' : 'off by'}
+              of={form.squareAs === 'GAP' ? 'length' : undefined}
               value={form.squareOff}
               onChange={(squareOff) => put({ squareOff })}
               error={form.squareOff ? (fault('square.off') ?? fault('square.high')) : undefined}
               echo={echo}
-              hint={form.squareAs === 'GAP' ? 'such as 0.4 mm' : 'such as 1.5°'}
+              hint={form.squareAs === 'GAP' ? `such as ${mm(0.4)}` : 'such as 1.5°'}
             />
             <Pick
               legend="measured as"
@@ -175,6 +177,7 @@ function Back({ form, put, fault }: PartProps) {
       {deep && (
         <Field
           label="how deep"
+          of="length"
           value={form.backDepth}
           onChange={(backDepth) => put({ backDepth })}
           error={form.backDepth ? fault('backDepth') : undefined}

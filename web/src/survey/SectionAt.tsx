@@ -2,7 +2,7 @@ import { useId } from 'react'
 import { api, ask, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { Section } from '../drawings/Section'
-import { num } from '../ui/format'
+import { mm, mm2 } from '../ui/units'
 
 /** The blade cut through: where most goes, or at any place of the edge. */
 export function SectionAt({
@@ -39,7 +39,7 @@ export function SectionAt({
         view={here?.section ?? deepest}
         label={
           here
-            ? `Section ${num(here.xMm)} mm along the edge, before and after`
+            ? `Section ${mm(here.xMm)} along the edge, before and after`
             : 'Section at the deepest place, before and after'
         }
       />
@@ -55,7 +55,7 @@ export function SectionAt({
           onChange={(e) => onAt(Number(e.target.value))}
           className="flex-1 min-w-[10rem] h-11 accent-[var(--color-primary)]"
         />
-        <span className="min-w-[5.5rem]">{at === null ? 'the deepest' : `${num(at)} mm`}</span>
+        <span className="min-w-[5.5rem]">{at === null ? 'the deepest' : `${mm(at)}`}</span>
         {at !== null && (
           <button type="button" className="btn btn-ghost min-h-11" onClick={() => onAt(null)}>
             The deepest place
@@ -64,8 +64,7 @@ export function SectionAt({
       </div>
       {here && (
         <p className="quiet">
-          {num(here.removedMm2, 3)} mm² go here; {num(here.behindAfterMm, 2)} mm thick behind the edge
-          afterwards.
+          {mm2(here.removedMm2, 3)} go here; {mm(here.behindAfterMm, 2)} thick behind the edge afterwards.
         </p>
       )}
     </div>

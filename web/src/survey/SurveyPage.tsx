@@ -15,6 +15,7 @@ import { onStrip, placed } from './placing'
 import { Demands, Figures, Outcome } from './Outcome'
 import { Questions } from './Questions'
 import { SectionAt } from './SectionAt'
+import { mm } from '../ui/units'
 
 type Form = Schemas['SurveyForm']
 type Finding = Schemas['FindingForm']
@@ -156,7 +157,7 @@ function Survey({
         at="SURVEY"
         strip={{
           tall: true,
-          label: `The edge, ${num(tool.edgeLengthMm)} mm. Arrow keys move by a millimetre, Enter marks. With a mark in hand they move it, plus and minus change its width, Delete removes it.`,
+          label: `The edge, ${mm(tool.edgeLengthMm)}. Arrow keys move by a millimetre, Enter marks. With a mark in hand they move it, plus and minus change its width, Delete removes it.`,
           marks: onStrip(form.findings, live?.findings ?? []),
           stations: live?.result?.stations ?? [],
           onMark: mark,

@@ -36,8 +36,13 @@ export function placed(mark: Mark, from: number, to: number, edge: number): Find
     kind,
     from: num(ends[0]!, 1),
     to: num(ends[1]!, 2),
-    depth: mark.firstDepthMm === null ? '' : num(mark.firstDepthMm, 1),
+    depth: guessedDepth(mark),
     behind: mark.pit ? '0' : '',
     leave: false,
   }
+}
+
+/** The depth a fresh mark is taken to have until somebody measures it; empty where none is measured. */
+export function guessedDepth(mark: Schemas['MarkKindView'] | undefined): string {
+  return mark === undefined || mark.firstDepthMm === null ? '' : num(mark.firstDepthMm, 1)
 }

@@ -73,6 +73,7 @@ export function Brings({
               <Field
                 key={what}
                 label="Hard layer, if it is laminated"
+                of="length"
                 value={brings.hardLayer}
                 onChange={(hardLayer) => onChange({ ...brings, hardLayer })}
                 hint="its thickness at the back, or of the core; empty where it is hard all through"

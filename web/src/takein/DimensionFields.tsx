@@ -46,6 +46,7 @@ export function DimensionFields({
           <div key={d.field} className="min-w-0" onFocus={() => onLook(d.field)} onBlur={() => onLook('')}>
             <Field
               label={`${letter[d.field]}  ${d.label}${d.needed ? '' : ', if any'}`}
+              of={d.measure === 'LENGTH' ? 'length' : undefined}
               value={typed[d.field] ?? ''}
               onChange={put(d.field)}
               echo={echo(d.field)}
@@ -57,6 +58,7 @@ export function DimensionFields({
         {family.bevelLength && !typed.primary && (
           <Field
             label="or bevel length"
+            of="length"
             value={typed.bevelLength ?? ''}
             onChange={put('bevelLength')}
             echo={echo('bevelLength')}

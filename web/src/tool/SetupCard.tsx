@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { setTo } from '../drawings/Setting'
 import { day, num } from '../ui/format'
+import { mm } from '../ui/units'
 
 /** A named set-up: what the hand sets for which angle, what changed it since, and the card to print. */
 export function SetupCard({
@@ -29,12 +30,12 @@ export function SetupCard({
           ))
         )}
         {card.camberMm !== null && (
-          <span className="block">camber {num(card.camberMm, 3)} mm below the sole</span>
+          <span className="block">camber {mm(card.camberMm, 3)} below the sole</span>
         )}
       </p>
       {last && (
         <p>
-          {last.capIronMm !== null && <>cap iron {num(last.capIronMm, 2)} mm behind the edge; </>}
+          {last.capIronMm !== null && <>cap iron {mm(last.capIronMm, 2)} behind the edge; </>}
           looked at again {day(last.nextCheck)}
         </p>
       )}

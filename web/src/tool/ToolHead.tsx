@@ -4,8 +4,9 @@ import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
 import { Strip } from '../drawings/Strip'
 import type { StripProps } from '../drawings/strip.types'
-import { day, num } from '../ui/format'
+import { day } from '../ui/format'
 import { useTitle } from '../ui/useTitle'
+import { mm } from '../ui/units'
 
 type Stages = Schemas['ToolStages']
 
@@ -83,7 +84,7 @@ export function ToolHead({
         </div>
         <Strip
           layout={stages.layout}
-          label={`The edge, ${num(stages.layout.totalMm)} mm`}
+          label={`The edge, ${mm(stages.layout.totalMm)}`}
           marks={stages.findings}
           stations={stages.stations}
           {...strip}

@@ -12,6 +12,7 @@ import { Another } from './Another'
 import { PutRight } from './PutRight'
 import { SetupCard } from './SetupCard'
 import { Sheet, ToolHead, useStages, useTool } from './ToolHead'
+import { mm } from '../ui/units'
 
 function useSetup(toolId: string) {
   return useQuery({
@@ -61,7 +62,7 @@ export function ToolHub({ toolId }: { toolId: string }) {
             </div>
             <div className="rule-t pt-3">
               <p className="quiet">Steel left to sharpen</p>
-              <p className="text-[1.35rem] font-semibold">{num(t.usableLengthMm - t.retireLengthMm)} mm</p>
+              <p className="text-[1.35rem] font-semibold">{mm(t.usableLengthMm - t.retireLengthMm)}</p>
             </div>
             <div className="rule-t pt-3">
               <h2 className="font-semibold">Set-up card</h2>

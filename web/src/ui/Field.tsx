@@ -1,4 +1,5 @@
 import { useId, type ReactNode } from 'react'
+import { typedKept, typedShown, unitBeside, type Measured } from './units'
 
 interface FieldProps {
   label: string
@@ -11,18 +12,37 @@ interface FieldProps {
   lines?: number
   type?: string
   inputMode?: 'text' | 'decimal'
+  /** What is measured: a bare number is then in the unit of the shop. */
+  of?: Measured | undefined
 }
 
 /** One thing to type, with what was understood of it, or what is wrong with it, beside it. */
-export function Field({ label, value, onChange, echo, error, hint, lines, type, inputMode }: FieldProps) {
+export function Field({
+  label,
+  value: kept,
+  onChange,
+  echo: understood,
+  error,
+  hint,
+  lines,
+  type,
+  inputMode,
+  of,
+}: FieldProps) {
   const id = useId()
+  const value = of ? typedShown(kept, of) : kept
+  const beside = of ? unitBeside(value, of) : ''
+  // What the service gave in mm and nobody typed over is not said to be understood.
+  const untouched = of !== undefined && value !== kept && !kept.endsWith(beside)
+  const echo = untouched || understood === `${value} ${beside}` ? undefined : understood
   const said = error ?? (echo && echo !== value ? echo : hint)
   const common = {
     id,
     value,
     'aria-invalid': error ? true : undefined,
     'aria-describedby': said ? id + '-said' : undefined,
-    onChange: (e: { target: { value: string } }) => onChange(e.target.value),
+    onChange: (e: { target: { value: string } }) =>
+      onChange(of ? typedKept(e.target.value, of) : e.target.value),
   }
   return (
     <div className="min-w-0">
@@ -36,13 +56,20 @@ export function Field({ label, value, onChange, echo, error, hint, lines, type, 
           className={`textarea w-full text-[1rem] ${error ? 'textarea-error' : ''}`}
         />
       ) : (
-        <input
-          {...common}
-          type={type ?? 'text'}
-          inputMode={inputMode}
-          autoComplete="off"
-          className={`input w-full h-12 text-[1.05rem] ${error ? 'input-error' : ''}`}
-        />
+        <span className="relative block">
+          <input
+            {...common}
+            type={type ?? 'text'}
+            inputMode={inputMode}
+            autoComplete="off"
+            className={`input w-full h-12 text-[1.05rem] ${beside ? 'pr-9' : ''} ${error ? 'input-error' : ''}`}
+          />
+          {beside && (
+            <span className="absolute right-3 top-3 quiet pointer-events-none" aria-hidden="true">
+              {beside}
+            </span>
+          )}
+        </span>
       )}
       {said && (
         <p

@@ -1,7 +1,7 @@
 import { useId, useState } from 'react'
 import { Link } from 'wouter'
 import type { Schemas } from '../api/client'
-import { figures } from './format'
+import { figure } from './units'
 
 type Advice = Schemas['AdviceView']
 
@@ -9,7 +9,12 @@ type Advice = Schemas['AdviceView']
 export function Advised({ advice, digits, big }: { advice: Advice; digits?: number; big?: boolean }) {
   const [open, setOpen] = useState(false)
   const id = useId()
-  const show = (v: number) => (digits === undefined ? figures(v) : v.toFixed(digits))
+  const show = (v: number) => {
+    const shown = figure(v, advice.unit, digits)
+    return shown.unit === advice.unit && digits !== undefined ? v.toFixed(digits) : shown.number
+  }
+  const units = [advice.low, advice.high].map((v) => figure(v, advice.unit, digits).unit)
+  const unit = figure(advice.value, advice.unit, digits).unit
   const ranged = advice.high - advice.low > 1e-9
   return (
     <span className="inline-flex flex-col align-baseline max-w-full">
@@ -22,8 +27,10 @@ export function Advised({ advice, digits, big }: { advice: Advice; digits?: numb
               : // A range whose ends read the same is still no exact figure.
                 show(advice.low) === show(advice.high)
                 ? `about ${show(advice.value)}`
-                : `${show(advice.low)}–${show(advice.high)}`}
-          <span className={big ? 'unit' : 'text-[0.95rem] font-normal ml-1'}>{advice.unit}</span>
+                : units[0] === units[1]
+                  ? `${show(advice.low)}–${show(advice.high)}`
+                  : `${show(advice.low)} ${units[0]}–${show(advice.high)}`}
+          <span className={big ? 'unit' : 'text-[0.95rem] font-normal ml-1'}>{ranged ? units[1] : unit}</span>
         </span>
         <button
           type="button"

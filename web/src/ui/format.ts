@@ -5,8 +5,13 @@ export function num(value: number, digits = 1): string {
 
 /** Small numbers keep three figures, large ones lose their fraction. */
 export function figures(value: number): string {
+  return num(value, figureDigits(value))
+}
+
+/** Digits after the point that keep three figures of a small number. */
+export function figureDigits(value: number): number {
   const size = Math.abs(value)
-  return num(value, size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : 3)
+  return size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : 3
 }
 
 /** An estimate: two figures are all it is good for. */

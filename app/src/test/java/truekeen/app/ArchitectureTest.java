@@ -28,6 +28,7 @@ class ArchitectureTest {
         "platform",
         "store",
         "history",
+        "units",
         "device",
         "reference",
         "shop",

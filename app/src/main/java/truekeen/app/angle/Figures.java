@@ -10,6 +10,7 @@ import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.condition.MeanLoss;
 import truekeen.core.condition.Restoration;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -288,7 +289,13 @@ final class Figures {
         }
         Length read = form.length("shaving", text);
         form.checks()
-                .within("shaving", AngleWords.A_DEPTH_OF_CUT.words(), read == null ? null : read.mm(), 0.005, 5, " mm");
+                .within(
+                        "shaving",
+                        AngleWords.A_DEPTH_OF_CUT.words(),
+                        read == null ? null : read.mm(),
+                        0.005,
+                        5,
+                        InWords.MM);
         return Optional.ofNullable(read).filter(l -> l.mm() > 0);
     }
 }

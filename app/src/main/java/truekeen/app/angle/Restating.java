@@ -19,7 +19,6 @@ import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.holding.SavedSetting;
 import truekeen.core.holding.Seat;
-import truekeen.core.holding.Setting;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
 
@@ -115,6 +114,6 @@ class Restating implements SetupsOnHolders {
     }
 
     private static String shown(SavedSetting s) {
-        return Numbers.plain(s.value(), 1) + (s.unit() == Setting.Unit.MM ? " mm" : "°");
+        return Numbers.plain(s.value(), 1) + s.unit().behindANumber();
     }
 }

@@ -30,7 +30,6 @@ import truekeen.core.holding.Holder;
 import truekeen.core.holding.HolderKind;
 import truekeen.core.holding.SavedSetting;
 import truekeen.core.holding.Seat;
-import truekeen.core.holding.Setting;
 import truekeen.core.holding.Setup;
 import truekeen.core.message.Checks;
 import truekeen.core.message.Numbers;
@@ -175,7 +174,8 @@ public class SetupService implements HistorySource, FigureSource {
                         "primary", s.bevels().primary(), "last", s.bevels().last())
                 : s.bevels().last().toString();
         String settings = s.settings().stream()
-                .map(k -> k.label() + " " + Numbers.plain(k.value(), 1) + (k.unit() == Setting.Unit.MM ? " mm" : "°"))
+                .map(k ->
+                        k.label() + " " + Numbers.plain(k.value(), 1) + k.unit().behindANumber())
                 .distinct()
                 .collect(Collectors.joining(" and "));
         lines.add(bevels + ", " + s.holderName() + (settings.isEmpty() || s.byHand() ? "" : ": " + settings));

@@ -35,6 +35,7 @@ import truekeen.core.balance.BalanceTry;
 import truekeen.core.balance.Balancing;
 import truekeen.core.balance.MarkedWidths;
 import truekeen.core.balance.RotaryBlade;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -303,13 +304,13 @@ public class BalanceService implements HistorySource {
     private static AdviceView why(
             Balancing b, Balancing.Correction c, HungBlade.Hung h, MachineService.Running running) {
         List<Advice.Given> given = new ArrayList<>();
-        given.add(new Advice.Given("unbalance", Numbers.plain(b.unbalanceGmm(), 0) + " g·mm"));
+        given.add(new Advice.Given("unbalance", Numbers.plain(b.unbalanceGmm(), 0) + InWords.GAP + "g·mm"));
         given.add(new Advice.Given(
-                BalanceWords.PIECE_RADIUS.words(), Numbers.plain(c.radius().mm(), 0) + " mm"));
+                BalanceWords.PIECE_RADIUS.words(), Numbers.plain(c.radius().mm(), 0) + InWords.MM));
         given.add(new Advice.Given(
                 BalanceWords.WIDTH_AND_THICKNESS.words(),
                 Numbers.plain(h.width().mm(), 1) + " × "
-                        + Numbers.plain(h.thickness().mm(), 1) + " mm"));
+                        + Numbers.plain(h.thickness().mm(), 1) + InWords.MM));
         running.perMinute().ifPresent(n -> given.add(new Advice.Given("speed", Numbers.plain(n, 0) + " /min")));
         double off = h.resolutionGmm()
                 / Math.max(b.unbalanceGmm(), 1e-9)

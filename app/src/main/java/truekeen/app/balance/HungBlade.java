@@ -12,6 +12,7 @@ import truekeen.app.machine.MachineService;
 import truekeen.app.platform.Form;
 import truekeen.core.balance.BalanceTry;
 import truekeen.core.balance.Balancing;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -210,14 +211,14 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
     }
 
     private static Double grams(Form form, String field, String text, double low, double high) {
-        Double read = form.checks().attempt(() -> QuantityReader.number(field, text, "g"));
-        form.checks().within(field, BalanceWords.A_MASS.words(), read, low, high, " g");
+        Double read = form.checks().attempt(() -> QuantityReader.grams(field, text));
+        form.checks().within(field, BalanceWords.A_MASS.words(), read, low, high, InWords.G);
         return read;
     }
 
     private static Length within(Form form, String field, String what, String text, double most) {
         Length read = form.length(field, text);
-        form.checks().within(field, what, read == null ? null : read.mm(), 0.1, most, " mm");
+        form.checks().within(field, what, read == null ? null : read.mm(), 0.1, most, InWords.MM);
         return read;
     }
 

@@ -13,6 +13,7 @@ import truekeen.core.fault.Observation;
 import truekeen.core.fault.Sign;
 import truekeen.core.keenness.EdgeTest;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.quantity.QuantityReader;
@@ -29,7 +30,7 @@ final class TestReader {
             return Optional.empty();
         }
         TypedReadings read = new TypedReadings(form, typed);
-        Double grams = form.checks().attempt(() -> QuantityReader.number("referenceGrams", reference, "g"));
+        Double grams = form.checks().attempt(() -> QuantityReader.grams("referenceGrams", reference));
         form.checks().orThrow();
         return Optional.of(new EdgeTest(read.readings(), grams, tool.geometry().edgeLengthMm()));
     }
@@ -59,9 +60,11 @@ final class TestReader {
                     .require(
                             !placed || s.fromMm() >= 0 && s.toMm() <= edge + 1e-6 && s.fromMm() <= s.toMm(),
                             () -> Refusal.of(
-                                            MessageCode.FINDING_OFF_EDGE, field, s.fromMm() + " to " + s.toMm() + " mm")
+                                            MessageCode.FINDING_OFF_EDGE,
+                                            field,
+                                            s.fromMm() + " to " + s.toMm() + InWords.MM)
                                     .with("what", TestWords.WHAT_WAS_SEEN.words())
-                                    .with("high", edge + " mm"));
+                                    .with("high", edge + InWords.MM));
             if (sign != null) {
                 seen.add(new Observation(
                         sign, placed ? Optional.of(new Stretch(s.fromMm(), s.toMm())) : Optional.empty()));

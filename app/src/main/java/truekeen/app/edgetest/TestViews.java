@@ -29,6 +29,7 @@ import truekeen.core.fault.Remedy;
 import truekeen.core.fault.RemedyRecord;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.keenness.Verdict;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.stepsheet.RemedySheet;
 import truekeen.core.tool.ToolUse;
@@ -160,8 +161,8 @@ public final class TestViews {
                 "",
                 Formula.KEENNESS_INDEX,
                 List.of(
-                        new Advice.Given(TestWords.MEAN_READING.words(), Numbers.plain(v.meanGrams(), 1) + " g"),
-                        new Advice.Given("reference", Numbers.plain(referenceG, 1) + " g"),
+                        new Advice.Given(TestWords.MEAN_READING.words(), Numbers.plain(v.meanGrams(), 1) + InWords.G),
+                        new Advice.Given("reference", Numbers.plain(referenceG, 1) + InWords.G),
                         new Advice.Given(TestWords.WANTED_AT_MOST.words(), Numbers.plain(v.indexTarget(), 2))),
                 TestWords.READING_CHANGES.words()));
         return new ForceView(

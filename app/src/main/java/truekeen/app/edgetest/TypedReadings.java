@@ -15,7 +15,7 @@ final class TypedReadings {
         for (int i = 0; i < typed.size(); i++) {
             ReadingForm reading = typed.get(i);
             String field = "readings[" + i + "].grams";
-            Double grams = form.checks().attempt(() -> QuantityReader.number(field, reading.grams(), "g"));
+            Double grams = form.checks().attempt(() -> QuantityReader.grams(field, reading.grams()));
             if (grams != null) {
                 readings.add(new Reading(reading.xMm(), grams));
             }

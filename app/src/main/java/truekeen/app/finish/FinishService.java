@@ -42,6 +42,7 @@ import truekeen.core.finish.Finishing;
 import truekeen.core.finish.NextCheck;
 import truekeen.core.machine.RunningHours;
 import truekeen.core.message.Days;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -135,7 +136,8 @@ public class FinishService implements HistorySource {
         boolean hasCap = acts.stream().anyMatch(a -> a.key() == FinishAct.Key.CAP_IRON);
         if (hasCap) {
             form.lengthIfAny("capIron", in.capIron()).ifPresent(cap -> {
-                form.checks().within("capIron", FinishWords.CAP_IRON.words(), cap.mm(), CAP_LOW_MM, CAP_HIGH_MM, " mm");
+                form.checks()
+                        .within("capIron", FinishWords.CAP_IRON.words(), cap.mm(), CAP_LOW_MM, CAP_HIGH_MM, InWords.MM);
                 card.capIronMm = cap.mm();
                 card.capTyped = in.capIron().strip();
             });

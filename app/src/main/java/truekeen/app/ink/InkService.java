@@ -30,6 +30,7 @@ import truekeen.core.ink.InkCheck;
 import truekeen.core.ink.InkCorrection;
 import truekeen.core.ink.InkPattern;
 import truekeen.core.ink.InkPattern.Place;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -215,7 +216,13 @@ public class InkService {
     private Optional<InkAmount> amount(Form form, InkForm in, Held held, At at, Bevel bevel) {
         Optional<Length> band = form.lengthIfAny("band", in.band());
         band.ifPresent(b -> form.checks()
-                .within("band", InkWords.A_BAND.words(), b.mm(), 0.01, Math.max(0.1, bevel.faceMm() * 1.1), " mm"));
+                .within(
+                        "band",
+                        InkWords.A_BAND.words(),
+                        b.mm(),
+                        0.01,
+                        Math.max(0.1, bevel.faceMm() * 1.1),
+                        InWords.MM));
         Double strokes = Form.blank(in.strokes())
                 ? null
                 : form.checks().attempt(() -> QuantityReader.number("strokes", in.strokes(), ""));
@@ -242,9 +249,10 @@ public class InkService {
         List<Advice.Given> given = new ArrayList<>(List.of(
                 new Advice.Given(InkWords.STROKES_SINCE.words(), in.strokes()),
                 new Advice.Given("taken", at.words()),
-                new Advice.Given("force", Numbers.plain(at.forceN(), 0) + " N"),
+                new Advice.Given("force", Numbers.plain(at.forceN(), 0) + InWords.N),
                 new Advice.Given(
-                        InkWords.INKED_BEVEL.words(), bevel.angle() + ", " + Numbers.plain(bevel.faceMm(), 2) + " mm"),
+                        InkWords.INKED_BEVEL.words(),
+                        bevel.angle() + ", " + Numbers.plain(bevel.faceMm(), 2) + InWords.MM),
                 new Advice.Given(
                         InkWords.CLEAN_BAND.words(), Form.blank(in.band()) ? InkWords.AS_TAPPED.words() : in.band())));
         return AdviceView.of(new Advice(

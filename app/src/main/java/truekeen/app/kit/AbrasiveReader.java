@@ -14,6 +14,7 @@ import truekeen.core.grit.GrainSize;
 import truekeen.core.grit.GritStandard;
 import truekeen.core.grit.GritTable;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.quantity.Length;
@@ -59,7 +60,7 @@ final class AbrasiveReader {
                 length.map(Length::mm).orElse(null),
                 shape != null && shape.inHand() ? 30 : 80,
                 600,
-                " mm");
+                InWords.MM);
         Double worn = Form.blank(form.worn())
                 ? (Double) 0.0
                 : checks.attempt(() -> QuantityReader.number("worn", form.worn(), "%"));

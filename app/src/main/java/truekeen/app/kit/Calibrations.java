@@ -12,6 +12,7 @@ import truekeen.app.kit.HolderRecords.PairForm;
 import truekeen.app.kit.HolderRecords.PairView;
 import truekeen.app.platform.Form;
 import truekeen.core.holding.HolderKind;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
@@ -43,7 +44,7 @@ final class Calibrations {
                             projection == null ? null : projection.mm(),
                             0.5,
                             200,
-                            " mm");
+                            InWords.MM);
             form.checks()
                     .within(
                             "pairs." + i + ".angle",
@@ -70,7 +71,7 @@ final class Calibrations {
                         typed == null ? null : typed.mm(),
                         1,
                         60,
-                        " mm");
+                        InWords.MM);
         return typed;
     }
 
@@ -81,7 +82,13 @@ final class Calibrations {
         }
         Length typed = form.length("thickness", in.thickness());
         form.checks()
-                .within("thickness", KitWords.A_THICKNESS.words(), typed == null ? null : typed.mm(), 0.5, 25, " mm");
+                .within(
+                        "thickness",
+                        KitWords.A_THICKNESS.words(),
+                        typed == null ? null : typed.mm(),
+                        0.5,
+                        25,
+                        InWords.MM);
         return typed == null ? 0 : typed.mm();
     }
 

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import truekeen.app.platform.Form;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -42,13 +44,17 @@ final class HolderReader {
         return length == null ? null : (Double) length.mm();
     }
 
-    /** Stop blocks: lengths with commas or semicolons between them. */
+    private static final Pattern UNIT_AT_THE_END = Pattern.compile("[\\p{L}\"″”]+\\s*$");
+
+    /** Stop blocks: lengths with commas or semicolons between them; a unit behind the last one is meant for all. */
     static List<Double> blocks(Form form, String typed) {
         List<Double> blocks = new ArrayList<>();
         if (Form.blank(typed)) {
             return blocks;
         }
         String[] parts = typed.split("[;,]");
+        Matcher unit = UNIT_AT_THE_END.matcher(typed);
+        String all = unit.find() ? unit.group() : "";
         form.checks().require(parts.length <= 30, () -> Refusal.of(MessageCode.TOO_MANY, "blocks", parts.length)
                 .with("high", 30)
                 .with("what", KitWords.STOP_BLOCKS_MANY.words()));
@@ -56,7 +62,8 @@ final class HolderReader {
             if (!part.isBlank() && blocks.size() < 30) {
                 Length block = form.checks().attempt(() -> {
                     try {
-                        return QuantityReader.length("blocks", part);
+                        return QuantityReader.length(
+                                "blocks", UNIT_AT_THE_END.matcher(part).find() ? part : part + all);
                     } catch (truekeen.core.message.RefusedException unreadable) {
                         throw new truekeen.core.message.RefusedException(
                                 Refusal.of(MessageCode.BLOCKS_UNREADABLE, "blocks", part.strip()));

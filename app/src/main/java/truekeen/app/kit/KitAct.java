@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import truekeen.app.platform.Form;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.quantity.QuantityReader;
 
 /** What is done to a piece of the kit, and what that changes. */
@@ -104,7 +105,7 @@ enum KitAct {
         if (!Form.blank(dish)) {
             Checks checks = new Checks();
             mm = checks.attempt(() -> QuantityReader.length("dish", dish).mm());
-            checks.within("dish", "A hollow", mm, 0, 10, " mm");
+            checks.within("dish", "A hollow", mm, 0, 10, InWords.MM);
             checks.orThrow();
         }
         a.flat = false;

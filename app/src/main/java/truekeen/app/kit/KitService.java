@@ -34,6 +34,7 @@ import truekeen.core.care.Preparation;
 import truekeen.core.grit.GrainSize;
 import truekeen.core.grit.GritStandard;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -307,8 +308,8 @@ public class KitService {
     private TesterView fill(TesterRow row, TesterForm form) {
         Checks checks = new Checks();
         checks.text("name", KitWords.A_NAME.words(), form.name(), true, 80);
-        Double grams = checks.attempt(() -> QuantityReader.number("reference", form.reference(), "g"));
-        checks.within("reference", KitWords.REFERENCE_READING.words(), grams, 1, 5000, " g");
+        Double grams = checks.attempt(() -> QuantityReader.grams("reference", form.reference()));
+        checks.within("reference", KitWords.REFERENCE_READING.words(), grams, 1, 5000, InWords.G);
         checks.orThrow();
         row.name = form.name().strip();
         row.referenceG = grams;

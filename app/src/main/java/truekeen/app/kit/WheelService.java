@@ -16,6 +16,7 @@ import truekeen.app.kit.HolderRecords.WheelView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.core.holding.Wheel;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -107,7 +108,7 @@ public class WheelService {
 
     private ChangedView restated(WheelRow wheel, double beforeMm, String how) {
         String because = "the " + wheel.name + " was " + how + ", " + Numbers.plain(beforeMm, 1) + " to "
-                + Numbers.plain(wheel.diameterMm, 1) + " mm";
+                + Numbers.plain(wheel.diameterMm, 1) + InWords.MM;
         return new ChangedView(view(wheel), null, setups.restate(inUse.before(wheel.id), because));
     }
 
@@ -124,7 +125,7 @@ public class WheelService {
                         diameter == null ? null : diameter.mm(),
                         LEAST_MM,
                         MOST_MM,
-                        " mm");
+                        InWords.MM);
         return diameter;
     }
 

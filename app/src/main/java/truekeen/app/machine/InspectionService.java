@@ -26,6 +26,7 @@ import truekeen.app.tool.ToolService;
 import truekeen.core.machine.Inspection;
 import truekeen.core.machine.InspectionItem;
 import truekeen.core.machine.InspectionItem.Way;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -243,7 +244,7 @@ public class InspectionService implements HistorySource {
                         value,
                         0,
                         MOST,
-                        count ? "" : " mm");
+                        count ? "" : InWords.MM);
         if (count && value != null) {
             form.checks().require(value == Math.rint(value), () -> Refusal.of(MessageCode.NOT_WHOLE, field, text));
         }

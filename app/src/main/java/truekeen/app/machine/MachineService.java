@@ -32,6 +32,7 @@ import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.machine.Isolation;
 import truekeen.core.machine.PowerSource;
 import truekeen.core.machine.SafetyAct;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -124,10 +125,9 @@ public class MachineService implements HistorySource {
                 ? made(form, in.machine())
                 : machines.findById(Form.id("machine", in.machineId()))
                         .orElseThrow(() -> Form.notFound("machine", in.machineId()));
-        Double mass = Form.blank(in.mass())
-                ? null
-                : form.checks().attempt(() -> QuantityReader.number("mass", in.mass(), "g"));
-        form.checks().within("mass", MachineWords.MASS_OF_BLADE.words(), mass, 20, 20_000, " g");
+        Double mass =
+                Form.blank(in.mass()) ? null : form.checks().attempt(() -> QuantityReader.grams("mass", in.mass()));
+        form.checks().within("mass", MachineWords.MASS_OF_BLADE.words(), mass, 20, 20_000, InWords.G);
         form.checks().orThrow();
         if (Form.blank(in.machineId())) {
             machines.saveAndFlush(machine);

@@ -68,7 +68,7 @@ class BenchCards {
                         "value",
                         Numbers.plain(set.value(), 1),
                         "unit",
-                        set.unit().symbol(),
+                        set.unit().behindANumber(),
                         "angle",
                         Numbers.plain(angle, 1)))
                 .orElseGet(() -> PlanWords.CARD_ANGLE.fill("angle", Numbers.plain(angle, 1)));

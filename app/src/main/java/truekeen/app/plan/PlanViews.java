@@ -27,6 +27,7 @@ import truekeen.core.care.PrepAct;
 import truekeen.core.condition.Restoration;
 import truekeen.core.holding.SavedSetting;
 import truekeen.core.holding.Setup;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.FinishWindow;
 import truekeen.core.progression.JobPath;
@@ -243,7 +244,7 @@ public final class PlanViews {
                 Formula.LEAST_TIME,
                 List.of(
                         new Advice.Given(
-                                PlanWords.STEEL_TO_REMOVE.words(), Numbers.plain(plan.volumeMm3(), 2) + " mm³"),
+                                PlanWords.STEEL_TO_REMOVE.words(), Numbers.plain(plan.volumeMm3(), 2) + InWords.MM3),
                         new Advice.Given("jobs", String.valueOf(plan.all().size())),
                         new Advice.Given(PlanWords.RESETTINGS.words(), String.valueOf(plan.settings()))),
                 evidence,
@@ -307,9 +308,9 @@ public final class PlanViews {
                 "strokes",
                 Formula.STROKES,
                 List.of(
-                        new Advice.Given(PlanWords.STEEL_HERE.words(), Numbers.plain(leg.volumeMm3(), 3) + " mm³"),
-                        new Advice.Given("force", Numbers.plain(leg.forceN(), 0) + " N"),
-                        new Advice.Given("stroke", Numbers.plain(a.strokeMm(), 0) + " mm"),
+                        new Advice.Given(PlanWords.STEEL_HERE.words(), Numbers.plain(leg.volumeMm3(), 3) + InWords.MM3),
+                        new Advice.Given("force", Numbers.plain(leg.forceN(), 0) + InWords.N),
+                        new Advice.Given("stroke", Numbers.plain(a.strokeMm(), 0) + InWords.MM),
                         new Advice.Given("grain", Numbers.plain(a.d50Um(), 2) + " µm"),
                         new Advice.Given(
                                 PlanWords.RESISTANCE.words(),

@@ -8,7 +8,7 @@ enum PlanWords implements Wording {
     COULD_BE_SPARED("Half of this time and more could be spared."),
     TOO_MUCH_BY_HAND("Too much by hand: {strokes} strokes on the {stone}, {minutes} min on one job."),
     CARD_OF("{owner}, plan of {day}"),
-    CARD_SET("{setting} {value} {unit}, for {angle}°"),
+    CARD_SET("{setting} {value}{unit}, for {angle}°"),
     CARD_ANGLE("at {angle}°"),
     CARD_STROKES("{range} strokes, {pressure}"),
     CARD_STROKES_A_SIDE("{range} strokes a side, {pressure}"),

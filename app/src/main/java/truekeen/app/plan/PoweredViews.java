@@ -12,6 +12,7 @@ import truekeen.core.advice.Formula;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Scope;
 import truekeen.core.holding.Setup;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.powered.PoweredPlan;
 import truekeen.core.powered.Tooling;
@@ -70,7 +71,7 @@ final class PoweredViews {
                 Formula.EDGES_ALIKE,
                 List.of(
                         new Advice.Given(
-                                PlanWords.STEEL_TO_REMOVE.words(), Numbers.plain(plan.volumeMm3(), 0) + " mm³"),
+                                PlanWords.STEEL_TO_REMOVE.words(), Numbers.plain(plan.volumeMm3(), 0) + InWords.MM3),
                         new Advice.Given("edges", String.valueOf(plan.edges())),
                         new Advice.Given("each", by.strokes() + " " + by.counts())),
                 PlanWords.RATES_ARE_PRIORS.words(),

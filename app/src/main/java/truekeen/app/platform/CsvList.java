@@ -12,6 +12,7 @@ import org.apache.commons.csv.CSVRecord;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
+import truekeen.core.quantity.ShownUnits;
 
 /** Lists as comma-separated values (RFC 4180) with a head line, written and read. */
 public final class CsvList {
@@ -25,11 +26,18 @@ public final class CsvList {
                 .setHeader(head.toArray(String[]::new))
                 .get();
         try (CSVPrinter printer = new CSVPrinter(out, format)) {
-            printer.printRecords(rows);
+            for (List<Object> row : rows) {
+                printer.printRecord(row.stream().map(CsvList::cell).toList());
+            }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return out.toString();
+    }
+
+    /** What stands in a list is in millimetres, newtons and grams, whatever the shop reads on its screens. */
+    private static Object cell(Object given) {
+        return given instanceof String text ? ShownUnits.METRIC.sentence(text) : given;
     }
 
     /**

@@ -18,6 +18,7 @@ import truekeen.core.holding.SavedSetting;
 import truekeen.core.holding.Setting;
 import truekeen.core.holding.Setup;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -133,7 +134,7 @@ class PrintService {
             boolean length = k.unit() == Setting.Unit.MM;
             lines.add(new Cards.Line(
                     k.bevel().words() + " " + k.angle() + ": " + k.label(),
-                    Numbers.plain(k.value(), 2) + (length ? " mm" : "°"),
+                    Numbers.plain(k.value(), 2) + (length ? InWords.MM : "°"),
                     length && s.holder().takesBlocks() ? k.value() : 0));
         }
         if (lines.isEmpty()) {

@@ -22,6 +22,7 @@ import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.app.tool.ToolService;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -167,7 +168,7 @@ public class ProfileService {
                                         "at",
                                         ProfileWords.ALONG_THE_EDGE.fill("along", Numbers.plain(worst.alongMm(), 0))),
                                 new Advice.Given(
-                                        ProfileWords.WENT_EVENLY.words(), Numbers.plain(c.lostMm(), 2) + " mm"),
+                                        ProfileWords.WENT_EVENLY.words(), Numbers.plain(c.lostMm(), 2) + InWords.MM),
                                 new Advice.Given(
                                         ProfileWords.EARLIER_TRACE.words(),
                                         before.points().size() + " points"),
@@ -175,7 +176,8 @@ public class ProfileService {
                                         ProfileWords.LATER_TRACE.words(),
                                         after.points().size() + " points"),
                                 new Advice.Given(
-                                        ProfileWords.RESOLUTION.words(), Numbers.plain(c.resolutionMm(), 0) + " mm"),
+                                        ProfileWords.RESOLUTION.words(),
+                                        Numbers.plain(c.resolutionMm(), 0) + InWords.MM),
                                 new Advice.Given(
                                         ProfileWords.TAKEN_AS_SAME.words(),
                                         ProfileWords.SAME_UP_TO.fill(
@@ -215,7 +217,7 @@ public class ProfileService {
         }
         String changed = c.changes().stream()
                 .map(s -> s.kind().words() + " from " + Numbers.plain(s.fromMm(), 0) + " to "
-                        + Numbers.plain(s.toMm(), 0) + " mm")
+                        + Numbers.plain(s.toMm(), 0) + InWords.MM)
                 .reduce((a, b) -> a + "; " + b)
                 .map(w -> Character.toUpperCase(w.charAt(0)) + w.substring(1) + ". ")
                 .orElse("");

@@ -7,6 +7,7 @@ import truekeen.app.platform.Form;
 import truekeen.app.profile.ProfileRecords.OffsetForm;
 import truekeen.app.profile.ProfileRecords.PixelForm;
 import truekeen.app.profile.ProfileRecords.TraceForm;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.profile.EdgeProfile;
@@ -55,7 +56,7 @@ final class TraceReader {
         if (apart == null) {
             return Optional.empty();
         }
-        form.checks().within("apart", ProfileWords.MARKS_APART.words(), apart.mm(), 5, 2000, " mm");
+        form.checks().within("apart", ProfileWords.MARKS_APART.words(), apart.mm(), 5, 2000, InWords.MM);
         return Optional.ofNullable(form.checks().attempt(() -> {
             PixelForm a = in.marks().get(0);
             PixelForm b = in.marks().get(1);

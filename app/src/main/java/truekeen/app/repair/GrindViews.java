@@ -23,6 +23,7 @@ import truekeen.core.condition.Restoration;
 import truekeen.core.heat.GrindHeat;
 import truekeen.core.job.Job;
 import truekeen.core.job.Shaping;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.repair.BackWork;
 import truekeen.core.repair.Caution;
@@ -134,7 +135,7 @@ final class GrindViews {
                 "min",
                 m.means().byHand() ? Formula.STROKES : Formula.GRINDING_TIME,
                 List.of(
-                        new Advice.Given(RepairWords.STEEL_TO_GO.words(), Numbers.plain(volume, 1) + " mm³"),
+                        new Advice.Given(RepairWords.STEEL_TO_GO.words(), Numbers.plain(volume, 1) + InWords.MM3),
                         new Advice.Given(
                                 "on", m.pieceName().isEmpty() ? RepairWords.NONE_OWNED.words() : m.pieceName())),
                 m.means().byHand() ? RepairWords.TWO_IN_THREE.words() : RepairWords.HANDS_DIFFER.words(),
@@ -153,11 +154,11 @@ final class GrindViews {
                                 "mm³",
                                 Formula.BACK_FLATTENING,
                                 List.of(
-                                        new Advice.Given("depth", Numbers.plain(b.depthMm(), 3) + " mm"),
-                                        new Advice.Given("strip", Numbers.plain(b.stripMm(), 0) + " mm"),
+                                        new Advice.Given("depth", Numbers.plain(b.depthMm(), 3) + InWords.MM),
+                                        new Advice.Given("strip", Numbers.plain(b.stripMm(), 0) + InWords.MM),
                                         new Advice.Given(
                                                 "edge",
-                                                Numbers.plain(tool.geometry().edgeLengthMm(), 1) + " mm")),
+                                                Numbers.plain(tool.geometry().edgeLengthMm(), 1) + InWords.MM)),
                                 RepairWords.TRIAL_GRIND.words())),
                 b.acts(),
                 b.options().stream()

@@ -123,7 +123,7 @@ public class Grinding {
                     "value",
                     Numbers.plain(s.value(), 1),
                     "unit",
-                    (s.unit() == Setting.Unit.DEGREES ? "°" : " mm"),
+                    s.unit().behindANumber(),
                     "where",
                     s.where());
         } catch (RefusedException notHeld) {

@@ -9,6 +9,7 @@ import truekeen.core.advice.Formula;
 import truekeen.core.heat.GrindHeat;
 import truekeen.core.heat.GrindHeat.Contact;
 import truekeen.core.heat.HeatSource;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.repair.DipRhythm;
@@ -86,8 +87,9 @@ public final class HeatViews {
                         new Advice.Given("on", kind.key()),
                         new Advice.Given(
                                 RepairWords.LIGHT_REMOVAL.words(),
-                                Numbers.plain(c.slowMm3(), 1) + " to " + Numbers.plain(c.fastMm3(), 1) + " mm³/s"),
-                        new Advice.Given("edge", Numbers.plain(blade.layout().edgeMm(), 0) + " mm")),
+                                Numbers.plain(c.slowMm3(), 1) + " to " + Numbers.plain(c.fastMm3(), 1) + InWords.MM3
+                                        + "/s"),
+                        new Advice.Given("edge", Numbers.plain(blade.layout().edgeMm(), 0) + InWords.MM)),
                 RepairWords.HEAT_ESTIMATE.words(),
                 RepairWords.HEAT_CHANGES.words()));
     }

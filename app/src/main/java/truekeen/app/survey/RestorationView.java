@@ -20,6 +20,7 @@ import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.StationCut;
 import truekeen.core.job.Shaping;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -81,7 +82,8 @@ final class RestorationView {
                 "",
                 Formula.SHARPENINGS_LEFT,
                 List.of(
-                        new Advice.Given(SurveyWords.STEEL_LEFT.words(), Numbers.plain(r.steelLeftMm(), 2) + " mm"),
+                        new Advice.Given(
+                                SurveyWords.STEEL_LEFT.words(), Numbers.plain(r.steelLeftMm(), 2) + InWords.MM),
                         new Advice.Given(
                                 SurveyWords.EACH_TAKES.words(), Numbers.plain(left.eachMm() * 1000, 0) + " µm")),
                 left.evidence(),
@@ -116,8 +118,9 @@ final class RestorationView {
                         "mm³",
                         Formula.THINNING,
                         List.of(
-                                new Advice.Given(SurveyWords.BEHIND_NOW.words(), Numbers.plain(t.nowMm(), 3) + " mm"),
-                                new Advice.Given("afterwards", Numbers.plain(t.afterMm(), 3) + " mm"),
+                                new Advice.Given(
+                                        SurveyWords.BEHIND_NOW.words(), Numbers.plain(t.nowMm(), 3) + InWords.MM),
+                                new Advice.Given("afterwards", Numbers.plain(t.afterMm(), 3) + InWords.MM),
                                 new Advice.Given(
                                         SurveyWords.THINNED_FROM.words(),
                                         SurveyWords.THINNED_FROM_PRIOR.fill("limit", Numbers.plain(t.limitMm(), 2)))),
@@ -139,11 +142,12 @@ final class RestorationView {
                 "mm³",
                 Formula.SQUARING,
                 List.of(
-                        new Advice.Given("width", Numbers.plain(width, 1) + " mm"),
-                        new Advice.Given("thickness", Numbers.plain(thickness, 2) + " mm"),
+                        new Advice.Given("width", Numbers.plain(width, 1) + InWords.MM),
+                        new Advice.Given("thickness", Numbers.plain(thickness, 2) + InWords.MM),
                         new Advice.Given(SurveyWords.OUT_OF_SQUARE.words(), off.toString()),
                         new Advice.Given(
-                                SurveyWords.OFF_THE_HIGH_CORNER.words(), Numbers.plain(width * off.tan(), 3) + " mm")),
+                                SurveyWords.OFF_THE_HIGH_CORNER.words(),
+                                Numbers.plain(width * off.tan(), 3) + InWords.MM)),
                 SurveyWords.SQUARING_CHANGES.words()));
     }
 
@@ -165,7 +169,7 @@ final class RestorationView {
 
     static ResultView of(Restoration r, EdgeSurvey survey, CoreTool tool, TargetBevel target, Occasion occasion) {
         List<Advice.Given> given = List.of(
-                new Advice.Given("edge", tool.geometry().edgeLengthMm() + " mm"),
+                new Advice.Given("edge", tool.geometry().edgeLengthMm() + InWords.MM),
                 new Advice.Given(
                         SurveyWords.NEW_EDGE.words(), SurveyWords.NEW_EDGE_BEHIND.fill("behind", r.newEdgeMm())),
                 new Advice.Given("primary", target.primary().toString()),

@@ -17,6 +17,7 @@ import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.message.InWords;
 
 /**
  * The edge as a test left it, put down as its newest survey, so that work which the test named can be planned: just honed,
@@ -73,6 +74,6 @@ public class SurveyAfterTest {
     }
 
     private static String mm(double length) {
-        return Math.round(length * 100) / 100.0 + " mm";
+        return Math.round(length * 100) / 100.0 + InWords.MM;
     }
 }

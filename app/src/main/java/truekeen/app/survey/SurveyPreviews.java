@@ -19,6 +19,7 @@ import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.StationSection;
 import truekeen.core.condition.SurveyChange;
+import truekeen.core.message.InWords;
 import truekeen.core.section.Cut;
 import truekeen.core.section.EdgeShape;
 import truekeen.core.section.TargetBevel;
@@ -80,7 +81,7 @@ public class SurveyPreviews {
         CoreTool tool = tools.core(toolId);
         Blade blade = tool.geometry();
         SurveyFormReader read = new SurveyFormReader(in, blade);
-        read.form.checks().within("at", SurveyWords.A_PLACE.words(), atMm, 0, blade.edgeLengthMm(), " mm");
+        read.form.checks().within("at", SurveyWords.A_PLACE.words(), atMm, 0, blade.edgeLengthMm(), InWords.MM);
         read.form.checks().orThrow();
         TargetBevel target = bevels.target(tool);
         StationSection at = Restorer.section(

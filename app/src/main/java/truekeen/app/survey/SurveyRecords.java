@@ -14,6 +14,7 @@ import truekeen.core.condition.BackState;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Scope;
 import truekeen.core.condition.SurveyChange;
+import truekeen.core.tool.Measure;
 
 /** What the survey shows and takes. */
 public final class SurveyRecords {
@@ -166,7 +167,7 @@ public final class SurveyRecords {
             Finding.Kind kind, String words, boolean measured, boolean pit, @Nullable Double firstDepthMm) {}
 
     /** A dimension that may be measured at stations. */
-    public record VaryingView(String field, String label, String how, String unit) {}
+    public record VaryingView(String field, String label, String how, Measure measure) {}
 
     /**
      * What a survey of this tool asks beyond the edge.

@@ -17,6 +17,7 @@ import truekeen.core.condition.Scope;
 import truekeen.core.condition.ShapeDeviations;
 import truekeen.core.condition.StationCut;
 import truekeen.core.condition.SurveyChange;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.tool.Arrival;
 import truekeen.core.tool.Blade;
@@ -68,7 +69,7 @@ public final class SurveyViews {
     }
 
     private static String place(Finding f) {
-        return Numbers.plain(f.fromMm(), 1) + " to " + Numbers.plain(f.toMm(), 1) + " mm";
+        return Numbers.plain(f.fromMm(), 1) + " to " + Numbers.plain(f.toMm(), 1) + InWords.MM;
     }
 
     static AsksView asks(Blade blade, Arrival brings) {
@@ -88,11 +89,7 @@ public final class SurveyViews {
                                         : null))
                         .toList(),
                 ShapeDeviations.varying(blade).stream()
-                        .map(d -> new VaryingView(
-                                d.field(),
-                                d.label(),
-                                d.where(),
-                                d.measure().unit().strip()))
+                        .map(d -> new VaryingView(d.field(), d.label(), d.where(), d.measure()))
                         .toList(),
                 ShapeDeviations.canBeUneven(blade),
                 ShapeDeviations.canHaveOldBack(blade),

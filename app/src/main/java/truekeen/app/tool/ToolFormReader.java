@@ -12,6 +12,7 @@ import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolRecords.BringsForm;
 import truekeen.app.tool.ToolRecords.ToolForm;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -96,7 +97,7 @@ final class ToolFormReader {
                         read.hardLayer().map(Length::mm).orElse(null),
                         0.2,
                         6,
-                        " mm");
+                        InWords.MM);
         return read;
     }
 

@@ -13,6 +13,7 @@ import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistoryEntry.Kind;
 import truekeen.app.history.HistorySource;
 import truekeen.app.history.TableExport;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.tool.GeometryKind;
 
@@ -49,7 +50,7 @@ class ToolHistory implements HistorySource {
     }
 
     private static String mm(double value) {
-        return Numbers.plain(value, 2) + " mm";
+        return Numbers.plain(value, 2) + InWords.MM;
     }
 
     /** What this place writes into the file of a tool. */

@@ -286,7 +286,7 @@ public class ToolService {
             if (now == null) {
                 typed.remove(d.field());
             } else if (!now.equals(was.get(d.field())) || !typed.containsKey(d.field())) {
-                typed.put(d.field(), Numbers.plain(now, 4) + d.measure().unit());
+                typed.put(d.field(), Numbers.plain(now, 4) + d.measure().typed());
             }
         }
         row.dimensions = ToolStore.DIMENSIONS.write(worn);

@@ -146,6 +146,20 @@ public final class Browser implements AutoCloseable {
         return this;
     }
 
+    /** Opens what is folded away under a name; it may have been left open before. */
+    Browser unfold(String name) {
+        By by = By.xpath("//summary[.//span[normalize-space(.)=" + quoted(name) + "]]");
+        until("waiting to unfold “" + name + "”", d -> {
+            WebElement summary = d.findElements(by).stream().findFirst().orElse(null);
+            if (summary != null && summary.findElement(By.xpath("..")).getDomAttribute("open") == null) {
+                center(summary);
+                summary.click();
+            }
+            return summary;
+        });
+        return this;
+    }
+
     /** Taps what a selector finds. */
     Browser tap(String selector) {
         until("waiting to tap " + selector, d -> {

@@ -31,6 +31,7 @@ class FirstEveningIT {
             browser.see("What do you sharpen first?").see("Touch what you have first");
             assertThat(browser.accessibilityFaults()).isEmpty();
             browser.press("Two-sided water stone 1000 / 6000").press("roller guide");
+            browser.see("Say how your rule reads first").press("millimetres");
             act(browser, "Take the first one in", ".*/take-in[?]first=.*");
             browser.see("as usual, not measured");
             browser.type("A Width", "24");
@@ -62,7 +63,7 @@ class FirstEveningIT {
                 Browser browser = new Browser(service.url(), 390, 844)) {
             browser.open("/first").see("What holds it?");
             browser.press("kitchen knife").press("Diamond plate 400 / 1000").press("Strop with compound");
-            browser.press("Take the first one in").atPath(".*/take-in[?]first=.*");
+            browser.press("millimetres").press("Take the first one in").atPath(".*/take-in[?]first=.*");
             browser.see("dimensions are as usual");
             browser.type("A Edge length", "");
             browser.press("I do not know the rest: take what is usual");

@@ -63,21 +63,21 @@ class PutRightIT {
                 Browser browser = new Browser(service.url(), 1280, 800)) {
             // A tool taken in under a wrong name, by a wrong owner.
             browser.onRack("pocket knife").press("pocket knife").see("Set-up card");
-            browser.press("Rename, take out of use, delete").press("Change its name, owner or dimensions");
+            browser.unfold("Rename, take out of use, delete").press("Change its name, owner or dimensions");
             browser.atPath(".*/take-in$")
                     .type("What it is called here", "folding knife")
                     .press("Save the change");
             browser.see("Set-up card").see("folding knife");
 
             // One that should not be there at all, and after all should.
-            browser.press("Rename, take out of use, delete")
+            browser.unfold("Rename, take out of use, delete")
                     .press("Delete it…")
                     .see("can be brought back from the foot of the rack");
             assertThat(browser.accessibilityFaults()).isEmpty();
             browser.press("Delete folding knife").atPath(".*/rack.*").see("can be brought back until");
             browser.press("Bring back folding knife").seeNoMore("can be brought back until");
             browser.onRack("folding knife").press("folding knife").see("Set-up card");
-            browser.press("Rename, take out of use, delete")
+            browser.unfold("Rename, take out of use, delete")
                     .press("Take it out of use")
                     .see("Use it again");
             browser.press("Use it again").see("Take it out of use");

@@ -1,6 +1,7 @@
 package truekeen.core.balance;
 
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Length;
 
@@ -32,8 +33,8 @@ public record BalanceTry(int heavy, double unbalanceGmm, double removedG, int re
      */
     public static BalanceTry hung(int hungOn, int places, double massG, Length radius, Length tip) {
         Checks checks = new Checks();
-        checks.within("trial", BalanceWords.TRIAL_MASS.words(), massG, 0.05, MOST_G, " g");
-        checks.within("radius", BalanceWords.TRIAL_RADIUS.words(), radius.mm(), 1, tip.mm(), " mm");
+        checks.within("trial", BalanceWords.TRIAL_MASS.words(), massG, 0.05, MOST_G, InWords.G);
+        checks.within("radius", BalanceWords.TRIAL_RADIUS.words(), radius.mm(), 1, tip.mm(), InWords.MM);
         checks.orThrow();
         return new BalanceTry(opposite(hungOn, places), RotaryBlade.unbalance(massG, radius), 0, 0, 0);
     }
@@ -47,9 +48,9 @@ public record BalanceTry(int heavy, double unbalanceGmm, double removedG, int re
      */
     public static BalanceTry weighed(double firstG, double secondG, Length radius, Length tip) {
         Checks checks = new Checks();
-        checks.within("firstEnd", BalanceWords.FIRST_LOAD.words(), firstG, 1, 50_000, " g");
-        checks.within("secondEnd", BalanceWords.SECOND_LOAD.words(), secondG, 1, 50_000, " g");
-        checks.within("radius", BalanceWords.SUPPORT_RADIUS.words(), radius.mm(), 1, tip.mm(), " mm");
+        checks.within("firstEnd", BalanceWords.FIRST_LOAD.words(), firstG, 1, 50_000, InWords.G);
+        checks.within("secondEnd", BalanceWords.SECOND_LOAD.words(), secondG, 1, 50_000, InWords.G);
+        checks.within("radius", BalanceWords.SUPPORT_RADIUS.words(), radius.mm(), 1, tip.mm(), InWords.MM);
         checks.orThrow();
         double difference = firstG - secondG;
         return new BalanceTry(

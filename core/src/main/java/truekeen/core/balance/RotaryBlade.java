@@ -1,5 +1,6 @@
 package truekeen.core.balance;
 
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -25,7 +26,7 @@ public final class RotaryBlade {
      */
     public static double unbalance(double trialGrams, Length radius) {
         if (!(trialGrams >= 0)) {
-            throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "trial", trialGrams + " g")
+            throw new RefusedException(Refusal.of(MessageCode.NOT_POSITIVE, "trial", trialGrams + InWords.G)
                     .with("what", BalanceWords.THE_TRIAL_MASS.words()));
         }
         return trialGrams * radius.mm();

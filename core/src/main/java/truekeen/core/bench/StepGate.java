@@ -11,6 +11,7 @@ import truekeen.core.fault.Observation;
 import truekeen.core.fault.Sign;
 import truekeen.core.fault.Sign.Says;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.repair.GrindAct;
 import truekeen.core.stepsheet.Step;
@@ -153,7 +154,7 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
 
     private static String about(Step step, BenchState.StepState now, Observation o) {
         String place = o.where()
-                .map(w -> " from " + mm(w.fromMm()) + " to " + mm(w.toMm()) + " mm")
+                .map(w -> " from " + mm(w.fromMm()) + " to " + mm(w.toMm()) + InWords.MM)
                 .orElse("");
         String more = share(step, o.where());
         boolean raises = step.burrTask() == Step.BurrTask.RAISE;

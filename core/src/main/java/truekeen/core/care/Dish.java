@@ -1,6 +1,7 @@
 package truekeen.core.care;
 
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.quantity.Angle;
 
 /** What a hollow in a stone does to the angle. Source: derived here. */
@@ -15,8 +16,8 @@ public final class Dish {
      */
     public static Angle error(double depthMm, double lengthMm) {
         Checks checks = new Checks();
-        checks.within("dish", CareWords.A_HOLLOW.words(), depthMm, 0, 10, " mm");
-        checks.within("length", CareWords.A_LENGTH.words(), lengthMm, 20, 600, " mm");
+        checks.within("dish", CareWords.A_HOLLOW.words(), depthMm, 0, 10, InWords.MM);
+        checks.within("length", CareWords.A_LENGTH.words(), lengthMm, 20, 600, InWords.MM);
         checks.orThrow();
         return Angle.ofRadians(Math.atan(4 * depthMm / lengthMm));
     }

@@ -3,6 +3,7 @@ package truekeen.core.condition;
 import java.util.ArrayList;
 import java.util.List;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -204,19 +205,19 @@ public record EdgeSurvey(
                     Math.rint((f.toMm() - f.fromMm()) * 1e6) / 1e6,
                     0.05,
                     Math.max(edgeLengthMm, 0.1),
-                    " mm");
+                    InWords.MM);
             if (f.kind().pit()) {
-                checks.within(at + "depthMm", ConditionWords.PIT_DEPTH.words(), f.depthMm(), 0.005, 5, " mm");
+                checks.within(at + "depthMm", ConditionWords.PIT_DEPTH.words(), f.depthMm(), 0.005, 5, InWords.MM);
                 checks.within(
                         at + "behindMm",
                         ConditionWords.PLACE_BEHIND_THE_EDGE.words(),
                         f.behindMm(),
                         0,
                         usableLengthMm,
-                        " mm");
+                        InWords.MM);
             } else if (f.kind().measured()) {
                 checks.within(
-                        at + "depthMm", ConditionWords.A_DEPTH.words(), f.depthMm(), 0.005, usableLengthMm, " mm");
+                        at + "depthMm", ConditionWords.A_DEPTH.words(), f.depthMm(), 0.005, usableLengthMm, InWords.MM);
             }
             checks.require(f.kind() != Finding.Kind.PIT_BACK || blade.kind().back(), () -> Refusal.of(
                             MessageCode.NOT_OF_THIS_FAMILY,
@@ -230,6 +231,6 @@ public record EdgeSurvey(
         checks.require(
                 square.high() != HighCorner.NONE || square.off().radians() == 0,
                 () -> Refusal.of(MessageCode.SQUARE_SIDE, "square.high", square.off()));
-        checks.within("backDepth", ConditionWords.BACK_DEPTH.words(), backDepthMm, 0, 3, " mm");
+        checks.within("backDepth", ConditionWords.BACK_DEPTH.words(), backDepthMm, 0, 3, InWords.MM);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.quantity.Angle;
@@ -218,7 +219,7 @@ public record ShapeDeviations(
             Optional<Dimension> dimension = varying(blade).stream()
                     .filter(d -> d.field().equals(m.field()))
                     .findFirst();
-            checks.within(at + "at", ConditionWords.A_PLACE.words(), m.xMm(), 0, blade.edgeLengthMm(), " mm");
+            checks.within(at + "at", ConditionWords.A_PLACE.words(), m.xMm(), 0, blade.edgeLengthMm(), InWords.MM);
             if (dimension.isEmpty()) {
                 checks.refuse(Refusal.of(MessageCode.NOT_OF_THIS_FAMILY, at + "field", m.field())
                         .with("what", blade.kind().key()));
@@ -252,7 +253,7 @@ public record ShapeDeviations(
                     o.width().mm(),
                     0.02,
                     blade.usable().mm(),
-                    " mm");
+                    InWords.MM);
             checks.within(
                     "oldBack.angle",
                     ConditionWords.A_BACK_BEVEL.words(),
@@ -262,7 +263,7 @@ public record ShapeDeviations(
                     "°");
         });
         bend.ifPresent(b -> checks.within(
-                "bend", ConditionWords.A_GAP.words(), b.gap().mm(), 0.01, blade.edgeLengthMm() / 10, " mm"));
+                "bend", ConditionWords.A_GAP.words(), b.gap().mm(), 0.01, blade.edgeLengthMm() / 10, InWords.MM));
         if (checks.clean()) {
             // What is measured at each station must still make a blade that can be.
             places().forEach(x -> at(blade, x).check(checks));

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -292,7 +293,7 @@ public enum HolderKind {
         checks.require(!onWheel || wheel.isPresent(), () -> Refusal.of(MessageCode.EMPTY, "wheelId", "")
                 .with("what", "The wheel it stands before"));
         for (Length block : blocks) {
-            checks.within("blocks", "A stop block", block.mm(), 1, 300, " mm");
+            checks.within("blocks", "A stop block", block.mm(), 1, 300, InWords.MM);
         }
         if (checks.refusals().size() > before) {
             return Optional.empty();

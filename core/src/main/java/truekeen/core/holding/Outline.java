@@ -1,5 +1,6 @@
 package truekeen.core.holding;
 
+import truekeen.core.message.InWords;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Point;
@@ -43,7 +44,7 @@ final class Outline {
     }
 
     static String mm(Length length) {
-        return truekeen.core.message.Numbers.plain(length.mm(), 1) + " mm";
+        return truekeen.core.message.Numbers.plain(length.mm(), 1) + InWords.MM;
     }
 
     static String mm(double mm) {

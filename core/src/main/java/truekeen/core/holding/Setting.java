@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 
@@ -58,6 +59,11 @@ public record Setting(
             return symbol;
         }
 
+        /** The unit as it stands behind a number in a sentence. */
+        public String behindANumber() {
+            return this == MM ? InWords.MM : symbol;
+        }
+
         /** How finely a hand sets it, in the unit. */
         public double step() {
             return step;
@@ -93,7 +99,7 @@ public record Setting(
 
     /** The number with its unit, as it is set. */
     public String words() {
-        return Numbers.plain(value, unit == Unit.MM ? 2 : 1) + (unit == Unit.MM ? " mm" : "°");
+        return Numbers.plain(value, unit == Unit.MM ? 2 : 1) + unit.behindANumber();
     }
 
     /** Degrees for one unit of a setting whose value is a function of the angle (rad). */

@@ -51,7 +51,7 @@ public record InkCorrection(
     /** It as an instruction. */
     public String words() {
         double by = Math.abs(to - from);
-        String unit = setting.unit() == Setting.Unit.MM ? " mm" : "°";
+        String unit = setting.unit().behindANumber();
         double one = Math.abs(low - from);
         double other = Math.abs(high - from);
         boolean along = kind.setsDistance();

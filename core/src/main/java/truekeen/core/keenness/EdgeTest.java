@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.table.Prior;
@@ -55,7 +56,7 @@ public record EdgeTest(List<Reading> readings, double referenceGrams, double edg
     public void check(Checks checks) {
         checks.require(
                 referenceGrams > 0,
-                () -> Refusal.of(MessageCode.REFERENCE_NOT_POSITIVE, "referenceGrams", referenceGrams + " g"));
+                () -> Refusal.of(MessageCode.REFERENCE_NOT_POSITIVE, "referenceGrams", referenceGrams + InWords.G));
         checks.require(readings.size() >= LEAST_STATIONS, () -> Refusal.of(
                         MessageCode.READINGS_MISSING, "readings", readings.size())
                 .with("low", LEAST_STATIONS));
@@ -66,14 +67,14 @@ public record EdgeTest(List<Reading> readings, double referenceGrams, double edg
                     readings.get(i).grams(),
                     1,
                     5000,
-                    " g");
+                    InWords.G);
             checks.within(
                     "readings[" + i + "].xMm",
                     KeennessWords.STATION.words(),
                     readings.get(i).xMm(),
                     0,
                     edgeLengthMm,
-                    " mm");
+                    InWords.MM);
         }
     }
 }

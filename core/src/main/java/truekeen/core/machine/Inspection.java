@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
@@ -103,7 +104,7 @@ public record Inspection(Verdict verdict, List<String> reasons, List<String> not
 
     private static void judge(
             InspectionItem item, double value, double limit, boolean own, List<String> reasons, List<String> notes) {
-        String unit = item.way() == InspectionItem.Way.COUNT_AT_MOST ? "" : " mm";
+        String unit = item.way() == InspectionItem.Way.COUNT_AT_MOST ? "" : InWords.MM;
         boolean least = item.way() == InspectionItem.Way.AT_LEAST;
         String figure = Numbers.plain(limit, 2) + unit;
         String bound = least

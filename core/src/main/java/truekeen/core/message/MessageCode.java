@@ -12,6 +12,7 @@ public enum MessageCode {
     LENGTH_UNREADABLE(
             "“{value}” does not read as a length. Type a number with mm, in, thou or µm: 24, 1/32\", 30 thou."),
     LENGTH_UNIT("“{value}” has a unit that is no length here. Use mm, cm, in, thou or µm."),
+    MASS_UNIT("“{value}” has a unit that is no mass here. Use g, kg, oz or lb."),
     ANGLE_EMPTY("Type an angle in degrees, such as 25 or 12.5°."),
     ANGLE_UNREADABLE("“{value}” does not read as an angle. Type degrees: 25, 12.5° or 12° 30'."),
     NUMBER_UNREADABLE("“{value}” does not read as a number."),

@@ -56,7 +56,7 @@ public record Refusal(MessageCode code, String field, String value, Map<String, 
 
     /** The words, filled. */
     public String words() {
-        String filled = code.words();
+        String filled = InWords.places(code.words());
         for (Map.Entry<String, String> parameter : parameters.entrySet()) {
             filled = filled.replace("{" + parameter.getKey() + "}", parameter.getValue());
         }

@@ -9,13 +9,13 @@ public interface Wording {
     String words();
 
     /**
-     * The words with their places filled.
+     * The words with their places filled; a unit is set off from its number as {@link InWords} says.
      *
      * @param namesAndValues the name of a place, then what stands there, and so on
      * @throws IllegalArgumentException where a name has no place in the words, or a place was left open
      */
     default String fill(Object... namesAndValues) {
-        String words = words();
+        String words = InWords.placesAndFigures(words());
         StringBuilder filled = new StringBuilder();
         int at = 0;
         int used = 0;

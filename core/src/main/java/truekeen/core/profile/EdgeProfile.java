@@ -12,6 +12,7 @@ import org.hipparchus.linear.RealVector;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -88,10 +89,11 @@ public final class EdgeProfile {
         List<Point> apart = new ArrayList<>();
         for (Point p : trace) {
             if (!(Math.abs(p.x()) <= FARTHEST_MM) || !(Math.abs(p.y()) <= FARTHEST_MM)) {
-                throw new RefusedException(Refusal.of(MessageCode.OUT_OF_RANGE, "points", p.x() + ", " + p.y() + " mm")
-                        .with("what", "A place")
-                        .with("low", -FARTHEST_MM + " mm")
-                        .with("high", FARTHEST_MM + " mm"));
+                throw new RefusedException(
+                        Refusal.of(MessageCode.OUT_OF_RANGE, "points", p.x() + ", " + p.y() + InWords.MM)
+                                .with("what", "A place")
+                                .with("low", -FARTHEST_MM + InWords.MM)
+                                .with("high", FARTHEST_MM + InWords.MM));
             }
             if (apart.isEmpty() || distance(apart.get(apart.size() - 1), p) >= SAME_MM) {
                 apart.add(p);

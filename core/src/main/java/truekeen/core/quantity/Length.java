@@ -1,5 +1,6 @@
 package truekeen.core.quantity;
 
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 
 /**
@@ -84,6 +85,6 @@ public record Length(double mm) implements Comparable<Length> {
     /** In millimetres to a thousandth, such as {@code 24 mm}. */
     @Override
     public String toString() {
-        return Numbers.plain(mm, 3) + " mm";
+        return Numbers.plain(mm, 3) + InWords.MM;
     }
 }

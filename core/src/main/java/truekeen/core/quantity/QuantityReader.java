@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -40,6 +41,10 @@ public final class QuantityReader {
             Map.entry("thou", 0.0254),
             Map.entry("mil", 0.0254),
             Map.entry("mils", 0.0254));
+
+    private static final Pattern MASS = Pattern.compile("(" + NUMBER + ")\\s*([\\p{L}]*)");
+    private static final Map<String, Double> GRAMS_PER_UNIT = Map.of(
+            "", 1.0, "g", 1.0, "kg", 1000.0, "oz", ShownUnits.GRAMS_PER_OUNCE, "lb", 16 * ShownUnits.GRAMS_PER_OUNCE);
 
     private QuantityReader() {}
 
@@ -104,9 +109,33 @@ public final class QuantityReader {
         return decimal(text);
     }
 
+    /**
+     * Reads a mass, or what a scale shows: {@code 120}, {@code 120 g}, {@code 1.2 kg}, {@code 4.2 oz}; without a unit it
+     * is grams.
+     *
+     * @return grams, of any sign and size
+     * @throws RefusedException when it is empty, unreadable, ambiguous, or in a unit that is no mass
+     */
+    public static double grams(String field, String typed) {
+        String text = tidy(field, typed, MessageCode.NUMBER_UNREADABLE);
+        Matcher match = MASS.matcher(text);
+        if (!match.matches()) {
+            throw refuse(MessageCode.NUMBER_UNREADABLE, field, typed);
+        }
+        Double factor = GRAMS_PER_UNIT.get(match.group(2));
+        if (factor == null) {
+            throw refuse(MessageCode.MASS_UNIT, field, typed);
+        }
+        return decimal(match.group(1)) * factor;
+    }
+
     private static String tidy(String field, String typed, MessageCode whenEmpty) {
-        String text = typed == null ? "" : typed.strip().toLowerCase(Locale.ROOT);
-        text = text.replace('\u2212', '-').replace('\u03bc', '\u00b5').replaceAll("[″”]|''", "\"");
+        String text =
+                typed == null ? "" : typed.replace(InWords.GAP, ' ').strip().toLowerCase(Locale.ROOT);
+        text = text.replace('\u2212', '-')
+                .replace('\u03bc', '\u00b5')
+                .replaceAll("[″”]|''", "\"")
+                .replaceAll("\\s+(bare|full)$", "");
         if (text.isEmpty()) {
             throw refuse(whenEmpty, field, "");
         }

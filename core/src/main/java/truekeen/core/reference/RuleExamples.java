@@ -14,6 +14,7 @@ import truekeen.core.angle.AngleChooser;
 import truekeen.core.angle.AngleHistory;
 import truekeen.core.job.JobKind;
 import truekeen.core.job.Shaping;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.FinishWindow;
 import truekeen.core.progression.HouseStones;
@@ -268,7 +269,7 @@ public final class RuleExamples {
                                             : above == 0
                                                     ? "a wheel or belt is offered for any grinding"
                                                     : "a wheel or belt is offered above " + Numbers.plain(above, 0)
-                                                            + " mm³";
+                                                            + InWords.MM3;
                         }
                         case NEW_EDGE ->
                             rules.bluntFirst()

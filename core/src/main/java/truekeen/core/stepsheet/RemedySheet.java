@@ -13,6 +13,7 @@ import truekeen.core.fault.FaultRule;
 import truekeen.core.fault.Remedy;
 import truekeen.core.job.JobKind;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.StoneWork;
 import truekeen.core.progression.WorkPlan;
@@ -243,7 +244,7 @@ public final class RemedySheet {
         boolean whole = length >= honing.edgeLengthMm() - 1e-6;
         String place = whole
                 ? StepWords.WHOLE_EDGE.words()
-                : Numbers.plain(work.where.fromMm(), 1) + " to " + Numbers.plain(work.where.toMm(), 1) + " mm";
+                : Numbers.plain(work.where.fromMm(), 1) + " to " + Numbers.plain(work.where.toMm(), 1) + InWords.MM;
         String title = StepWords.WORK_A_STRETCH.fill("place", place, "stone", stone.name());
         StepBuilder step = write.stretch(title, stone, work.where, force, strokes)
                 .at(honing.last())

@@ -2,6 +2,7 @@ package truekeen.core.template;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import truekeen.core.section.Point;
 
 /**
@@ -56,6 +57,19 @@ public record Page(String name, double widthMm, double heightMm, List<Mark> mark
     /** Keeps the marks from changing. */
     public Page {
         marks = List.copyOf(marks);
+    }
+
+    /** The same page, its words said another way. */
+    public Page saying(UnaryOperator<String> otherwise) {
+        return new Page(
+                name,
+                widthMm,
+                heightMm,
+                marks.stream()
+                        .map(mark -> mark instanceof Words w
+                                ? new Words(w.at, w.sizeMm, otherwise.apply(w.text), w.centred, w.bold)
+                                : mark)
+                        .toList());
     }
 
     /** Gathers a page. */

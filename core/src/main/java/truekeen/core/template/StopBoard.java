@@ -3,6 +3,7 @@ package truekeen.core.template;
 import java.util.ArrayList;
 import java.util.List;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -44,7 +45,8 @@ public final class StopBoard {
                 .with("high", MOST)
                 .with("what", TemplateWords.ANGLES_ON_A_BOARD.words()));
         double room = Page.A4_HEIGHT - 2 * Page.MARGIN - BLOCK - 60;
-        lanes.forEach(l -> checks.within("angles", TemplateWords.A_PROJECTION.words(), l.projectionMm, 1, room, " mm"));
+        lanes.forEach(
+                l -> checks.within("angles", TemplateWords.A_PROJECTION.words(), l.projectionMm, 1, room, InWords.MM));
         checks.orThrow();
         List<Page> pages = new ArrayList<>();
         for (int from = 0; from < lanes.size(); from += LANES) {

@@ -2,6 +2,7 @@ package truekeen.core.tool;
 
 import java.util.Optional;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.quantity.Angle;
@@ -109,6 +110,6 @@ public sealed interface Blade
                         s.width().mm(),
                         0.01,
                         depthMm / s.angle().sin(),
-                        " mm"));
+                        InWords.MM));
     }
 }

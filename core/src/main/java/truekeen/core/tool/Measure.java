@@ -1,9 +1,11 @@
 package truekeen.core.tool;
 
+import truekeen.core.message.InWords;
+
 /** What a dimension is measured in. */
 public enum Measure {
     /** Millimetres. */
-    LENGTH(" mm"),
+    LENGTH(InWords.MM),
     /** Degrees. */
     ANGLE("°"),
     /** A whole number. */
@@ -18,5 +20,10 @@ public enum Measure {
     /** The unit as it is put behind a number. */
     public String unit() {
         return unit;
+    }
+
+    /** The unit as a person types it behind a number, with a common space: a field's text is nobody's sentence. */
+    public String typed() {
+        return unit.replace(InWords.GAP, ' ');
     }
 }

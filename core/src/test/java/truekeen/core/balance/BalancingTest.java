@@ -45,7 +45,8 @@ class BalancingTest {
         assertThat(b.forceN()).isCloseTo(123, within(0.5));
         assertThat(b.asWeightKg()).isCloseTo(12.6, within(0.05));
         assertThat(b.gradeGmm()).isCloseTo(35.7, within(0.05));
-        assertThat(b.words()).startsWith("Take 5.32 g off the left end: 3.08 mm of its trailing side at 55 × 4 mm");
+        assertThat(b.words())
+                .startsWith("Take 5.32\u202fg off the left end: 3.08\u202fmm of its trailing side at 55 × 4\u202fmm");
     }
 
     @Test
@@ -78,7 +79,7 @@ class BalancingTest {
         Balancing b = Balancing.of(List.of(hung(2, 0.4)), of(125, 3000, 0.7));
         assertThat(b.state()).isEqualTo(State.LEVEL);
         assertThat(b.unbalanceGmm()).isGreaterThan(b.gradeGmm());
-        assertThat(b.words()).contains("within the 125 g·mm that this balancer can tell");
+        assertThat(b.words()).contains("within the 125\u202fg·mm that this balancer can tell");
         assertThat(b.correction()).isEmpty();
         assertThat(Balancing.of(List.of(BalanceTry.level()), of(125, 0, 0)).state())
                 .isEqualTo(State.LEVEL);
@@ -134,7 +135,7 @@ class BalancingTest {
     void whatCannotBeIsRefused() {
         assertThatThrownBy(() -> hung(1, -2)).isInstanceOf(RefusedException.class);
         assertThatThrownBy(() -> BalanceTry.hung(1, 2, 5, Length.ofMm(300), TIP))
-                .hasMessageContaining("255 mm");
+                .hasMessageContaining("255\u202fmm");
         assertThatThrownBy(() -> BalanceTry.weighed(0, 350, Length.ofMm(200), TIP))
                 .isInstanceOf(RefusedException.class);
     }
@@ -154,7 +155,7 @@ class BalancingTest {
         Balancing doubted = Balancing.of(List.of(six, BalanceTry.level()), of(125, 0, 0));
         assertThat(doubted.state()).isEqualTo(State.DOUBTFUL);
         assertThat(doubted.correction()).isEmpty();
-        assertThat(doubted.words()).contains("1500 g·mm").contains("hang it once more");
+        assertThat(doubted.words()).contains("1500\u202fg·mm").contains("hang it once more");
         assertThat(Balancing.of(List.of(six, BalanceTry.level(), BalanceTry.level()), of(125, 0, 0))
                         .state())
                 .isEqualTo(State.LEVEL);
@@ -176,6 +177,6 @@ class BalancingTest {
         assertThat(Balancing.of(List.of(hung(2, 12.9)), of(125, 0, 0)).words())
                 .doesNotContain("more than its trailing");
         assertThat(Balancing.of(List.of(hung(2, 13.1)), of(125, 0, 0)).words())
-                .contains("more than its trailing side can give: no deeper than 8 mm");
+                .contains("more than its trailing side can give: no deeper than 8\u202fmm");
     }
 }

@@ -114,7 +114,7 @@ class EvenEdgesGateTest {
         assertThat(gate().words()).startsWith("Measure again");
         widths(Side.FIRST_END, 53, 53, 53);
         widths(Side.SECOND_END, 52.7, 52.8, 52.9);
-        assertThat(gate().notes()).anyMatch(n -> n.startsWith("Lost: the left end 2 mm, the right end 2 mm"));
+        assertThat(gate().notes()).anyMatch(n -> n.startsWith("Lost: the left end 2\u202fmm, the right end 2\u202fmm"));
         assertThat(pass()).isEmpty();
     }
 
@@ -126,7 +126,7 @@ class EvenEdgesGateTest {
         widths(Side.FIRST_END, 53, 53, 53);
         widths(Side.SECOND_END, 53.8, 53.8, 53.8);
         assertThat(gate().words())
-                .isEqualTo("The right end lost 1 mm less than the other: about 10 strokes more on it, none on the"
+                .isEqualTo("The right end lost 1\u202fmm less than the other: about 10 strokes more on it, none on the"
                         + " other, then measure again.");
         assertThat(pass()).isPresent();
         count(Side.SECOND_END, 10, 0);
@@ -238,7 +238,7 @@ class EvenEdgesGateTest {
         }
         assertThat(gate().words()).startsWith("Measure again mark 1");
         widths(Side.EDGES, 119, 119.1, 119.6, 119);
-        assertThat(gate().words()).contains("The edge at mark 3 lost 0.6 mm less than that at mark 1");
+        assertThat(gate().words()).contains("The edge at mark 3 lost 0.6\u202fmm less than that at mark 1");
         assertThat(pass()).isPresent();
         count(Side.EDGES, 1, 5);
         widths(Side.EDGES, 119, 119.1, 119.2, 119);
@@ -251,7 +251,7 @@ class EvenEdgesGateTest {
         assertThat(gate().words()).contains(BenchWords.MEASURE_THE_GAP.words());
         assertThat(tell(BenchEvent.Kind.READ, null, 0, 0, "CALLIPER", 0.2)).isPresent();
         assertThat(tell(BenchEvent.Kind.READ, null, 0, 0, "FEELER", 0.5)).isEmpty();
-        assertThat(gate().words()).contains("The gap is 0.5 mm, over 0.3 mm as a rule of thumb");
+        assertThat(gate().words()).contains("The gap is 0.5\u202fmm, over 0.3\u202fmm as a rule of thumb");
         assertThat(pass()).isPresent();
         assertThat(tell(BenchEvent.Kind.READ, null, 0, 0, "FEELER", 0.2)).isEmpty();
         assertThat(pass()).isEmpty();

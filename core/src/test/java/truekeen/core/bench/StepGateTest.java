@@ -118,7 +118,7 @@ class StepGateTest {
         assertThat(gate().todo()).singleElement().satisfies(t -> {
             assertThat(t.where()).contains(new Stretch(80, 95));
             // 20 to 80 strokes over 100 mm are 3 to 12 over 15
-            assertThat(t.words()).contains("80 to 95 mm").contains("3 to 12 strokes");
+            assertThat(t.words()).contains("80 to 95\u202fmm").contains("3 to 12 strokes");
         });
         assertThat(pass().orElseThrow().code()).isEqualTo(MessageCode.GATE_SHUT);
         count(Side.BEVEL, 6);

@@ -194,7 +194,7 @@ class RestorerTest {
         double widens = MicroBevel.recession(Length.ofMm(1.5), b1, b2).mm()
                 - MicroBevel.recession(Length.ofMm(0.7), b1, b2).mm();
         assertThat(r.honingRecessionMm()).isCloseTo(widens, within(1e-6));
-        assertThat(r.reasons().get(0)).contains("1.5 mm");
+        assertThat(r.reasons().get(0)).contains("1.5\u202fmm");
     }
 
     @Test

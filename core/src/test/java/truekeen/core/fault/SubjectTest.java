@@ -169,7 +169,7 @@ class SubjectTest {
                 .isFalse();
         assertThat(Diagnostician.of(chisel, List.of(Observation.of(Sign.BRIGHT, 4, 6)), EdgeCheck.all())
                         .words())
-                .contains(", 4 to 6 mm");
+                .contains(", 4 to 6\u202fmm");
     }
 
     private static Diagnosis.Finding finding(Subject subject, Observation seen) {

@@ -105,7 +105,7 @@ class HolderRefusalTest {
     void aContactOffTheWheelIsRefused() {
         assertThatThrownBy(() -> new RestHolder(wheel(Wheel.Kind.DRY_STONE, 150), mm(75)))
                 .isInstanceOf(RefusedException.class)
-                .hasMessageContaining("75 mm");
+                .hasMessageContaining("75\u202fmm");
     }
 
     @Test
@@ -114,7 +114,7 @@ class HolderRefusalTest {
         assertThatThrownBy(() -> roller(9.5, 14, 11.5, Optional.empty()).setting(thick, deg(30)))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("fouls")
-                .hasMessageContaining("17.5 mm");
+                .hasMessageContaining("17.5\u202fmm");
     }
 
     @Test

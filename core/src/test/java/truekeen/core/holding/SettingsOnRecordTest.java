@@ -18,6 +18,7 @@ import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.quantity.ShownUnits;
 import truekeen.core.section.Point;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
@@ -67,7 +68,7 @@ class SettingsOnRecordTest {
     @ParameterizedTest
     @EnumSource(HolderKind.class)
     void theyAreAsTheyWereLookedAt(HolderKind kind) throws IOException {
-        String now = told(kind);
+        String now = ShownUnits.METRIC.sentence(told(kind));
         Path file = RECORDS.resolve(kind.name() + ".txt");
         if (Boolean.getBoolean("truekeen.write-settings")) {
             Files.createDirectories(RECORDS);

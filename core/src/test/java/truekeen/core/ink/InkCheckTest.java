@@ -279,7 +279,7 @@ class InkCheckTest {
         InkAnswer.Off off = new InkAnswer.Off(0.8, 1.5, 2.6);
         InkCorrection up = InkCorrection.of(guide, seat, Angle.ofDegrees(30), off, 1);
         assertThat(up.to()).isLessThan(up.from());
-        assertThat(up.words()).startsWith("Shorten the projection by 2.2 mm");
+        assertThat(up.words()).startsWith("Shorten the projection by 2.2\u202fmm");
         assertThat(guide.gives(seat, up.to()).degrees()).isCloseTo(31.5, within(1e-9));
         InkCorrection down = InkCorrection.of(guide, seat, Angle.ofDegrees(30), off, -1);
         assertThat(down.words()).startsWith("Lengthen the projection");

@@ -123,7 +123,7 @@ class InspectionTest {
                 .isEqualTo(Verdict.FIT);
         assertThat(judge(BAR, BEND, Found.of(Map.of("left", 44.1, "right", 41.0)))
                         .reasons())
-                .containsExactly("its tips differ in height by 3.1 mm; at most 3 mm as a rule of thumb");
+                .containsExactly("its tips differ in height by 3.1\u202fmm; at most 3\u202fmm as a rule of thumb");
         assertThat(judge(BAR, BEND, Found.of(Map.of("left", 41.0))).verdict())
                 .as("one height says nothing")
                 .isEqualTo(Verdict.OPEN);
@@ -135,7 +135,7 @@ class InspectionTest {
         all.put(WING, Found.of(Map.of("wing", 2.4)));
         assertThat(Inspection.of(BAR, all, Map.of()).verdict()).isEqualTo(Verdict.FIT);
         assertThat(Inspection.of(BAR, all, Map.of(WING, 2.5)).reasons())
-                .containsExactly("its lift wing is worn down to 2.4 mm; at least 2.5 mm by its maker");
+                .containsExactly("its lift wing is worn down to 2.4\u202fmm; at least 2.5\u202fmm by its maker");
         all.put(BEND, Found.of(Map.of("left", 4.0, "right", 0.0)));
         assertThat(Inspection.of(BAR, all, Map.of(BEND, 5.0)).verdict()).isEqualTo(Verdict.FIT);
     }

@@ -86,7 +86,7 @@ class PoweredPlanTest {
         assertThat(ends.sides()).containsExactly(Step.Side.FIRST_END, Step.Side.SECOND_END);
         assertThat(ends.strokes()).isEqualTo(plan.chosen().strokes());
         assertThat(ends.setOf()).isBetween(1, ends.strokes());
-        assertThat(ends.look()).contains("2.2 mm");
+        assertThat(ends.look()).contains("2.2\u202fmm");
         assertThat(plan.leastSeconds()).isLessThanOrEqualTo(plan.seconds());
         assertThat(plan.seconds()).isLessThanOrEqualTo(plan.mostSeconds());
     }

@@ -35,7 +35,7 @@ class ValuesTest {
         assertThat(Length.ofInches(1).mm()).isEqualTo(25.4);
         assertThat(Length.ofMicrometres(35).mm()).isCloseTo(0.035, within(1e-15));
         assertThat(Length.ofMm(0.5).micrometres()).isEqualTo(500);
-        assertThat(Length.ofMm(2)).isGreaterThan(Length.ofMm(1)).hasToString("2 mm");
+        assertThat(Length.ofMm(2)).isGreaterThan(Length.ofMm(1)).hasToString("2\u202fmm");
     }
 
     @Test
@@ -88,7 +88,7 @@ class ValuesTest {
 
     @Test
     void aNumberMayCarryItsUnit() {
-        assertThat(QuantityReader.number("g", "118 g", "g")).isEqualTo(118);
+        assertThat(QuantityReader.number("g", "118\u202fg", "g")).isEqualTo(118);
         assertThat(QuantityReader.number("g", "118", "g")).isEqualTo(118);
         assertThatThrownBy(() -> QuantityReader.number("g", "a lot", "g")).hasMessageContaining("number");
     }

@@ -187,11 +187,11 @@ class GrindPlanTest {
         GrindPlan plan = GrindPlan.of(chipped(iron, jack, 0.01), iron, jack, PLAIN, by(Means.DRY_WHEEL, true))
                 .orElseThrow();
         assertThat(plan.acts().get(0).words())
-                .contains("1.41 mm at the corners")
+                .contains("1.41\u202fmm at the corners")
                 .contains("sole");
     }
 
-    @ParameterizedTest(name = "{0} s on an edge of {1} mm: {2} passes")
+    @ParameterizedTest(name = "{0} s on an edge of {1}\u202fmm: {2} passes")
     @CsvSource({"3.4, 20, 3", "0.5, 20, 0", "2.6, 180, 3", "0.5, 180, 0", "900, 20, 12"})
     void theRhythmIsACount(double contact, double edge, int passes) {
         DipRhythm dip = DipRhythm.of(OptionalDouble.of(contact), edge);

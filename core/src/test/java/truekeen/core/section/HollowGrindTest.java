@@ -65,7 +65,7 @@ class HollowGrindTest {
     void aChordAsLongAsTheWheelIsWideIsRefusedAtTheWheel() {
         assertThatThrownBy(() -> hollow(3.2, 7.5, 25)).isInstanceOfSatisfying(RefusedException.class, r -> {
             assertThat(r.refusals().get(0).field()).isEqualTo("wheelDiameter");
-            assertThat(r.getMessage()).contains("7.572 mm");
+            assertThat(r.getMessage()).contains("7.572\u202fmm");
         });
         assertThatThrownBy(() -> HollowGrind.withEdge(Length.ofMm(9), Length.ofMm(9), Angle.ofDegrees(30)))
                 .isInstanceOf(RefusedException.class);

@@ -102,12 +102,12 @@ class KnifeSectionTest {
 
     @Test
     void whatCannotBeIsRefusedAtTheField() {
-        refused(() -> knife(48, 0.3, 0.35, 17), "behindEdge", "0.3 mm");
-        refused(() -> knife(0.5, 2.2, 0.35, 17), "behindEdge", "0.5 mm");
+        refused(() -> knife(48, 0.3, 0.35, 17), "behindEdge", "0.3\u202fmm");
+        refused(() -> knife(0.5, 2.2, 0.35, 17), "behindEdge", "0.5\u202fmm");
         refused(
                 () -> knife(48, 2.2, 0.35, 17).movedBackArea(Length.ofMm(48), Angle.ofDegrees(17)),
                 "recession",
-                "48 mm");
+                "48\u202fmm");
     }
 
     @Test

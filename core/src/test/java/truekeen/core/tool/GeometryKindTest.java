@@ -70,24 +70,24 @@ class GeometryKindTest {
 
     @ParameterizedTest
     @CsvSource({
-        "KNIFE, behindEdge, 2.5, BEHIND_EDGE_ABOVE_SPINE, 2.2 mm",
+        "KNIFE, behindEdge, 2.5, BEHIND_EDGE_ABOVE_SPINE, 2.2\u202fmm",
         "KNIFE, primary, 45, SECONDARY_NOT_ABOVE_PRIMARY, 45°",
         "KNIFE, secondary, 16, SECONDARY_NOT_ABOVE_PRIMARY, 17°",
-        "KNIFE, tipRise, 48, EDGE_PAST_SPINE, 48 mm",
-        "KNIFE, straight, 181, PART_LONGER, 180 mm",
-        "RECURVE, dip, 40, EDGE_PAST_SPINE, 39 mm",
+        "KNIFE, tipRise, 48, EDGE_PAST_SPINE, 48\u202fmm",
+        "KNIFE, straight, 181, PART_LONGER, 180\u202fmm",
+        "RECURVE, dip, 40, EDGE_PAST_SPINE, 39\u202fmm",
         "CHISEL, secondary, 24, SECONDARY_NOT_ABOVE_PRIMARY, 25°",
-        "CHISEL, secondaryWidth, 9, OUT_OF_RANGE, 7.2 mm",
+        "CHISEL, secondaryWidth, 9, OUT_OF_RANGE, 7.2\u202fmm",
         "SINGLE_BEVEL_KNIFE, primary, 11, EDGE_BEVEL_NOT_ABOVE_FACE, 11°",
-        "SINGLE_BEVEL_KNIFE, backHollow, 2.5, HOLLOW_TOO_DEEP, 2 mm",
-        "SINGLE_BEVEL_KNIFE, faceAngle, 4, SHOULDER_PAST_SPINE, 48 mm",
+        "SINGLE_BEVEL_KNIFE, backHollow, 2.5, HOLLOW_TOO_DEEP, 2\u202fmm",
+        "SINGLE_BEVEL_KNIFE, faceAngle, 4, SHOULDER_PAST_SPINE, 48\u202fmm",
         "CONVEX_BLADE, primary, 12, CONVEX_TOO_LOW, 12.68°",
         "WIDE_BEVEL_KNIFE, primary, 4, '', ''",
-        "WIDE_BEVEL_KNIFE, thickness, 12, SHOULDER_PAST_SPINE, 24 mm",
-        "MOWER_BAR, edgeLength, 250, PART_LONGER, 249 mm",
-        "MOWER_BAR, bore, 60, PART_LONGER, 55 mm",
-        "BRUSH_CUTTER, edgeLength, 110, PART_LONGER, 100.138 mm",
-        "TURNSCREW, tipThickness, 3.5, PART_LONGER, 3 mm"
+        "WIDE_BEVEL_KNIFE, thickness, 12, SHOULDER_PAST_SPINE, 24\u202fmm",
+        "MOWER_BAR, edgeLength, 250, PART_LONGER, 249\u202fmm",
+        "MOWER_BAR, bore, 60, PART_LONGER, 55\u202fmm",
+        "BRUSH_CUTTER, edgeLength, 110, PART_LONGER, 100.138\u202fmm",
+        "TURNSCREW, tipThickness, 3.5, PART_LONGER, 3\u202fmm"
     })
     void whatDoesNotFitTogetherIsRefusedWithItsLimit(
             GeometryKind kind, String field, double value, String code, String limit) {

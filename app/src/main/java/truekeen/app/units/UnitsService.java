@@ -1,0 +1,71 @@
+package truekeen.app.units;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import truekeen.core.quantity.ShownUnits;
+
+/** What the shop picked. It is asked of every sentence that leaves, so it is kept at hand. */
+@Service
+public class UnitsService {
+    private static final short THE_ONE = 1;
+
+    private final Picks picks;
+    private final TransactionTemplate transaction;
+    private volatile ShownUnits known;
+
+    UnitsService(Picks picks, TransactionTemplate transaction) {
+        this.picks = picks;
+        this.transaction = transaction;
+    }
+
+    /** What the shop picked, as it is stored now; empty where it was never asked. */
+    Optional<ShownUnits> picked() {
+        Optional<ShownUnits> stored =
+                picks.findById(THE_ONE).map(row -> new ShownUnits(row.lengths, row.forces, row.masses));
+        known = stored.orElse(ShownUnits.METRIC);
+        return stored;
+    }
+
+    /** The units that hold: metric ones until the shop picks others. */
+    public ShownUnits now() {
+        return known == null ? picked().orElse(ShownUnits.METRIC) : known;
+    }
+
+    /** Picks the units. */
+    void pick(ShownUnits units) {
+        transaction.executeWithoutResult(status -> {
+            Picked row = picks.findById(THE_ONE).orElseGet(Picked::new);
+            row.id = THE_ONE;
+            row.lengths = units.lengths();
+            row.forces = units.forces();
+            row.masses = units.masses();
+            picks.save(row);
+        });
+        known = units;
+    }
+
+    @Entity(name = "PickedUnits")
+    @Table(name = "picked_units")
+    static class Picked {
+        @Id
+        short id;
+
+        @Enumerated(EnumType.STRING)
+        ShownUnits.Lengths lengths;
+
+        @Enumerated(EnumType.STRING)
+        ShownUnits.Forces forces;
+
+        @Enumerated(EnumType.STRING)
+        ShownUnits.Masses masses;
+    }
+
+    interface Picks extends JpaRepository<Picked, Short> {}
+}

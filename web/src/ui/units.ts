@@ -1,0 +1,290 @@
+import { figureDigits, figures, num } from './format'
+
+/** In what the shop reads what was measured. All figures come and go in mm, N and g; they are shown in these. */
+export interface Units {
+  lengths: 'MILLIMETRES' | 'INCHES' | 'INCH_FRACTIONS'
+  forces: 'NEWTONS' | 'KILOGRAMS'
+  masses: 'GRAMS' | 'OUNCES'
+}
+
+/** A number with its unit, to be set in two sizes. */
+export interface Shown {
+  number: string
+  unit: string
+}
+
+const MM_PER_INCH = 25.4
+const GRAMS_PER_OUNCE = 28.349523125
+const NEWTONS_PER_KILOGRAM = 9.80665
+const FINEST_FRACTION = 64
+const ON_THE_FRACTION_MM = 0.05
+const KEPT = 'truekeen.units'
+const METRIC: Units = { lengths: 'MILLIMETRES', forces: 'NEWTONS', masses: 'GRAMS' }
+
+let units: Units = kept()
+const listeners = new Set<() => void>()
+
+function kept(): Units {
+  try {
+    return { ...METRIC, ...(JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Partial<Units>) }
+  } catch {
+    return METRIC
+  }
+}
+
+/** The units that hold now. */
+export function unitsNow(): Units {
+  return units
+}
+
+/** Takes the shop's pick; a tablet remembers it for when the service cannot be reached. */
+export function followUnits(picked: Units): void {
+  const { lengths, forces, masses } = picked
+  if (lengths === units.lengths && forces === units.forces && masses === units.masses) return
+  units = { lengths, forces, masses }
+  try {
+    localStorage.setItem(KEPT, JSON.stringify(units))
+  } catch {
+    // A tablet that may keep nothing asks again the next time.
+  }
+  listeners.forEach((changed) => changed())
+}
+
+/** Calls when the units change; gives what ends that. */
+export function onUnits(changed: () => void): () => void {
+  listeners.add(changed)
+  return () => listeners.delete(changed)
+}
+
+/** A length (mm), to so many digits of a millimetre. */
+export function length(mm: number, digits = 1): Shown {
+  const number = num(mm, digits)
+  if (units.lengths === 'MILLIMETRES') return { number, unit: 'mm' }
+  const shown = Number(number)
+  const point = number.indexOf('.')
+  return inches(shown, point < 0 ? 0 : number.length - point - 1)
+}
+
+function inches(mm: number, digits: number): Shown {
+  const inch = mm / MM_PER_INCH
+  if (mm === 0) return { number: '0', unit: 'in' }
+  if (Math.abs(inch) < (units.lengths === 'INCHES' ? 0.1 : 0.125)) {
+    const thou = inch * 1000
+    return {
+      number: num(thou, Math.max(0, Math.min(2, digits - (Math.abs(thou) >= 10 ? 2 : 1)))),
+      unit: 'thou',
+    }
+  }
+  return units.lengths === 'INCHES'
+    ? { number: num(inch, Math.min(3, digits + 2)), unit: 'in' }
+    : fraction(inch, digits)
+}
+
+function fraction(inch: number, digits: number): Shown {
+  const parts = Math.round(Math.abs(inch) * FINEST_FRACTION)
+  const off = (Math.abs(inch) - parts / FINEST_FRACTION) * MM_PER_INCH
+  const side = digits === 0 || Math.abs(off) <= ON_THE_FRACTION_MM ? '' : off < 0 ? ' bare' : ' full'
+  const whole = Math.floor(parts / FINEST_FRACTION)
+  let over = parts % FINEST_FRACTION
+  let under = FINEST_FRACTION
+  while (over > 0 && over % 2 === 0) {
+    over /= 2
+    under /= 2
+  }
+  const number = [whole > 0 || over === 0 ? String(whole) : '', over > 0 ? `${over}/${under}` : '']
+    .filter(Boolean)
+    .join(' ')
+  return { number: (inch < 0 ? '-' : '') + number, unit: 'in' + side }
+}
+
+/** A length (mm) with its unit. */
+export function mm(value: number, digits = 1): string {
+  return said(length(value, digits))
+}
+
+/** From one length (mm) to another, the unit said once. */
+export function mmTo(from: number, to: number, digits = 1, between = ' to '): string {
+  const a = length(from, digits)
+  const b = length(to, digits)
+  return a.unit === b.unit ? `${a.number}${between}${said(b)}` : `${said(a)}${between}${said(b)}`
+}
+
+/** Lengths (mm) in a row, the unit said once. */
+export function mmList(values: number[], digits = 1): string {
+  const all = values.map((v) => length(v, digits))
+  return new Set(all.map((s) => s.unit)).size > 1
+    ? all.map(said).join(', ')
+    : `${all.map((s) => s.number).join(', ')} ${all[0]?.unit ?? ''}`
+}
+
+/** An area (mm²) with its unit. */
+export function mm2(value: number, digits = 1): string {
+  return powered(value, 2, num(value, digits))
+}
+
+/** A volume (mm³) with its unit. */
+export function mm3(value: number): string {
+  return powered(value, 3, figures(value))
+}
+
+function powered(value: number, power: 2 | 3, metric: string): string {
+  const sign = power === 2 ? '²' : '³'
+  return units.lengths === 'MILLIMETRES'
+    ? `${metric} mm${sign}`
+    : `${three(value / MM_PER_INCH ** power)} in${sign}`
+}
+
+/** A mass (g), or what a thread tester reads. */
+export function mass(grams: number, digits = 1): Shown {
+  const number = num(grams, digits)
+  if (units.masses === 'GRAMS') return { number, unit: 'g' }
+  const point = number.indexOf('.')
+  const shown = point < 0 ? 0 : number.length - point - 1
+  return { number: num(Number(number) / GRAMS_PER_OUNCE, Math.min(3, shown + 2)), unit: 'oz' }
+}
+
+/** A mass (g) with its unit. */
+export function grams(value: number, digits = 1): string {
+  return said(mass(value, digits))
+}
+
+/** An unbalance (g·mm) with its unit. */
+export function gramMm(value: number): string {
+  return units.masses === 'GRAMS'
+    ? `${figures(value)} g·mm`
+    : `${three(value / GRAMS_PER_OUNCE / MM_PER_INCH)} oz·in`
+}
+
+/** A force (N) with its unit. */
+export function force(newtons: number, digits = 0): string {
+  return units.forces === 'NEWTONS'
+    ? `${num(newtons, digits)} N`
+    : `${num(newtons / NEWTONS_PER_KILOGRAM, digits + 1)} kg`
+}
+
+/** What a field may measure. */
+export type Measured = 'length' | 'mass'
+
+/** Set behind a number that was typed without a unit, where the shop's is not the metric one. */
+const MEANT = '\u202f'
+const BARE = /^[+-]?\d[\d\s.,/+-]*$/
+
+function ownUnit(of: Measured): string {
+  if (of === 'mass') return units.masses === 'OUNCES' ? 'oz' : ''
+  return units.lengths === 'MILLIMETRES' ? '' : 'in'
+}
+
+/** What was typed, as it is kept and sent: a bare number gets the unit of the shop. */
+export function typedKept(typed: string, of: Measured): string {
+  const unit = ownUnit(of)
+  return unit && BARE.test(typed) ? typed + MEANT + unit : typed
+}
+
+/** What is kept, as a field shows it: what is in mm or g is put into the unit of the shop. */
+export function typedShown(kept: string, of: Measured): string {
+  const unit = ownUnit(of)
+  if (unit && kept.endsWith(MEANT + unit)) return kept.slice(0, -unit.length - 1)
+  if (unit && kept.includes(', '))
+    return kept
+      .split(', ')
+      .map((part) => typedShown(part, of))
+      .join(', ')
+  const metric = unit && /^(\d+(?:[.,]\d+)?)\s*(mm|g)?$/.exec(kept)
+  if (!metric) return kept.replace(MEANT, ' ')
+  const value = Number(metric[1]!.replace(',', '.'))
+  if (of === 'mass') return num(value / GRAMS_PER_OUNCE, 3)
+  const inch = value / MM_PER_INCH
+  const parts = Math.round(inch * FINEST_FRACTION)
+  const near = Math.abs(inch - parts / FINEST_FRACTION) * MM_PER_INCH < ON_THE_FRACTION_MM / 2
+  return units.lengths === 'INCH_FRACTIONS' && near && parts > 0 ? fraction(inch, 0).number : num(inch, 4)
+}
+
+/** The unit that a field says beside a number without one; nothing in a metric shop, where hints say it. */
+export function unitBeside(shown: string, of: Measured): string {
+  return shown === '' || BARE.test(shown) ? ownUnit(of) : ''
+}
+
+/** Whether a number, or a list of them, was typed without a unit. */
+export function withoutUnit(typed: string): boolean {
+  return BARE.test(typed)
+}
+
+/** The unit of masses, for a label. */
+export function massUnit(): string {
+  return units.masses === 'OUNCES' ? 'oz' : 'g'
+}
+
+/** The unit of lengths, for a label. */
+export function lengthUnit(): string {
+  return units.lengths === 'MILLIMETRES' ? 'mm' : 'in'
+}
+
+/** A unit the service names, as the shop's. */
+export function unitSaid(unit: string): string {
+  return unit === 'mm' ? lengthUnit() : unit === 'g' ? massUnit() : unit
+}
+
+/** A length as a caliper shows it, in mm; null where it is none. Bare numbers are in the shop's unit. */
+export function readMm(typed: string): number | null {
+  const text = typedKept(typed.trim(), 'length').replace(MEANT, ' ').replace(',', '.').toLowerCase()
+  const match = /^(?:(\d+(?:\.\d+)?))?(?:(?:^|[\s-]+)(\d+)\/([1-9]\d*))?\s*(mm|in|"|thou)?$/.exec(text)
+  if (!match || (match[1] === undefined && match[2] === undefined)) return null
+  const value = Number(match[1] ?? 0) + (match[2] ? Number(match[2]) / Number(match[3]) : 0)
+  const unit = match[4] ?? 'mm'
+  return unit === 'mm' ? value : value * (unit === 'thou' ? MM_PER_INCH / 1000 : MM_PER_INCH)
+}
+
+/** Lengths (mm) for the labels of a rule: every so many, each with its number. */
+export function ruleStep(
+  leastMm: number,
+  metricStep: number,
+): { mm: number; fine: number; label: (mm: number) => string } {
+  if (units.lengths === 'MILLIMETRES') return { mm: metricStep, fine: 1, label: (at) => num(at) }
+  const inch = [1 / 16, 1 / 8, 1 / 4, 1 / 2, 1, 2, 4, 6, 12].find((i) => i * MM_PER_INCH >= leastMm) ?? 24
+  const fractions = units.lengths === 'INCH_FRACTIONS'
+  return {
+    mm: inch * MM_PER_INCH,
+    fine: MM_PER_INCH / 32,
+    label: (at) =>
+      fractions ? fraction(Math.round((at / MM_PER_INCH) * 64) / 64, 0).number : num(at / MM_PER_INCH, 4),
+  }
+}
+
+/** A figure whose unit the service names: lengths, masses and forces as the shop reads them, others as they are. */
+export function figure(value: number, unit: string, digits: number = figureDigits(value)): Shown {
+  switch (unit) {
+    case 'mm':
+      return length(value, digits)
+    case 'g':
+      return mass(value, digits)
+    case 'N':
+      return apart(force(value, digits))
+    case 'mm²':
+      return apart(mm2(value, digits))
+    case 'mm³':
+      return apart(powered(value, 3, num(value, digits)))
+    case 'g·mm':
+      return apart(gramMm(value))
+    default:
+      return { number: num(value, digits), unit }
+  }
+}
+
+function apart(words: string): Shown {
+  const at = words.lastIndexOf(' ')
+  return { number: words.slice(0, at), unit: words.slice(at + 1) }
+}
+
+/** The same in one text. */
+export function figureSaid(value: number, unit: string, digits = 1): string {
+  const shown = figure(value, unit, digits)
+  return shown.unit === '°' ? shown.number + '°' : said(shown)
+}
+
+function said(shown: Shown): string {
+  return shown.unit ? `${shown.number} ${shown.unit}` : shown.number
+}
+
+function three(value: number): string {
+  return new Intl.NumberFormat('en', { maximumSignificantDigits: 3, useGrouping: false }).format(value)
+}
