@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Pick } from '../ui/Field'
 import { Trouble } from '../ui/Notice'
-import { LENGTHS, pickUnits, useShopUnits } from './units'
+import { LENGTHS, pickedJustNow, pickUnits, useShopUnits } from './units'
 
 type Units = Schemas['UnitsView']
 
@@ -24,6 +25,7 @@ export function UnitsForm() {
     mutationFn: (chosen: Units) => pickUnits(chosen),
     onSuccess: () => queries.invalidateQueries(),
   })
+  const [saved] = useState(pickedJustNow)
   const now = units.data
   if (!now) return null
   const put = (part: Partial<Units>) => pick.mutate({ ...now, ...part })
@@ -55,7 +57,7 @@ export function UnitsForm() {
           options={MASSES}
         />
       </div>
-      {pick.isSuccess && (
+      {(saved || pick.isSuccess) && (
         <p role="status" className="pt-2 font-semibold">
           Saved: every figure follows.
         </p>

@@ -17,9 +17,18 @@ export function useShopUnits() {
   return useQuery({ queryKey: ['units'], queryFn: () => ask(api.GET('/api/v1/units')) })
 }
 
+const SAID_FOR_MS = 5000
+let pickedAt = -SAID_FOR_MS
+
+/** Whether units were picked just now: every page is drawn anew then, the one that has to say so as well. */
+export function pickedJustNow(): boolean {
+  return performance.now() - pickedAt < SAID_FOR_MS
+}
+
 /** Picks the units of the shop. */
 export async function pickUnits({ lengths, forces, masses }: Units): Promise<Units> {
   const picked = await ask(api.PUT('/api/v1/units', { body: { lengths, forces, masses } }))
+  pickedAt = performance.now()
   followUnits(picked)
   return picked
 }
