@@ -5,7 +5,7 @@ import { ScaleBar } from './ScaleBar'
 import { pathOf, span, toX, toY, type Frame } from './outline'
 import { Patterns } from './Patterns'
 import { roundNear, useWidth } from './useWidth'
-import { mm } from '../ui/units'
+import { barLabel, barLength, mm } from '../ui/units'
 
 type View = Schemas['SectionView']
 type Mark = Schemas['AngleMark']
@@ -33,7 +33,7 @@ export function Section({ view, other, label }: SectionProps) {
   const scale = Math.min((width - 40) / shown, (height * share) / Math.max(high - low, 1e-6))
   const zero = view.perSide ? height - 52 - (height * share) / 2 : height - 50 + low * scale
   const main: Frame = { x0: apex, scale, left: 26, zero }
-  const bar = roundNear(view.mainMm / 4)
+  const bar = barLength(view.mainMm / 4, roundNear(view.mainMm / 4))
   return (
     <div ref={ref} className="w-full">
       <svg
@@ -59,7 +59,7 @@ export function Section({ view, other, label }: SectionProps) {
           ))}
         <Inset view={view} other={other} apex={apex} id={id} width={width} height={height} main={main} />
         {view.wholeMm > view.mainMm * 3 && <Whole view={view} width={width} />}
-        <ScaleBar x={width - 30 - bar * scale} y={height - 8} length={bar * scale} label={`${mm(bar, 3)}`} />
+        <ScaleBar x={width - 30 - bar * scale} y={height - 8} length={bar * scale} label={mm(bar, 4)} />
       </svg>
     </div>
   )
@@ -210,7 +210,8 @@ function Inset({ view, other, apex, id, width, height, main }: InsetProps) {
   const scale = Math.min((size.w - 24) / (seen * 1.1), tall / Math.max(room.high - room.low, seen / 30))
   const zero = view.perSide ? box.y + 30 + tall / 2 : box.y + size.h - 30 + room.low * scale
   const frame: Frame = { x0, scale, left: box.x + 14, zero }
-  const bar = roundNear((size.w - 24) / scale / 4)
+  const fits = (size.w - 24) / scale / 4
+  const bar = barLength(fits, roundNear(fits))
   const times = Math.round(scale / main.scale)
   return (
     <g>
@@ -252,7 +253,7 @@ function Inset({ view, other, apex, id, width, height, main }: InsetProps) {
         x={box.x + size.w - 14 - bar * scale}
         y={box.y + size.h - 8}
         length={bar * scale}
-        label={bar < 1 ? `${num(bar * 1000, 1)} µm` : `${mm(bar)}`}
+        label={barLabel(bar)}
       />
     </g>
   )

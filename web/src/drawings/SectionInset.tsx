@@ -4,7 +4,7 @@ import { ScaleBar } from './ScaleBar'
 import { pathOf, span, toX, toY, type Frame } from './outline'
 import { Patterns } from './Patterns'
 import { roundNear } from './useWidth'
-import { mm } from '../ui/units'
+import { barLabel, barLength } from '../ui/units'
 
 const WIDTH = 360
 const HEIGHT = 170
@@ -24,7 +24,7 @@ export function SectionInset({ view, facet }: { view: Schemas['SectionView']; fa
       .map((c, i) => ({ a: c, b: o.corners[(i + 1) % o.corners.length]! }))
       .filter((s) => s.a.facet === facet),
   )
-  const bar = roundNear(shown / 4)
+  const bar = barLength(shown / 4, roundNear(shown / 4))
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -62,7 +62,7 @@ export function SectionInset({ view, facet }: { view: Schemas['SectionView']; fa
           />
         ))}
       </g>
-      <ScaleBar x={WIDTH - 14 - bar * scale} y={HEIGHT - 8} length={bar * scale} label={`${mm(bar, 3)}`} />
+      <ScaleBar x={WIDTH - 14 - bar * scale} y={HEIGHT - 8} length={bar * scale} label={barLabel(bar)} />
     </svg>
   )
 }

@@ -60,7 +60,7 @@ export function FirstPage() {
   const ready = some && measured !== null
   return (
     <>
-      <h1 className="text-[1.5rem] font-semibold pt-5">The first evening</h1>
+      <h1 className="text-[1.5rem] font-semibold pt-3">The first evening</h1>
       <p className="quiet max-w-[44rem]">
         Four touches, and the first stroke is a few pages away. Everything can be changed afterwards.
       </p>
@@ -88,35 +88,37 @@ export function FirstPage() {
           />
         ))}
       </Question>
-      <Question title="What holds it?">
-        <Pick
-          words="My hands"
-          pressed={!holds.some((h) => h.there || touched.includes(h.key))}
-          onClick={() => setTouched(touched.filter((k) => !holds.some((h) => h.key === k)))}
-          drawing={<KitDrawing kind="HAND" />}
-        />
-        {holds.map((h) => (
+      <div className="grid lg:grid-cols-2 gap-x-3">
+        <Question title="What holds it?" half>
           <Pick
-            key={h.key}
-            words={h.there ? `${h.title}, there already` : h.title}
-            pressed={h.there || touched.includes(h.key)}
-            disabled={h.there}
-            onClick={() => toggle(h.key)}
-            drawing={<KitDrawing kind={h.drawing} />}
+            words="My hands"
+            pressed={!holds.some((h) => h.there || touched.includes(h.key))}
+            onClick={() => setTouched(touched.filter((k) => !holds.some((h) => h.key === k)))}
+            drawing={<KitDrawing kind="HAND" />}
           />
-        ))}
-      </Question>
-      <Question title="How does your rule read?">
-        {LENGTHS.map((l) => (
-          <Pick
-            key={l.value}
-            words={l.label}
-            pressed={measured === l.value}
-            onClick={() => setLengths(l.value)}
-            drawing={<RuleDrawing kind={l.value} />}
-          />
-        ))}
-      </Question>
+          {holds.map((h) => (
+            <Pick
+              key={h.key}
+              words={h.there ? `${h.title}, there already` : h.title}
+              pressed={h.there || touched.includes(h.key)}
+              disabled={h.there}
+              onClick={() => toggle(h.key)}
+              drawing={<KitDrawing kind={h.drawing} />}
+            />
+          ))}
+        </Question>
+        <Question title="How does your rule read?" half>
+          {LENGTHS.map((l) => (
+            <Pick
+              key={l.value}
+              words={l.label}
+              pressed={measured === l.value}
+              onClick={() => setLengths(l.value)}
+              drawing={<RuleDrawing kind={l.value} />}
+            />
+          ))}
+        </Question>
+      </div>
       <Act onClick={() => begin.mutate()} busy={begin.isPending} disabled={!ready}>
         {ready
           ? 'Take the first one in'
@@ -128,11 +130,13 @@ export function FirstPage() {
   )
 }
 
-function Question({ title, children }: { title: string; children: React.ReactNode }) {
+function Question({ title, half, children }: { title: string; half?: boolean; children: React.ReactNode }) {
   return (
-    <fieldset className="mt-6">
-      <legend className="text-[1.15rem] font-semibold pb-2">{title}</legend>
-      <div className="grid grid-cols-2 sm:grid-cols-4 lg:grid-cols-8 gap-3">{children}</div>
+    <fieldset className="mt-4">
+      <legend className="text-[1.15rem] font-semibold pb-1.5">{title}</legend>
+      <div className={`grid grid-cols-2 sm:grid-cols-4 gap-3 ${half ? '' : 'lg:grid-cols-8'}`}>
+        {children}
+      </div>
     </fieldset>
   )
 }
@@ -153,7 +157,7 @@ function Pick({ words, pressed, onClick, drawing, disabled }: PickProps) {
       aria-pressed={pressed}
       disabled={disabled}
       onClick={onClick}
-      className={`border-[3px] rounded p-2 min-h-[7.5rem] flex flex-col items-center justify-between gap-1 text-center leading-tight ${
+      className={`border-[3px] rounded p-2 min-h-[7rem] flex flex-col items-center justify-between gap-1 text-center leading-tight ${
         pressed ? 'border-primary bg-base-200 font-semibold' : 'border-base-300'
       }`}
     >

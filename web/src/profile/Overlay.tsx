@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client'
 import { ScaleBar } from '../drawings/ScaleBar'
 import { roundNear, useWidth } from '../drawings/useWidth'
-import { mm, ruleStep } from '../ui/units'
+import { barLength, mm, ruleStep } from '../ui/units'
 
 type Place = Schemas['PlaceView']
 
@@ -36,7 +36,7 @@ export function Overlay({
     26 + (Math.max(...ys) - p.y) * scale,
   ]
   const line = (places: Place[]) => places.map((p, i) => `${i === 0 ? 'M' : 'L'}${at(p).join(' ')}`).join('')
-  const bar = roundNear(wide / 5)
+  const bar = barLength(wide / 5, roundNear(wide / 5))
   return (
     <div ref={ref} className="w-full">
       <svg

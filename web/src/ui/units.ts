@@ -18,6 +18,8 @@ const GRAMS_PER_OUNCE = 28.349523125
 const NEWTONS_PER_KILOGRAM = 9.80665
 const FINEST_FRACTION = 64
 const ON_THE_FRACTION_MM = 0.05
+/** Of an area or a volume below this, thousandths are counted: nobody reads 0.0000644 in³. */
+const SMALL = 0.01
 const KEPT = 'truekeen.units'
 const METRIC: Units = { lengths: 'MILLIMETRES', forces: 'NEWTONS', masses: 'GRAMS' }
 
@@ -91,9 +93,10 @@ function fraction(inch: number, digits: number): Shown {
     over /= 2
     under /= 2
   }
+  // What is one number stays on one line.
   const number = [whole > 0 || over === 0 ? String(whole) : '', over > 0 ? `${over}/${under}` : '']
     .filter(Boolean)
-    .join(' ')
+    .join('\u00a0')
   return { number: (inch < 0 ? '-' : '') + number, unit: 'in' + side }
 }
 
@@ -129,9 +132,11 @@ export function mm3(value: number): string {
 
 function powered(value: number, power: 2 | 3, metric: string): string {
   const sign = power === 2 ? '²' : '³'
-  return units.lengths === 'MILLIMETRES'
-    ? `${metric} mm${sign}`
-    : `${three(value / MM_PER_INCH ** power)} in${sign}`
+  if (units.lengths === 'MILLIMETRES') return `${metric} mm${sign}`
+  const inches = value / MM_PER_INCH ** power
+  return inches !== 0 && Math.abs(inches) < SMALL
+    ? `${three(inches * 1000)} thousandths in${sign}`
+    : `${three(inches)} in${sign}`
 }
 
 /** A mass (g), or what a thread tester reads. */
@@ -196,7 +201,9 @@ export function typedShown(kept: string, of: Measured): string {
   const inch = value / MM_PER_INCH
   const parts = Math.round(inch * FINEST_FRACTION)
   const near = Math.abs(inch - parts / FINEST_FRACTION) * MM_PER_INCH < ON_THE_FRACTION_MM / 2
-  return units.lengths === 'INCH_FRACTIONS' && near && parts > 0 ? fraction(inch, 0).number : num(inch, 4)
+  return units.lengths === 'INCH_FRACTIONS' && near && parts > 0
+    ? fraction(inch, 0).number.replace('\u00a0', ' ')
+    : num(inch, 4)
 }
 
 /** The unit that a field says beside a number without one; nothing in a metric shop, where hints say it. */
@@ -250,6 +257,37 @@ export function ruleStep(
   }
 }
 
+/** A round length (mm) for the bar of a scale, not longer than what is wanted, or the metric one. */
+export function barLength(wantedMm: number, metric: number): number {
+  if (units.lengths === 'MILLIMETRES') return metric
+  const round = [
+    0.0001,
+    0.0002,
+    0.0005,
+    0.001,
+    0.002,
+    0.005,
+    0.01,
+    0.02,
+    0.05,
+    1 / 8,
+    1 / 4,
+    1 / 2,
+    1,
+    2,
+    4,
+    6,
+    12,
+  ]
+  const fitting = round.filter((inch) => inch * MM_PER_INCH <= wantedMm)
+  return (fitting[fitting.length - 1] ?? 0.0001) * MM_PER_INCH
+}
+
+/** What stands at the bar of a scale. */
+export function barLabel(mmLong: number): string {
+  return units.lengths === 'MILLIMETRES' && mmLong < 1 ? `${num(mmLong * 1000, 1)} µm` : mm(mmLong, 4)
+}
+
 /** A figure whose unit the service names: lengths, masses and forces as the shop reads them, others as they are. */
 export function figure(value: number, unit: string, digits: number = figureDigits(value)): Shown {
   switch (unit) {
@@ -271,7 +309,7 @@ export function figure(value: number, unit: string, digits: number = figureDigit
 }
 
 function apart(words: string): Shown {
-  const at = words.lastIndexOf(' ')
+  const at = words.indexOf(' ')
   return { number: words.slice(0, at), unit: words.slice(at + 1) }
 }
 

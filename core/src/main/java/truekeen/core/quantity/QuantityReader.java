@@ -131,7 +131,7 @@ public final class QuantityReader {
 
     private static String tidy(String field, String typed, MessageCode whenEmpty) {
         String text =
-                typed == null ? "" : typed.replace(InWords.GAP, ' ').strip().toLowerCase(Locale.ROOT);
+                typed == null ? "" : typed.replace(InWords.GAP, ' ').replace('\u00a0', ' ').strip().toLowerCase(Locale.ROOT);
         text = text.replace('\u2212', '-')
                 .replace('\u03bc', '\u00b5')
                 .replaceAll("[″”]|''", "\"")

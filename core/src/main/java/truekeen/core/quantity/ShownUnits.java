@@ -57,8 +57,16 @@ public record ShownUnits(Lengths lengths, Forces forces, Masses masses) {
     private static final double FRACTIONS_FROM_INCHES = 0.125;
     private static final int FINEST_FRACTION = 64;
 
+    /** Of an area or a volume below this, thousandths are counted: nobody reads 0.0000644 in³. */
+    private static final double SMALL = 0.01;
+
+    private static final String THOUSANDTHS = "thousandths ";
+
     /** A length so far from its fraction (mm) is said to be bare or full. */
     private static final double ON_THE_FRACTION_MM = 0.05;
+
+    /** What is one number stays on one line. */
+    private static final char NO_BREAK = '\u00a0';
 
     private static final String NUMBER = "-?\\d+(?:\\.\\d+)?";
     private static final String BETWEEN = "–|\\sto\\s|\\s×\\s";
@@ -125,7 +133,10 @@ public record ShownUnits(Lengths lengths, Forces forces, Masses masses) {
     }
 
     private static Shown inches(double value, int power, String unit) {
-        return new Shown(figures(value / Math.pow(MM_PER_INCH, power)), unit);
+        double inches = value / Math.pow(MM_PER_INCH, power);
+        return inches != 0 && Math.abs(inches) < SMALL
+                ? new Shown(figures(inches * 1000), THOUSANDTHS + unit)
+                : new Shown(figures(inches), unit);
     }
 
     private Shown inches(double mm, int digits) {
@@ -152,7 +163,7 @@ public record ShownUnits(Lengths lengths, Forces forces, Masses masses) {
         long over = parts % FINEST_FRACTION;
         long divisor = over == 0 ? 1 : Long.lowestOneBit(over);
         String fraction = over == 0 ? "" : over / divisor + "/" + FINEST_FRACTION / divisor;
-        String number = whole == 0 ? fraction : over == 0 ? String.valueOf(whole) : whole + " " + fraction;
+        String number = whole == 0 ? fraction : over == 0 ? String.valueOf(whole) : whole + NO_BREAK + fraction;
         return new Shown((inches < 0 ? "-" : "") + number, "in" + side);
     }
 
