@@ -1,9 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
-import { Choice } from '../ui/Field'
+import { Fold } from '../ui/Fold'
 import { Coming, Trouble } from '../ui/Notice'
 import { useTitle } from '../ui/useTitle'
+import { isChanged, RuleLine } from './RuleLine'
 
 type Rule = Schemas['RuleView']
 
@@ -33,17 +34,9 @@ export function HouseRulesPage({ toolId }: { toolId?: string }) {
   if (rules.isError) return <Trouble error={rules.error} again={() => void rules.refetch()} />
   if (!rules.data) return <Coming />
   const { toolName } = rules.data
-  const now = rules.data.rules.filter((r) => r.actsNow)
-  const later = rules.data.rules.filter((r) => !r.actsNow)
-  const list = (some: Rule[]) =>
-    some.map((r) => (
-      <RuleLine
-        key={r.rule}
-        rule={r}
-        ofTool={!!toolId}
-        onPick={(choice) => pick.mutate({ rule: r.rule, choice })}
-      />
-    ))
+  const groups = [...new Set(rules.data.rules.map((r) => r.group))].map((group) =>
+    rules.data.rules.filter((r) => r.group === group),
+  )
   return (
     <>
       <h1 className="text-[1.5rem] font-semibold pt-5">
@@ -63,46 +56,30 @@ export function HouseRulesPage({ toolId }: { toolId?: string }) {
         )}
       </p>
       <Trouble error={pick.error} />
-      <section aria-label="At work now" className="pt-5">
-        <h2 className="text-[1.05rem] quiet rule-b pb-1">At work now: geometry and angle</h2>
-        {list(now)}
-      </section>
-      <section aria-label="Kept for later stages" className="pt-6">
-        <h2 className="text-[1.05rem] quiet rule-b pb-1">
-          Kept, and heeded once the stages they belong to read them
-        </h2>
-        {list(later)}
-      </section>
+      {groups.map((some) => (
+        <Fold
+          key={some[0]!.group}
+          name={some[0]!.groupWords}
+          says={changes(some, !!toolId)}
+          open={some.some((r) => isChanged(r, !!toolId))}
+        >
+          {some.map((r) => (
+            <RuleLine
+              key={r.rule}
+              rule={r}
+              toolId={toolId}
+              onPick={(choice) => pick.mutateAsync({ rule: r.rule, choice })}
+            />
+          ))}
+        </Fold>
+      ))}
     </>
   )
 }
 
-function RuleLine({
-  rule,
-  ofTool,
-  onPick,
-}: {
-  rule: Rule
-  ofTool: boolean
-  onPick: (choice: string) => void
-}) {
-  const holds = (ofTool && rule.tool) || rule.shop
-  const why = rule.options.find((o) => o.key === holds)?.why
-  const shop = rule.options.find((o) => o.key === rule.shop)?.words ?? ''
-  return (
-    <div className="rule-b py-3 grid md:grid-cols-[minmax(0,1fr)_24rem] gap-x-8 gap-y-2 items-center">
-      <div>
-        <h3 className="font-semibold text-[1.08rem]">{rule.question}</h3>
-        <p className="quiet">Changes: {rule.changes}</p>
-        {why && <p>{why}</p>}
-      </div>
-      <Choice
-        label={`${ofTool ? 'This tool' : 'The shop'}: ${rule.question[0]!.toLowerCase()}${rule.question.slice(1)}`}
-        value={ofTool ? rule.tool : rule.shop}
-        onChange={onPick}
-        options={rule.options.map((o) => ({ value: o.key, label: o.words }))}
-        empty={ofTool ? `the shop: ${shop}` : undefined}
-      />
-    </div>
-  )
+/** What of a group is not as usual, in its head line. */
+function changes(rules: Rule[], ofTool: boolean): string {
+  const changed = rules.filter((r) => isChanged(r, ofTool)).length
+  const all = `${rules.length} ${rules.length === 1 ? 'rule' : 'rules'}`
+  return changed > 0 ? `${all}, ${changed} changed` : all
 }

@@ -1,6 +1,7 @@
 package truekeen.app.houserule;
 
 import java.util.List;
+import truekeen.core.rule.RuleGroup;
 
 /** What the house rules show and take. */
 public final class HouseRuleRecords {
@@ -12,12 +13,15 @@ public final class HouseRuleRecords {
     /**
      * One rule.
      *
+     * @param group what it is about
      * @param shop the school the shop goes by
      * @param tool the school this tool is excepted to, or empty
      * @param actsNow whether it changes results already
      */
     public record RuleView(
             String rule,
+            RuleGroup group,
+            String groupWords,
             String question,
             String changes,
             boolean actsNow,

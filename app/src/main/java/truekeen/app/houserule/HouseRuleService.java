@@ -110,6 +110,8 @@ public class HouseRuleService {
         List<RuleView> all = Arrays.stream(HouseRule.values())
                 .map(r -> new RuleView(
                         r.name(),
+                        r.group(),
+                        r.group().words(),
                         r.question(),
                         r.changes(),
                         r.actsNow(),

@@ -44,7 +44,7 @@ final class HolderReader {
         return length == null ? null : (Double) length.mm();
     }
 
-    private static final Pattern UNIT_AT_THE_END = Pattern.compile("[\\p{L}\"″”]+\\s*$");
+    private static final Pattern UNIT_AT_THE_END = Pattern.compile("(?<=[0-9])\\s*[\\p{L}\"″”]+\\s*$");
 
     /** Stop blocks: lengths with commas or semicolons between them; a unit behind the last one is meant for all. */
     static List<Double> blocks(Form form, String typed) {

@@ -13,6 +13,7 @@ import truekeen.core.holding.Scheme;
 import truekeen.core.job.JobKind;
 import truekeen.core.progression.Answer;
 import truekeen.core.rule.School;
+import truekeen.core.stepsheet.RuleCost;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.stepsheet.TooMuchByHand;
 
@@ -80,6 +81,23 @@ public final class PlanRecords {
             List<String> because,
             List<StepView> steps,
             String refused) {}
+
+    /**
+     * What one option of a house rule would cost or save.
+     *
+     * @param option its key
+     * @param counted whether two plans show it; what is decided at the angle stage is not counted here
+     * @param tools what it makes of each tool, against what holds now; less than zero is saved
+     */
+    public record RuleCostView(String option, boolean counted, List<RuleCost.OnTool> tools) {}
+
+    /**
+     * What a house rule costs on this bench.
+     *
+     * @param tools the tools it was tried on, those planned last, one of a kind; empty where nothing is planned
+     * @param options every option
+     */
+    public record RuleCostsView(List<String> tools, List<RuleCostView> options) {}
 
     /** All schools on this tool. */
     public record SchoolsView(List<SchoolView> schools) {}

@@ -231,6 +231,12 @@ public class PlanService {
                 .toList());
     }
 
+    /** Tools that were planned last, the last one first. */
+    @Transactional(readOnly = true)
+    List<UUID> plannedLast(int most) {
+        return plans.plannedLast(most);
+    }
+
     /** What every tool needs of the shelf that is surveyed and has its angle. */
     @Transactional(readOnly = true)
     List<WhatToBuy.Need> needs() {
@@ -319,6 +325,12 @@ public class PlanService {
     }
 
     interface Plans extends JpaRepository<PlanRow, UUID> {
+        @Query(
+                value = "select p.tool_id from plan p join tool t on t.id = p.tool_id where t.deleted_at is null"
+                        + " group by p.tool_id order by max(p.made_at) desc limit :most",
+                nativeQuery = true)
+        List<UUID> plannedLast(int most);
+
         // Plain SQL: asked with every move of a slider, and a limit would have it translated anew each time.
         @Query(value = "select * from plan where tool_id = :toolId order by made_at desc limit 1", nativeQuery = true)
         Optional<PlanRow> newest(UUID toolId);

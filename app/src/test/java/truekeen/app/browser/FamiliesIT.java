@@ -170,10 +170,13 @@ class FamiliesIT {
             browser.type("or thin rule", "0.5").type("its reach", "60").see("45.48°");
             String angle = browser.path();
             browser.open(angle.replace("/angle", "")).press("House rules of this tool");
-            browser.see("House rules of the planking jack");
+            browser.see("House rules of the planking jack").unfold("Plane irons");
             browser.choose("This tool: camber of plane irons", "None, corners eased");
             browser.open(angle).type("below the sole", "").seeNoMore("strokes across the iron");
-            browser.open("/house-rules").see("The shop: camber of plane irons").see("Honed at stations");
+            browser.open("/house-rules")
+                    .unfold("Plane irons")
+                    .see("The shop: camber of plane irons")
+                    .see("Honed at stations");
         }
     }
 }

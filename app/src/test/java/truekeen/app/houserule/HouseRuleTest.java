@@ -133,4 +133,33 @@ class HouseRuleTest extends ApiTest {
         assertThat(answer.messageAt(field)).isNotEmpty();
         assertThat(put("/api/v1/house-rules", "{}").status()).isEqualTo(422);
     }
+
+    @Test
+    void whatARuleCostsIsSaidOnTheToolsThatWerePlannedLast() {
+        JsonNode nothing = get("/api/v1/house-rules/BEVEL_FORM/costs").body();
+        assertThat(nothing.path("options")).hasSize(4);
+        String tool = takeIn(chisel().put("name", "planned chisel"));
+        planned(tool, survey());
+        JsonNode costs = get("/api/v1/house-rules/BEVEL_FORM/costs").body();
+        assertThat(costs.path("tools").toString()).contains("planned chisel");
+        JsonNode flat = option(costs, "FLAT");
+        assertThat(flat.at("/tools/0/minutes").asDouble()).isPositive();
+        assertThat(option(
+                                get("/api/v1/tools/" + tool + "/house-rules/BEVEL_FORM/costs")
+                                        .body(),
+                                "FLAT")
+                        .at("/tools/0/strokes")
+                        .asInt())
+                .isEqualTo(flat.at("/tools/0/strokes").asInt());
+        assertThat(get("/api/v1/house-rules/NO_RULE/costs").status()).isEqualTo(422);
+    }
+
+    private static JsonNode option(JsonNode costs, String key) {
+        for (JsonNode option : costs.path("options")) {
+            if (option.path("option").asText().endsWith(key)) {
+                return option;
+            }
+        }
+        throw new AssertionError("no " + key + " in " + costs);
+    }
 }

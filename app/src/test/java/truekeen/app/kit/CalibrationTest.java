@@ -140,6 +140,10 @@ class CalibrationTest extends ApiTest {
         form.put("blocks", "41, 1 1/4\"; 25.1");
         JsonNode held = post("/api/v1/kit/holders", form).body();
         assertThat(held.path("blocksMm").get(1).asDouble()).isCloseTo(31.75, within(1e-9));
+        form.put("blocks", "1, 1 1/4 in");
+        JsonNode inches = post("/api/v1/kit/holders", form.put("name", "inch blocks " + UUID.randomUUID()))
+                .body();
+        assertThat(inches.path("blocksMm").get(0).asDouble()).isCloseTo(25.4, within(1e-9));
         form.put("blocks", "41, long");
         assertThat(post("/api/v1/kit/holders", form).messageAt("blocks")).contains("long");
         String tool = takeIn(chisel());

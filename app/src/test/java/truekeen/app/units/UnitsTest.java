@@ -79,7 +79,7 @@ class UnitsTest extends ApiTest {
                     .doesNotContain(String.valueOf(InWords.GAP))
                     .doesNotContainPattern("[0-9] mm[ .,;:²³]");
         }
-        assertThat(get("/api/v1/tools/" + tool + "/plan").body().toString()).contains("1 1/4 in");
+        assertThat(get("/api/v1/tools/" + tool + "/plan").body().toString()).containsPattern("[0-9]/[0-9]+ in");
     }
 
     /** Numbers of their own stay in millimetres, whatever is read on the screens. */
@@ -97,7 +97,7 @@ class UnitsTest extends ApiTest {
                 .body();
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(new PDFTextStripper().getText(document))
-                    .contains("1 1/4 in")
+                    .containsPattern("1.1/4 in")
                     .doesNotContain("31.75");
         }
     }

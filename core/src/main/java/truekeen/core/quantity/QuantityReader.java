@@ -130,8 +130,9 @@ public final class QuantityReader {
     }
 
     private static String tidy(String field, String typed, MessageCode whenEmpty) {
-        String text =
-                typed == null ? "" : typed.replace(InWords.GAP, ' ').replace('\u00a0', ' ').strip().toLowerCase(Locale.ROOT);
+        String text = typed == null
+                ? ""
+                : typed.replace(InWords.GAP, ' ').replace('\u00a0', ' ').strip().toLowerCase(Locale.ROOT);
         text = text.replace('\u2212', '-')
                 .replace('\u03bc', '\u00b5')
                 .replaceAll("[″”]|''", "\"")

@@ -66,7 +66,7 @@ public record ShownUnits(Lengths lengths, Forces forces, Masses masses) {
     private static final double ON_THE_FRACTION_MM = 0.05;
 
     /** What is one number stays on one line. */
-    private static final char NO_BREAK = '\u00a0';
+    private static final String NO_BREAK = "\u00a0";
 
     private static final String NUMBER = "-?\\d+(?:\\.\\d+)?";
     private static final String BETWEEN = "–|\\sto\\s|\\s×\\s";

@@ -10,6 +10,7 @@ import java.util.Optional;
  */
 public enum HouseRule {
     HOLDING(
+            RuleGroup.ANGLE,
             "How the angle is held",
             "What a new set-up begins with.",
             true,
@@ -18,6 +19,7 @@ public enum HouseRule {
             RuleOption.HOLDING_FREEHAND,
             RuleOption.HOLDING_WHEEL),
     BEVEL_FORM(
+            RuleGroup.ANGLE,
             "How a bevel is built",
             "Primary and last bevel, and how much is honed each time.",
             true,
@@ -26,6 +28,7 @@ public enum HouseRule {
             RuleOption.BEVEL_FORM_HOLLOW,
             RuleOption.BEVEL_FORM_CONVEX),
     SECONDARY_STEP(
+            RuleGroup.ANGLE,
             "How much the secondary adds",
             "The last bevel, within what the work allows.",
             true,
@@ -34,18 +37,21 @@ public enum HouseRule {
             RuleOption.SECONDARY_STEP_DEG_5,
             RuleOption.SECONDARY_STEP_DEG_10),
     ACCURACY(
+            RuleGroup.ANGLE,
             "Exact degrees or the same setting",
             "Whether a last bevel within a degree of the advice is kept.",
             true,
             RuleOption.ACCURACY_REPEAT,
             RuleOption.ACCURACY_EXACT),
     IRON_BACK(
+            RuleGroup.IRONS,
             "The back of a plane iron",
             "Whether a thin-rule back bevel is offered on irons. Never on chisels.",
             true,
             RuleOption.IRON_BACK_THIN_RULE,
             RuleOption.IRON_BACK_FULL),
     CAMBER(
+            RuleGroup.IRONS,
             "Camber of plane irons",
             "The camber that the angle stage begins with, and the strokes at stations.",
             true,
@@ -53,6 +59,7 @@ public enum HouseRule {
             RuleOption.CAMBER_GROUND,
             RuleOption.CAMBER_NONE),
     STROP(
+            RuleGroup.FINISH,
             "The strop",
             "Whether a plan ends on the strop.",
             true,
@@ -60,6 +67,7 @@ public enum HouseRule {
             RuleOption.STROP_STONE,
             RuleOption.STROP_UPKEEP),
     FINISH(
+            RuleGroup.FINISH,
             "How fine the finish",
             "The grain that a plan ends on.",
             true,
@@ -67,12 +75,14 @@ public enum HouseRule {
             RuleOption.FINISH_HIGH,
             RuleOption.FINISH_MEDIUM),
     BURR_BETWEEN(
+            RuleGroup.BURR,
             "The burr between stones",
             "When the step sheet takes the burr off.",
             true,
             RuleOption.BURR_BETWEEN_KEEP,
             RuleOption.BURR_BETWEEN_EVERY),
     STROKE(
+            RuleGroup.STONE,
             "Strokes on stones",
             "The direction the step sheet asks for.",
             true,
@@ -81,6 +91,7 @@ public enum HouseRule {
             RuleOption.STROKE_LEADING,
             RuleOption.STROKE_TRAILING),
     LAST_STROKES(
+            RuleGroup.BURR,
             "The last light strokes on the stone",
             "How the burr is taken off on the stone.",
             true,
@@ -88,6 +99,7 @@ public enum HouseRule {
             RuleOption.LAST_STROKES_TRAILING,
             RuleOption.LAST_STROKES_BOTH),
     BURR_VIEW(
+            RuleGroup.BURR,
             "What a burr is",
             "Whether upkeep removes or realigns it.",
             false,
@@ -95,6 +107,7 @@ public enum HouseRule {
             RuleOption.BURR_VIEW_REMNANT,
             RuleOption.BURR_VIEW_FRINGE),
     POLISH_LASTS(
+            RuleGroup.FINISH,
             "How long a polish lasts",
             "What is expected of the finish until trials decide.",
             false,
@@ -102,6 +115,7 @@ public enum HouseRule {
             RuleOption.POLISH_LASTS_LONGER,
             RuleOption.POLISH_LASTS_SHORTER),
     LEATHER(
+            RuleGroup.FINISH,
             "What leather's give does",
             "How many strop strokes a plan asks for.",
             true,
@@ -109,6 +123,7 @@ public enum HouseRule {
             RuleOption.LEATHER_SUPPORTS,
             RuleOption.LEATHER_ROUNDS),
     PROGRESS(
+            RuleGroup.STONE,
             "How a bevel comes up",
             "What the ink check expects.",
             false,
@@ -116,6 +131,7 @@ public enum HouseRule {
             RuleOption.PROGRESS_SHOULDER,
             RuleOption.PROGRESS_EDGE),
     SLURRY(
+            RuleGroup.STONE,
             "Slurry",
             "Whether the step sheet asks for a rinse.",
             true,
@@ -123,12 +139,14 @@ public enum HouseRule {
             RuleOption.SLURRY_KEPT,
             RuleOption.SLURRY_RINSED),
     FRESH_BURR(
+            RuleGroup.BURR,
             "The burr on finer stones",
             "What the gate of a finer stone asks for.",
             true,
             RuleOption.FRESH_BURR_CONTINUOUS,
             RuleOption.FRESH_BURR_FRESH),
     KNIFE_SIDES(
+            RuleGroup.STONE,
             "The sides of a knife",
             "How strokes are dealt out between the sides.",
             true,
@@ -136,6 +154,7 @@ public enum HouseRule {
             RuleOption.KNIFE_SIDES_SETS,
             RuleOption.KNIFE_SIDES_ALTERNATE),
     REPAIRS(
+            RuleGroup.REPAIR,
             "Machine or stones",
             "Whether a wheel or belt is offered, or is the whole job.",
             true,
@@ -144,12 +163,14 @@ public enum HouseRule {
             RuleOption.REPAIRS_STONES,
             RuleOption.REPAIRS_WHEEL),
     NEW_EDGE(
+            RuleGroup.REPAIR,
             "Grinding to a new edge",
             "The order of the grinding plan.",
             true,
             RuleOption.NEW_EDGE_BLUNT,
             RuleOption.NEW_EDGE_BEVEL),
     LUBRICANT(
+            RuleGroup.STONE,
             "Lubricant",
             "Which stones a plan may use.",
             true,
@@ -158,16 +179,23 @@ public enum HouseRule {
             RuleOption.LUBRICANT_OIL,
             RuleOption.LUBRICANT_DRY);
 
+    private final RuleGroup group;
     private final String question;
     private final String changes;
     private final boolean actsNow;
     private final List<RuleOption> options;
 
-    HouseRule(String question, String changes, boolean actsNow, RuleOption... options) {
+    HouseRule(RuleGroup group, String question, String changes, boolean actsNow, RuleOption... options) {
+        this.group = group;
         this.question = question;
         this.changes = changes;
         this.actsNow = actsNow;
         this.options = List.of(options);
+    }
+
+    /** What it is about. */
+    public RuleGroup group() {
+        return group;
     }
 
     /** What is disagreed on. */

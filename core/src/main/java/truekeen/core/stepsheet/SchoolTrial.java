@@ -2,26 +2,12 @@ package truekeen.core.stepsheet;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
-import truekeen.core.job.Job;
 import truekeen.core.message.Numbers;
-import truekeen.core.message.RefusedException;
-import truekeen.core.progression.HouseStones;
 import truekeen.core.progression.JobPath;
-import truekeen.core.progression.PlanRules;
-import truekeen.core.progression.WheelWork;
 import truekeen.core.progression.WorkPlan;
-import truekeen.core.rule.HouseRule;
-import truekeen.core.rule.HouseRules;
-import truekeen.core.rule.RuleOption;
 import truekeen.core.rule.School;
-import truekeen.core.section.TargetBevel;
-import truekeen.core.tool.Blade;
-import truekeen.core.tool.Measures;
 
 /**
  * The same tool, survey, angle and shelf in other schools: what each would do, in minutes and strokes, and why it differs.
@@ -54,71 +40,8 @@ public record SchoolTrial(
     }
 
     private static SchoolTrial of(School school, PlanCase on) {
-        HouseRules rules = school.rules();
-        if (rules.allOnWheel() && WheelWork.wheel(on.shelf()).isEmpty()) {
-            return new SchoolTrial(
-                    school, WorkPlan.NOTHING, List.of(), 0, 0, List.of(), StepWords.NO_WET_WHEEL.words());
-        }
-        boolean flat = rules.of(HouseRule.BEVEL_FORM) == RuleOption.BEVEL_FORM_FLAT;
-        Blade blade = flat ? groundFlat(on.blade(), on.target()) : on.blade();
-        TargetBevel target = flat
-                ? new TargetBevel(
-                        on.target().last(),
-                        on.target().last(),
-                        on.target().back(),
-                        Optional.empty(),
-                        on.target().camber())
-                : on.target();
-        boolean byHand = rules.of(HouseRule.HOLDING) == RuleOption.HOLDING_FREEHAND;
-        WorkingMethod manner = WorkingMethod.heldBy(
-                        blade.kind(),
-                        target,
-                        byHand ? Optional.empty() : on.manner().holder(),
-                        on.manner().camber())
-                .with(SheetHabits.of(rules));
-        PlanRules stones = on.rules().with(HouseStones.of(rules));
-        try {
-            PlanCase.Worked worked = new PlanCase(
-                            blade,
-                            on.survey(),
-                            target,
-                            on.steel(),
-                            on.trade(),
-                            manner,
-                            on.shelf(),
-                            stones,
-                            on.ask().at(target),
-                            on.occasion())
-                    .worked();
-            WorkPlan plan = worked.plan();
-            List<Step> steps = worked.steps();
-            int strokes =
-                    steps.stream().mapToInt(s -> s.strokes() * s.sides().size()).sum();
-            double area = plan.all().stream()
-                    .filter(Job::edge)
-                    .mapToDouble(j -> j.shaping().workedAreaMm2())
-                    .findFirst()
-                    .orElse(0);
-            return new SchoolTrial(school, plan, steps, strokes, area, List.of(), "");
-        } catch (RefusedException refused) {
-            return new SchoolTrial(school, WorkPlan.NOTHING, List.of(), 0, 0, List.of(), refused.getMessage());
-        }
-    }
-
-    /** The tool as it stands in a house that grinds one flat bevel at the angle of the edge; others stay as they are. */
-    private static Blade groundFlat(Blade blade, TargetBevel target) {
-        if (!blade.measures().has("secondary")) {
-            return blade;
-        }
-        Map<String, Double> values = new HashMap<>(blade.measures().values());
-        values.remove("secondary");
-        values.remove("secondaryWidth");
-        values.put("primary", target.last().degrees());
-        try {
-            return blade.kind().build(new Measures(values));
-        } catch (RefusedException notOnThisFamily) {
-            return blade;
-        }
+        HouseTrial t = HouseTrial.of(school.rules(), on);
+        return new SchoolTrial(school, t.plan(), t.steps(), t.strokes(), t.honedMm2(), List.of(), t.refused());
     }
 
     private SchoolTrial against(SchoolTrial first) {

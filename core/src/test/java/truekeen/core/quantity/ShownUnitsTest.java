@@ -34,7 +34,9 @@ class ShownUnitsTest {
             String[] part = line.split(",");
             ShownUnits units = new ShownUnits(Lengths.valueOf(part[3]), Forces.NEWTONS, Masses.GRAMS);
             String kept = Numbers.plain(Double.parseDouble(part[1]), Integer.parseInt(part[2]));
-            assertThat(units.sentence(kept + InWords.GAP + part[0]).replace('\u00a0', ' ')).as(line).isEqualTo(part[4]);
+            assertThat(units.sentence(kept + InWords.GAP + part[0]).replace('\u00a0', ' '))
+                    .as(line)
+                    .isEqualTo(part[4]);
         });
     }
 

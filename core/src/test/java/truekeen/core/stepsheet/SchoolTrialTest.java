@@ -1,6 +1,7 @@
 package truekeen.core.stepsheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashSet;
 import java.util.List;
@@ -65,8 +66,12 @@ class SchoolTrialTest {
     }
 
     private static List<SchoolTrial> trials(Blade blade) {
+        return SchoolTrial.all(dull(blade));
+    }
+
+    private static PlanCase dull(Blade blade) {
         TargetBevel target = TargetBevel.of(blade);
-        return SchoolTrial.all(new PlanCase(
+        return new PlanCase(
                 blade,
                 DULL,
                 target,
@@ -76,7 +81,7 @@ class SchoolTrialTest {
                 SHELF,
                 PlanRules.USUAL,
                 new PlanAsk(OptionalDouble.empty(), Optional.empty()),
-                Occasion.PLAIN));
+                Occasion.PLAIN);
     }
 
     private static final Blade CHISEL = Blades.chisel(24, 3.2, 90, 20, 25, Blades.micro(30, 0.6));
@@ -96,6 +101,45 @@ class SchoolTrialTest {
             assertThat(t.because()).isNotEmpty().allMatch(b -> b.matches(".*[0-9].*|It ends on .*"));
             assertThat(Math.abs(t.seconds() - all.get(0).seconds())).isGreaterThan(0);
         }
+    }
+
+    private static RuleCost.OnTool cost(HouseRule rule, RuleOption option, HouseRules now) {
+        return RuleCost.of(rule, List.of(new RuleCost.Trial("chisel", now, dull(CHISEL)))).stream()
+                .filter(c -> c.option() == option)
+                .findFirst()
+                .orElseThrow()
+                .tools()
+                .get(0);
+    }
+
+    @Test
+    void whatAHouseRuleCostsIsTheDifferenceOfTwoPlans() {
+        HouseRules usual = HouseRules.usual();
+        RuleCost.OnTool stays = cost(HouseRule.BEVEL_FORM, RuleOption.BEVEL_FORM_SECONDARY, usual);
+        assertThat(stays.minutes()).isZero();
+        assertThat(stays.strokes()).isZero();
+        RuleCost.OnTool flat = cost(HouseRule.BEVEL_FORM, RuleOption.BEVEL_FORM_FLAT, usual);
+        assertThat(flat.minutes()).isGreaterThan(0);
+        assertThat(flat.strokes()).isGreaterThan(0);
+        // Back from there it saves what it cost.
+        HouseRules flatHouse = usual.with(Map.of(HouseRule.BEVEL_FORM, RuleOption.BEVEL_FORM_FLAT));
+        RuleCost.OnTool back = cost(HouseRule.BEVEL_FORM, RuleOption.BEVEL_FORM_SECONDARY, flatHouse);
+        assertThat(back.minutes()).isCloseTo(-flat.minutes(), within(1e-9));
+        assertThat(back.strokes()).isEqualTo(-flat.strokes());
+        assertThat(cost(HouseRule.STROP, RuleOption.STROP_STONE, usual).strokes())
+                .isNegative();
+        // Ten degrees instead of the five it has: steel goes at the first time.
+        RuleCost.OnTool steeper = cost(HouseRule.SECONDARY_STEP, RuleOption.SECONDARY_STEP_DEG_10, usual);
+        RuleCost.OnTool same = cost(HouseRule.SECONDARY_STEP, RuleOption.SECONDARY_STEP_DEG_5, usual);
+        assertThat(same.removedMm3()).isCloseTo(0, within(1e-9));
+        assertThat(steeper.removedMm3()).isNotCloseTo(0, within(1e-6));
+    }
+
+    @Test
+    void anOptionThatTheShelfCannotDoSaysSoAndCostsNothing() {
+        RuleCost.OnTool oil = cost(HouseRule.LUBRICANT, RuleOption.LUBRICANT_OIL, HouseRules.usual());
+        assertThat(oil.refused()).isNotEmpty();
+        assertThat(oil.strokes()).isZero();
     }
 
     @Test
