@@ -116,7 +116,7 @@ export function RuleLine({ rule, toolId, onPick }: RuleLineProps) {
           {costs.tools.length > 0 &&
             costs.options.map((o) => (
               <li key={o.option} className="py-0.5">
-                <b>{words(o.option)}</b> {o.option === holds ? 'holds now.' : said(o)}
+                <b>{words(o.option)}:</b> {o.option === holds ? 'holds now.' : said(o)}
               </li>
             ))}
         </ul>
@@ -143,16 +143,16 @@ function onTools(tools: OnTool[]): string {
 function difference(t: OnTool): string {
   if (t.refused) return `not possible. ${t.refused.replace(/\.$/, '')}`
   const parts = [
-    more(t.strokes, (v) => `${v} ${v === 1 ? 'stroke' : 'strokes'}`),
+    more(t.strokes, (v) => `${v} ${v === 1 ? 'stroke' : 'strokes'}`, 'fewer'),
     more(t.minutes, (v) => (v < 0.05 ? '' : `${num(v)} min`)),
     more(t.removedMm3, (v) => (v < 0.005 ? '' : `${mm3(v)} of steel`)),
   ].filter(Boolean)
   return parts.length > 0 ? parts.join(', ') : 'no more and no less work'
 }
 
-function more(value: number, words: (size: number) => string): string {
+function more(value: number, words: (size: number) => string, fewer = 'less'): string {
   const said = value === 0 ? '' : words(Math.abs(value))
-  return said && `${said} ${value > 0 ? 'more' : 'less'}`
+  return said && `${said} ${value > 0 ? 'more' : fewer}`
 }
 
 function lower(words: string): string {
