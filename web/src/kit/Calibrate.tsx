@@ -4,6 +4,7 @@ import { useAnswer } from '../api/useAnswer'
 import { Field } from '../ui/Field'
 import { num } from '../ui/format'
 import { Notice } from '../ui/Notice'
+import { Pairs } from './Pairs'
 import { useSaved } from './saved'
 import { mm } from '../ui/units'
 
@@ -38,8 +39,6 @@ export function Calibrate({
     () => ask(api.POST('/api/v1/kit/holders/{id}/calibration', { params, body: asked })),
     onDone,
   )
-  const pair = (i: number, field: 'projection' | 'angle', v: string) =>
-    setForm({ ...form, pairs: form.pairs.map((p, j) => (j === i ? { ...p, [field]: v } : p)) })
   const f = fit.data
   const fault = (field: string) => refused?.at(field) ?? f?.faults.find((x) => x.field === field)?.message
   return (
@@ -67,43 +66,13 @@ export function Calibrate({
           />
         )}
       </div>
-      <ul className="pt-3 space-y-2">
-        {form.pairs.map((p, i) => {
-          const seen = f?.pairs.find((q) => matches(q, p))
-          return (
-            <li key={i} className="grid grid-cols-2 sm:grid-cols-[9rem_9rem_minmax(0,1fr)] gap-3 items-start">
-              <Field
-                label={`Projection ${i + 1}`}
-                of="length"
-                value={p.projection}
-                onChange={(v) => pair(i, 'projection', v)}
-                error={fault(`pairs.${i}.projection`)}
-              />
-              <Field
-                label={`Angle ${i + 1}, measured`}
-                value={p.angle}
-                onChange={(v) => pair(i, 'angle', v)}
-                error={fault(`pairs.${i}.angle`)}
-              />
-              {seen && (
-                <p className="col-span-2 sm:col-span-1 sm:pt-8">
-                  {seen.writtenDeg !== null && Math.abs(seen.writtenDeg - seen.modelDeg) > 0.005 && (
-                    <>as it was written down it would be {num(seen.writtenDeg, 2)}°; </>
-                  )}
-                  the fit says {num(seen.modelDeg, 2)}° <b>({signed(seen.residualDeg)}°)</b>
-                </p>
-              )}
-            </li>
-          )
-        })}
-      </ul>
-      <button
-        type="button"
-        className="btn btn-outline min-h-11 mt-3"
-        onClick={() => setForm({ ...form, pairs: [...form.pairs, { projection: '', angle: '' }] })}
-      >
-        One more pair
-      </button>
+      <Pairs
+        pairs={form.pairs}
+        onChange={(pairs) => setForm({ ...form, pairs })}
+        fit={f}
+        fault={fault}
+        angle="measured"
+      />
       {f?.warnings.map((w) => (
         <Notice key={w} kind="warn">
           {w}
@@ -137,15 +106,4 @@ export function Calibrate({
       </button>
     </section>
   )
-}
-
-function matches(q: Schemas['PairView'], p: Schemas['PairForm']): boolean {
-  return (
-    Math.abs(parseFloat(p.projection) - q.projectionMm) < 1e-6 &&
-    Math.abs(parseFloat(p.angle) - q.angleDeg) < 1e-6
-  )
-}
-
-function signed(v: number): string {
-  return (v < 0 ? '−' : '+') + num(Math.abs(v), 2)
 }

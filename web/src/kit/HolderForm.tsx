@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { api, ask, type Schemas } from '../api/client'
 import { Choice, Field } from '../ui/Field'
+import { HolderLetters, LETTERS } from './HolderLetters'
 import type { Kit } from './kit.types'
 import { Frame, useSaved } from './saved'
 
@@ -10,9 +11,12 @@ type Form = Schemas['HolderForm']
 export function HolderForm({
   kit,
   holder,
+  kind: fresh,
   onDone,
 }: {
   kit: Kit
+  /** The kind of a new one; that of an old one can be changed. */
+  kind?: Form['kind']
   holder?: Schemas['HolderView']
   onDone: (changed?: Schemas['ChangedView']) => void
 }) {
@@ -29,7 +33,7 @@ export function HolderForm({
         }
       : {
           name: '',
-          kind: 'ROLLER_GUIDE',
+          kind: fresh ?? 'ROLLER_GUIDE',
           parts: {},
           blocks: '',
           wheelId: kit.wheels[0]?.id ?? '',
@@ -37,6 +41,7 @@ export function HolderForm({
           version: 0,
         },
   )
+  const [looked, setLooked] = useState('')
   const set = (name: 'name' | 'blocks' | 'wheelId' | 'note') => (v: string) => setForm({ ...form, [name]: v })
   const kind = kit.holderKinds.find((k) => k.key === form.kind)
   const { save, refused } = useSaved<Schemas['ChangedView'] | undefined>(async () => {
@@ -47,13 +52,15 @@ export function HolderForm({
   }, onDone)
   return (
     <Frame onSave={() => save.mutate()} refused={refused}>
-      <Choice
-        label="What kind of thing"
-        value={form.kind}
-        onChange={(k) => setForm({ ...form, kind: k })}
-        options={kit.holderKinds.map((k) => ({ value: k.key, label: k.words }))}
-        error={refused?.at('kind')}
-      />
+      {holder && (
+        <Choice
+          label="What kind of thing"
+          value={form.kind}
+          onChange={(k) => setForm({ ...form, kind: k })}
+          options={kit.holderKinds.map((k) => ({ value: k.key, label: k.words }))}
+          error={refused?.at('kind')}
+        />
+      )}
       <Field
         label="What it is called here"
         value={form.name}
@@ -71,16 +78,27 @@ export function HolderForm({
           error={refused?.at('wheelId')}
         />
       )}
+      {kind && LETTERS[kind.key] && (
+        <div className="col-span-full">
+          <HolderLetters kind={kind.key} lit={looked} />
+        </div>
+      )}
       {kind?.parts.map((p) => (
-        <Field
+        <div
           key={p.field}
-          label={p.needed ? p.label : `${p.label} (if any)`}
-          of={p.measure === 'LENGTH' ? 'length' : undefined}
-          value={form.parts[p.field] ?? ''}
-          onChange={(v) => setForm({ ...form, parts: { ...form.parts, [p.field]: v } })}
-          error={refused?.at(p.field)}
-          hint={p.where}
-        />
+          className="min-w-0"
+          onFocus={() => setLooked(p.field)}
+          onBlur={() => setLooked('')}
+        >
+          <Field
+            label={`${lettered(kind.key, p.field)}${p.needed ? p.label : `${p.label} (if any)`}`}
+            of={p.measure === 'LENGTH' ? 'length' : undefined}
+            value={form.parts[p.field] ?? ''}
+            onChange={(v) => setForm({ ...form, parts: { ...form.parts, [p.field]: v } })}
+            error={refused?.at(p.field)}
+            hint={p.where}
+          />
+        </div>
       ))}
       {kind?.blocks && (
         <Field
@@ -95,4 +113,9 @@ export function HolderForm({
       <Field label="Note" value={form.note} onChange={set('note')} error={refused?.at('note')} />
     </Frame>
   )
+}
+
+function lettered(kind: Form['kind'], field: string): string {
+  const letter = (LETTERS as Record<string, Record<string, string> | undefined>)[kind]?.[field]
+  return letter ? `${letter}  ` : ''
 }

@@ -7,6 +7,7 @@ import { Field } from '../ui/Field'
 import { day, num } from '../ui/format'
 import { Calibrate } from './Calibrate'
 import { HolderForm } from './HolderForm'
+import { NewHolder } from './NewHolder'
 import type { Kit } from './kit.types'
 import { Adder, Row } from './Row'
 import { Restated } from './Restated'
@@ -82,7 +83,7 @@ export function HolderList({ kit: k, open, toggle }: Props) {
         ))}
       </ul>
       <Adder open={open === 'holder'} toggle={() => toggle('holder')} label="Add what holds an angle">
-        <HolderForm kit={k} onDone={done} />
+        <NewHolder kit={k} onDone={done} />
       </Adder>
       <Adder open={open === 'print'} toggle={() => toggle('print')} label="Print wedges or a protractor">
         <Wedges start="10, 12.5, 15, 17.5, 20" />

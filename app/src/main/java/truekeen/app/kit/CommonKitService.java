@@ -3,7 +3,6 @@ package truekeen.app.kit;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,6 +13,7 @@ import truekeen.app.kit.KitRecords.CommonKitView;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.abrasive.CommonKit;
 import truekeen.core.holding.HolderKind;
+import truekeen.core.holding.UsualGuide;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -110,7 +110,7 @@ public class CommonKitService {
         holders.add(new HolderForm(
                 KitWords.A_ROLLER_GUIDE.words(),
                 HolderKind.ROLLER_GUIDE.name(),
-                Map.of("rollerRadius", "9.5", "axleBelowBack", "14", "axleSetback", "11.5"),
+                HolderService.typed(UsualGuide.of(HolderKind.ROLLER_GUIDE)),
                 "",
                 "",
                 KitWords.GUIDE_AS_USUAL.words(),

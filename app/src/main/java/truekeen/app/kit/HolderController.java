@@ -13,6 +13,7 @@ import truekeen.app.kit.HolderRecords.CalibrationView;
 import truekeen.app.kit.HolderRecords.ChangedView;
 import truekeen.app.kit.HolderRecords.HolderForm;
 import truekeen.app.kit.HolderRecords.HolderView;
+import truekeen.app.kit.HolderRecords.TaughtForm;
 import truekeen.app.kit.HolderRecords.TruingForm;
 import truekeen.app.kit.HolderRecords.WheelForm;
 import truekeen.app.kit.HolderRecords.WheelView;
@@ -36,6 +37,16 @@ class HolderController {
     @PostMapping("/holders")
     HolderView addHolder(@RequestBody HolderForm form) {
         return holders.add(form);
+    }
+
+    @PostMapping("/holders/taught")
+    HolderView teach(@RequestBody TaughtForm form) {
+        return holders.teach(form);
+    }
+
+    @PostMapping("/holders/taught/preview")
+    CalibrationView tryTeaching(@RequestBody TaughtForm form) {
+        return holders.tryTeaching(form);
     }
 
     @PutMapping("/holders/{id}")

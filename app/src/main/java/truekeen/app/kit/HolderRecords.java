@@ -42,6 +42,14 @@ public final class HolderRecords {
             String note,
             long version) {}
 
+    /**
+     * A guide of which is known what its settings give: what is printed on it, angles that were measured, stop blocks.
+     *
+     * @param pairs a projection and the angle it gives, one at least; none for a guide taken as usual
+     * @param thickness of the blade they hold for; counts for guides that grip by the bevel side
+     */
+    public record TaughtForm(String name, String kind, String thickness, List<PairForm> pairs, String note) {}
+
     /** A measure as it is told. */
     public record MeasureLine(String label, String value) {}
 

@@ -16,11 +16,13 @@ import truekeen.app.kit.HolderRecords.HolderKindView;
 import truekeen.app.kit.HolderRecords.HolderView;
 import truekeen.app.kit.HolderRecords.MeasureLine;
 import truekeen.app.kit.HolderRecords.PartView;
+import truekeen.app.kit.HolderRecords.TaughtForm;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.store.Stored;
 import truekeen.core.holding.Holder;
 import truekeen.core.holding.HolderKind;
+import truekeen.core.holding.UsualGuide;
 import truekeen.core.holding.Wheel;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
@@ -132,6 +134,55 @@ public class HolderService {
         return view(holders.saveAndFlush(row), wheelsById());
     }
 
+    /** Adds a guide by what its settings give; without any it is taken as usual, until something is measured. */
+    public HolderView teach(TaughtForm in) {
+        HolderKind kind = taught(in);
+        String note = Form.blank(in.note()) && noPairs(in) ? KitWords.GUIDE_AS_USUAL.words() : in.note();
+        HolderView added =
+                add(new HolderForm(in.name(), in.kind(), typed(UsualGuide.of(kind)), "", "", Form.orEmpty(note), 0));
+        if (!noPairs(in)) {
+            calibrate(added.id(), calibration(in, added.version()));
+        }
+        return one(added.id());
+    }
+
+    /** What a guide so taught would give, without keeping it. */
+    @Transactional(readOnly = true)
+    public CalibrationView tryTeaching(TaughtForm in) {
+        HolderKind kind = taught(in);
+        return Calibrations.view(calibration(in, 0), kind, UsualGuide.of(kind));
+    }
+
+    private static HolderKind taught(TaughtForm in) {
+        Form form = new Form();
+        List<HolderKind> guides = Arrays.stream(HolderKind.values())
+                .filter(HolderKind::takesBlocks)
+                .toList();
+        HolderKind kind = form.choice(
+                "kind",
+                KitWords.A_KIND.words(),
+                in.kind(),
+                guides.stream().filter(k -> k.name().equals(in.kind())).findFirst(),
+                guides.stream().map(Enum::name).collect(Collectors.joining(", ")));
+        form.checks().orThrow();
+        return kind;
+    }
+
+    private static boolean noPairs(TaughtForm in) {
+        return in.pairs() == null
+                || in.pairs().stream().allMatch(p -> Form.blank(p.projection()) && Form.blank(p.angle()));
+    }
+
+    private static CalibrationForm calibration(TaughtForm in, long version) {
+        return new CalibrationForm("", in.thickness(), in.pairs() == null ? List.of() : in.pairs(), version);
+    }
+
+    /** Dimensions as a person would type them. */
+    static Map<String, String> typed(Measures measures) {
+        return measures.values().entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> Numbers.plain(e.getValue(), 3)));
+    }
+
     /** Changes a holder; set-ups on it are restated. */
     public ChangedView change(UUID id, HolderForm in) {
         HolderRow row = row(id);
@@ -224,8 +275,7 @@ public class HolderService {
         Measures now = measured.orElseThrow();
         kindChecks(row, now);
         row.dimensions = HolderStore.DIMENSIONS.write(now.values());
-        row.typed = HolderStore.TYPED.write(now.values().entrySet().stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, e -> Numbers.plain(e.getValue(), 3))));
+        row.typed = HolderStore.TYPED.write(typed(now));
         row.calibration = fit.isPresent() ? HolderStore.CALIBRATION.write(in) : null;
         row.calibratedAt = clock.instant();
         HolderRow saved = holders.saveAndFlush(row);

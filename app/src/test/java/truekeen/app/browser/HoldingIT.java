@@ -80,7 +80,7 @@ class HoldingIT {
     void aKitchenKnifeIsLaidOnAStackOfCards() {
         try (Browser browser = new Browser(service.url(), 1280, 800)) {
             browser.open("/kit").see("What holds the angle").press("Add what holds an angle");
-            browser.choose("What kind of thing", "stack of a known object")
+            browser.press("Stack of a known object")
                     .type("What it is called here", "playing cards")
                     .type("One of them", "eleven thou")
                     .press("Save it")

@@ -63,10 +63,11 @@ class MortiseChiselIT {
                 .press("Add it to the shelf")
                 .seeNoMore("Grit as printed on it");
         browser.press("Add what holds an angle")
+                .pick("its dimensions")
                 .type("What it is called here", "deep guide")
-                .type("Roller radius", "8")
-                .type("Axle below the back", "20")
-                .type("Axle set back", "9")
+                .type("A Roller radius", "8")
+                .type("B Axle below the back", "20")
+                .type("C Axle set back", "9")
                 .press("Save it")
                 .see("axle below the back 20 mm");
         browser.press("Add a tester")

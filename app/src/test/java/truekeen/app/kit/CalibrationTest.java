@@ -9,6 +9,9 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import truekeen.app.ApiTest;
+import truekeen.core.progression.Answer;
+import truekeen.core.quantity.Length;
+import truekeen.core.setup.HoningGuide;
 
 class CalibrationTest extends ApiTest {
     private String put(String name) {
@@ -153,5 +156,62 @@ class CalibrationTest extends ApiTest {
         ObjectNode other = holder("x", "HAND_STONE", "stoneLength=90");
         assertThat(put("/api/v1/kit/holders/" + held.path("id").asText(), other).messageAt("kind"))
                 .contains("1 set-ups");
+    }
+
+    private static ObjectNode taught(String kind, String... projectionsAndAngles) {
+        ObjectNode form = object("name", "taught " + UUID.randomUUID(), "kind", kind, "thickness", "", "note", "");
+        ArrayNode pairs = form.putArray("pairs");
+        for (int i = 0; i < projectionsAndAngles.length; i += 2) {
+            pairs.addObject().put("projection", projectionsAndAngles[i]).put("angle", projectionsAndAngles[i + 1]);
+        }
+        return form;
+    }
+
+    /** “38 mm = 30°” is all that is printed on many a guide: its own mark is met, to what the figures show. */
+    @Test
+    void aGuideIsTaughtByWhatIsPrintedOnIt() {
+        Answer one = post("/api/v1/kit/holders/taught", taught("ROLLER_GUIDE", "38", "30"));
+        assertThat(one.status()).as(one.body().toString()).isEqualTo(200);
+        assertThat(angle(one.body(), 38)).isCloseTo(30, within(0.01));
+
+        Answer two = post("/api/v1/kit/holders/taught", taught("ROLLER_GUIDE", "38 mm", "25", "1 1/8\"", "30", "", ""));
+        assertThat(two.status()).isEqualTo(200);
+        assertThat(two.body().path("calibration").path("pairs")).hasSize(2);
+        assertThat(angle(two.body(), 38)).isCloseTo(25, within(0.3));
+        assertThat(angle(two.body(), 28.575)).isCloseTo(30, within(0.3));
+    }
+
+    private static double angle(JsonNode guide, double projectionMm) {
+        JsonNode parts = guide.path("parts");
+        return new HoningGuide(
+                        Length.ofMm(parts.path("rollerRadius").asDouble()),
+                        Length.ofMm(parts.path("axleBelowBack").asDouble()),
+                        Length.ofMm(parts.path("axleSetback").asDouble()))
+                .angle(Length.ofMm(projectionMm))
+                .degrees();
+    }
+
+    @Test
+    void whoKnowsNothingOfAGuideHasAUsualOneThatSaysSo() {
+        Answer usual = post("/api/v1/kit/holders/taught", taught("FACE_GUIDE"));
+        assertThat(usual.status()).isEqualTo(200);
+        assertThat(usual.body().path("note").asText()).contains("not measured");
+        assertThat(usual.body().path("calibration").isNull()).isTrue();
+    }
+
+    @Test
+    void whatCannotBeTaughtIsRefusedAtItsPairAndNothingIsKept() {
+        int before = get("/api/v1/kit").body().path("holders").size();
+        Answer unread = post("/api/v1/kit/holders/taught", taught("ROLLER_GUIDE", "38", "steep"));
+        assertThat(unread.status()).isEqualTo(422);
+        assertThat(unread.messageAt("pairs.0.angle")).isNotEmpty();
+        assertThat(post("/api/v1/kit/holders/taught", taught("STACK", "38", "30"))
+                        .messageAt("kind"))
+                .isNotEmpty();
+        assertThat(get("/api/v1/kit").body().path("holders")).hasSize(before);
+        JsonNode preview = post("/api/v1/kit/holders/taught/preview", taught("ROLLER_GUIDE", "38", "30"))
+                .body();
+        assertThat(preview.path("ready").asBoolean()).isTrue();
+        assertThat(get("/api/v1/kit").body().path("holders")).hasSize(before);
     }
 }
