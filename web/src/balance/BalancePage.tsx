@@ -4,7 +4,7 @@ import { deviceKey, useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
-import { figures, num } from '../ui/format'
+import { figureDigits, figures, num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { Advised } from '../ui/Why'
@@ -184,8 +184,9 @@ function Meaning({ sheet, standing }: { sheet: BalanceSheet; standing: Schemas['
           </p>
           {standing.forceN > 0 && (
             <p>
-              At {num(sheet.perMinute ?? 0, 0)} turns a minute it shakes with {force(standing.forceN, 2)}, as
-              if a weight of {figures(standing.asWeightKg)} kg hung on the spindle and went round with it.
+              At {num(sheet.perMinute ?? 0, 0)} turns a minute it shakes with{' '}
+              {force(standing.forceN, figureDigits(standing.forceN))}, as if a weight of{' '}
+              {figures(standing.asWeightKg)} kg hung on the spindle and went round with it.
             </p>
           )}
           <p className="quiet">

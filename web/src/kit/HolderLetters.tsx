@@ -67,7 +67,7 @@ function Span({ from, to, letter, lit }: SpanProps) {
         fontSize="15"
         fontWeight="700"
         textAnchor="middle"
-        fill={on ? 'var(--color-primary-content)' : 'var(--color-base-content)'}
+        fill={on ? 'var(--color-base-100)' : 'var(--color-base-content)'}
       >
         {letter}
       </text>

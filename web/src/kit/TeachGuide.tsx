@@ -69,7 +69,7 @@ export function TeachGuide({ kind, known, onDone }: TeachGuideProps) {
             onChange={(pairs) => setForm({ ...form, pairs })}
             fit={f}
             fault={fault}
-            angle="as it gives"
+            angle="it gives"
           />
           {f?.warnings.map((w) => (
             <Notice key={w} kind="warn">

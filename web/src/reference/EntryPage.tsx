@@ -23,13 +23,6 @@ export function EntryPage({ id }: { id: string }) {
       </Link>
       <h1 className="text-[1.5rem] font-semibold">{e.title}</h1>
       {e.meaning && <p>{e.meaning}</p>}
-      {e.tex && <Formula tex={e.tex} words={e.expression} />}
-      {e.expression && <p className="font-mono text-[0.95rem]">{e.expression}</p>}
-      <dl className="pt-3 grid sm:grid-cols-[9rem_minmax(0,1fr)] gap-x-5 gap-y-1">
-        <Line name="Symbols" value={e.symbols} />
-        <Line name="Holds" value={e.limits} />
-        <Line name="Source" value={e.source} />
-      </dl>
       {e.options.length > 0 && (
         <ul className="pt-3">
           {e.options.map((o) => (
@@ -41,11 +34,25 @@ export function EntryPage({ id }: { id: string }) {
           ))}
         </ul>
       )}
-      {e.examples.map((x) => (
-        <Example key={x.title} example={x} />
-      ))}
       {e.calculators.map((c) => (
         <TryIt key={c.id} calculator={c} />
+      ))}
+      {(e.tex || e.expression || e.source) && (
+        <section aria-label="What stands behind it" className="rule-t mt-5 pt-3">
+          {e.tex ? (
+            <Formula tex={e.tex} words={e.expression} />
+          ) : (
+            e.expression && <p className="font-mono text-[0.95rem]">{e.expression}</p>
+          )}
+          <dl className="pt-3 grid sm:grid-cols-[9rem_minmax(0,1fr)] gap-x-5 gap-y-1">
+            <Line name="Symbols" value={e.symbols} />
+            <Line name="Holds" value={e.limits} />
+            <Line name="Source" value={e.source} />
+          </dl>
+        </section>
+      )}
+      {e.examples.map((x) => (
+        <Example key={x.title} example={x} />
       ))}
     </div>
   )

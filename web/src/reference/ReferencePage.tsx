@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
 import { Field } from '../ui/Field'
+import { Fold } from '../ui/Fold'
 import { Coming, Trouble } from '../ui/Notice'
 import { useTitle } from '../ui/useTitle'
 
@@ -37,11 +38,19 @@ export function ReferencePage() {
         <Field label="Look for" value={looked} onChange={setLooked} hint="spine, camber, wheel, burr…" />
       </div>
       {found.length === 0 && <p className="pt-4">Nothing here speaks of “{looked}”. Try one word of it.</p>}
-      {KINDS.map((k) => (
-        <List key={k.kind} title={k.title} entries={found.filter((e) => e.kind === k.kind)} />
-      ))}
-      <section aria-label="Cautions" className="pt-6">
-        <h2 className="text-[1.05rem] quiet rule-b pb-1">Cautions</h2>
+      {words.length > 0 ? (
+        <List title={`${found.length} ${found.length === 1 ? 'page' : 'pages'}`} entries={found} />
+      ) : (
+        KINDS.map((k) => {
+          const entries = found.filter((e) => e.kind === k.kind)
+          return (
+            <Fold key={k.kind} name={k.title} says={`${entries.length} pages`}>
+              <List title={k.title} entries={entries} bare />
+            </Fold>
+          )
+        })
+      )}
+      <Fold name="Cautions" says="before anything is started">
         <ul className="lg:columns-2 gap-x-10">
           {(cautions.data ?? []).map((c) => (
             <li key={c} className="rule-b break-inside-avoid py-2">
@@ -49,16 +58,16 @@ export function ReferencePage() {
             </li>
           ))}
         </ul>
-      </section>
+      </Fold>
     </>
   )
 }
 
-function List({ title, entries }: { title: string; entries: Schemas['EntryLine'][] }) {
+function List({ title, entries, bare }: { title: string; entries: Schemas['EntryLine'][]; bare?: boolean }) {
   if (entries.length === 0) return null
   return (
-    <section aria-label={title} className="pt-6">
-      <h2 className="text-[1.05rem] quiet rule-b pb-1">{title}</h2>
+    <section aria-label={title} className={bare ? '' : 'pt-4'}>
+      {!bare && <h2 className="text-[1.05rem] quiet rule-b pb-1">{title}</h2>}
       <ul className="lg:columns-2 gap-x-10">
         {entries.map((e) => (
           <li key={e.id} className="rule-b break-inside-avoid">

@@ -4,6 +4,7 @@ import { Refused, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { Choice, Field } from '../ui/Field'
 import { figure, unitSaid } from '../ui/units'
+import { AnswerCurve } from './AnswerCurve'
 
 /** The formula asked with numbers of one's own. */
 export function TryIt({ calculator: c }: { calculator: Schemas['CalculatorView'] }) {
@@ -54,6 +55,7 @@ export function TryIt({ calculator: c }: { calculator: Schemas['CalculatorView']
             </div>
           ))}
       </dl>
+      <AnswerCurve calculator={c} given={given} />
     </section>
   )
 }

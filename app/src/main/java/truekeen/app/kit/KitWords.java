@@ -38,7 +38,7 @@ enum KitWords implements Wording {
     ROLLER_RADIUS("A roller radius"),
     A_THICKNESS("A thickness"),
     ONE_PAIR(
-            "One pair moves the setback only; the axle's depth stays as measured. Two pairs more than {apart} apart tell both."),
+            "One pair moves the setback only; the axle's depth stays as it is written down. Two pairs more than {apart} apart tell both."),
     READ_A_PAIR(
             "Set a projection, read the angle it gives with the gauge zeroed on the stone, and write both down; then another at least {apart} away."),
     ANGLES_TOO_CLOSE(

@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import truekeen.app.platform.Form;
+import truekeen.app.reference.ReferenceRecords.AnswerCurveView;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.quantity.QuantityReader;
+import truekeen.core.reference.AnswerCurve;
 import truekeen.core.reference.Calculator;
 import truekeen.core.reference.Calculators;
 
@@ -19,7 +21,28 @@ class CalculatorService {
     private static final int MOST_TEXT = 300;
 
     Map<String, Object> ask(String id, Map<String, Object> given) {
-        Calculator calculator = Calculators.byId(id).orElseThrow(() -> Form.notFound("calculator", id));
+        Calculator calculator = byId(id);
+        return calculator.ask(read(calculator, given));
+    }
+
+    /** How the answer moves with one of the numbers. */
+    AnswerCurveView curve(String id, String over, Map<String, Object> given) {
+        Calculator calculator = byId(id);
+        AnswerCurve curve = AnswerCurve.of(calculator, read(calculator, given), over);
+        return new AnswerCurveView(
+                curve.over().meaning(),
+                curve.over().unit(),
+                curve.of().meaning(),
+                curve.of().unit(),
+                curve.points(),
+                curve.here().orElse(null));
+    }
+
+    private static Calculator byId(String id) {
+        return Calculators.byId(id).orElseThrow(() -> Form.notFound("calculator", id));
+    }
+
+    private static Map<String, Object> read(Calculator calculator, Map<String, Object> given) {
         Checks checks = new Checks();
         Map<String, Object> read = new HashMap<>();
         (given == null ? Map.<String, Object>of() : given).forEach((name, value) -> {
@@ -36,7 +59,7 @@ class CalculatorService {
             }
         });
         checks.orThrow();
-        return calculator.ask(read);
+        return read;
     }
 
     private static Object read(Calculator.Input in, Object value, Checks checks) {

@@ -7,7 +7,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.reference.ReferenceRecords.AnswerCurveView;
 import truekeen.app.reference.ReferenceRecords.CalculatorView;
 import truekeen.app.reference.ReferenceRecords.EntryLine;
 import truekeen.app.reference.ReferenceRecords.EntryView;
@@ -37,6 +39,12 @@ class ReferenceController {
     @GetMapping("/calculators")
     List<CalculatorView> calculators() {
         return Calculators.all().stream().map(ReferenceService::view).toList();
+    }
+
+    /** The answer of a calculator over one of its numbers. */
+    @PostMapping("/calculators/{id}/curve")
+    AnswerCurveView curve(@PathVariable String id, @RequestParam String over, @RequestBody Map<String, Object> given) {
+        return calculators.curve(id, over, given);
     }
 
     /** Any calculator by its name; each is also described at an address of its own. */

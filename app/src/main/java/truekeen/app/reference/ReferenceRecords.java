@@ -1,7 +1,9 @@
 package truekeen.app.reference;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import truekeen.core.reference.Calculator;
+import truekeen.core.section.Point;
 
 /** What the reference shows. */
 public final class ReferenceRecords {
@@ -36,9 +38,31 @@ public final class ReferenceRecords {
     /** An output of a calculator. */
     public record OutputView(String name, String meaning, String unit, boolean list) {}
 
-    /** A calculator. */
+    /**
+     * A calculator.
+     *
+     * @param movable names of the inputs that its answer can be drawn over, the most telling first
+     */
     public record CalculatorView(
-            String id, String title, String formula, List<InputView> inputs, List<OutputView> outputs) {}
+            String id,
+            String title,
+            String formula,
+            List<InputView> inputs,
+            List<OutputView> outputs,
+            List<String> movable) {}
+
+    /**
+     * How an answer moves with one number.
+     *
+     * @param over what is moved
+     * @param overUnit its unit
+     * @param of the answer
+     * @param ofUnit its unit
+     * @param points number and answer; missing where there is no answer
+     * @param here the numbers as they were given; null where they have no answer
+     */
+    public record AnswerCurveView(
+            String over, String overUnit, String of, String ofUnit, List<Point> points, @Nullable Point here) {}
 
     /** An option of a house rule. */
     public record OptionView(String words, String why, boolean usual) {}

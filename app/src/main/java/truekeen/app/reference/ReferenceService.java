@@ -18,8 +18,10 @@ import truekeen.app.reference.ReferenceRecords.OutputView;
 import truekeen.core.advice.Formula;
 import truekeen.core.message.Numbers;
 import truekeen.core.progression.ShelfRule;
+import truekeen.core.reference.AnswerCurve;
 import truekeen.core.reference.Calculator;
 import truekeen.core.reference.Calculators;
+import truekeen.core.reference.EverydayWords;
 import truekeen.core.reference.RuleExamples;
 import truekeen.core.reference.Typeset;
 import truekeen.core.rule.HouseRule;
@@ -53,7 +55,8 @@ class ReferenceService {
     }
 
     private static EntryLine line(String id, String kind, String title, String summary, String more) {
-        return new EntryLine(id, kind, title, summary, title + " " + summary + " " + more);
+        String words = title + " " + summary + " " + more;
+        return new EntryLine(id, kind, title, summary, words + " " + EverydayWords.beside(words));
     }
 
     static String id(Formula f) {
@@ -173,7 +176,8 @@ class ReferenceService {
                         .toList(),
                 c.outputs().stream()
                         .map(o -> new OutputView(o.name(), o.meaning(), o.unit(), o.list()))
-                        .toList());
+                        .toList(),
+                AnswerCurve.movable(c).stream().map(Calculator.Input::name).toList());
     }
 
     private static String shown(Object value, String unit) {

@@ -4,15 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import truekeen.app.ApiTest;
 import truekeen.core.advice.Formula;
 import truekeen.core.progression.Answer;
+import truekeen.core.reference.Calculator;
 import truekeen.core.reference.Calculators;
 
 class ReferenceTest extends ApiTest {
@@ -124,5 +130,53 @@ class ReferenceTest extends ApiTest {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body().path("errors").get(0).path("field").asText()).isNotEmpty();
         assertThat(post("/api/v1/calculators/none", object()).status()).isEqualTo(404);
+    }
+
+    /** What people ask for, in their own words, and a page that answers it. */
+    @ParameterizedTest
+    @CsvSource({
+        "wire edge, shelf-burr|house-burr-between",
+        "micro bevel, house-bevel-form|honed-width|secondary",
+        "honing guide, guide-projection",
+        "jig, guide-projection",
+        "burnt, wheel-heat|heat",
+        "blunt, keenness",
+        "sharpness, keenness",
+        "grinder, wheel",
+        "nick, new-edge",
+        "rust, back-flattening",
+        "vibration, unbalance",
+        "flatten the stone, dish",
+        "leather, house-leather|house-strop",
+        "how many, stroke",
+        "freehand, spine|house-holding",
+        "concave, hollow|chord"
+    })
+    void aPageIsFoundByTheWordsPeopleUse(String asked, String page) {
+        List<String> found = new ArrayList<>();
+        for (JsonNode e : get("/api/v1/reference").body()) {
+            String words = e.path("words").asText().toLowerCase(Locale.ROOT);
+            if (Stream.of(asked.split(" ")).allMatch(words::contains)) {
+                found.add(e.path("id").asText());
+            }
+        }
+        assertThat(found).as(asked).isNotEmpty().hasSizeLessThan(60);
+        assertThat(found).as("%s leads to %s", asked, found).anyMatch(id -> Stream.of(page.split("[|]"))
+                .anyMatch(id::contains));
+    }
+
+    @Test
+    void theAnswerIsDrawnOverOneOfItsNumbers() {
+        Calculator any = Calculators.of(Formula.GUIDE_PROJECTION).get(0);
+        Answer curve = post("/api/v1/calculators/" + any.id() + "/curve?over=angle", any.example());
+        assertThat(curve.status()).as(curve.body().toString()).isEqualTo(200);
+        assertThat(curve.body().path("points").size()).isGreaterThan(20);
+        assertThat(curve.body().path("here").path("y").asDouble()).isPositive();
+        assertThat(post("/api/v1/calculators/" + any.id() + "/curve?over=colour", any.example())
+                        .messageAt("over"))
+                .isNotEmpty();
+        assertThat(post("/api/v1/calculators/none/curve?over=angle", any.example())
+                        .status())
+                .isEqualTo(404);
     }
 }
