@@ -101,7 +101,7 @@ function Drawn({ curve: c }: { curve: Curve }) {
           <circle cx={x(c.here.x)} cy={y(c.here.y)} r="6" fill="var(--color-primary)" />
           <text
             x={x(c.here.x) + (x(c.here.x) > W * 0.7 ? -10 : 10)}
-            y={Math.max(PAD.top + 14, y(c.here.y) - 10)}
+            y={Math.max(PAD.top + 14, y(c.here.y) - 18)}
             fontSize="15"
             fontWeight="650"
             textAnchor={x(c.here.x) > W * 0.7 ? 'end' : 'start'}

@@ -34,7 +34,7 @@ export function ReferencePage() {
         What stands behind every number and every rule here: meaning, formula, units, limits, source, and an
         example worked out as you open it.
       </p>
-      <div className="max-w-[28rem]">
+      <div className="max-w-[28rem] pb-3">
         <Field label="Look for" value={looked} onChange={setLooked} hint="spine, camber, wheel, burr…" />
       </div>
       {found.length === 0 && <p className="pt-4">Nothing here speaks of “{looked}”. Try one word of it.</p>}

@@ -168,7 +168,7 @@ class ScreensIT {
                 browser.open(view[0]).see(view[1]);
                 // All that the bench asks stands on its first screen; how a step is done goes on below.
                 double screens = view[0].startsWith("/bench/") ? 2.2 : 2.0;
-                boolean list = view[0].matches("/kit|/reference");
+                boolean list = view[0].matches("/kit");
                 for (int[] size : new int[][] {{1280, 800}, {800, 1280}, {390, 844}, {844, 390}, {640, 400}}) {
                     browser.size(size[0], size[1]);
                     boolean tablet = size[0] >= 800 && size[1] >= 800;

@@ -1,6 +1,7 @@
 package truekeen.core.reference;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,13 +35,15 @@ public record AnswerCurve(Calculator.Input over, Calculator.Output of, List<Poin
         points = List.copyOf(points);
     }
 
-    /** The numbers of a calculator that can be moved. */
+    /** The numbers of a calculator that can be moved, angles first: they are what a person sets. */
     public static List<Calculator.Input> movable(Calculator c) {
         boolean counts = c.outputs().stream().anyMatch(o -> !o.list());
         return counts
                 ? c.inputs().stream()
                         .filter(i -> i.kind() == Calculator.Kind.NUMBER || i.kind() == Calculator.Kind.WHOLE)
                         .filter(i -> i.example() != null)
+                        .sorted(Comparator.comparing(
+                                (Calculator.Input i) -> !i.unit().equals("°")))
                         .toList()
                 : List.of();
     }
