@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Fold } from '../ui/Fold'
-import { moment, num } from '../ui/format'
+import { DATES, moment, num } from '../ui/format'
 import { figureSaid } from '../ui/units'
 
 type Curve = Schemas['SeriesView']
@@ -152,7 +152,7 @@ function inWords(curve: Curve): string {
 }
 
 function day(time: number): string {
-  return new Date(time).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+  return new Date(time).toLocaleDateString(DATES, { day: 'numeric', month: 'short', year: 'numeric' })
 }
 
 /** Two to five round numbers from at or below the least to at or above the most. */

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'wouter'
 import { Refused, type Schemas } from '../api/client'
@@ -21,6 +21,7 @@ export function WayOut() {
 /** What one abrasive more would do for all tools that wait, best first. */
 export function WhatToBuy() {
   const [far, setFar] = useState<Progress | null>(null)
+  const queries = useQueryClient()
   const gains = useQuery({
     queryKey: ['what-to-buy'],
     queryFn: ({ signal }) => watch(signal, setFar),
@@ -28,12 +29,35 @@ export function WhatToBuy() {
     retry: false,
   })
   if (gains.isError) return <Trouble error={gains.error} again={() => void gains.refetch()} />
+  if (!gains.data && gains.fetchStatus === 'idle')
+    return (
+      <p className="py-3 flex flex-wrap gap-x-4 items-center" role="status">
+        Stopped. Nothing was changed.
+        <button type="button" className="btn btn-outline min-h-12" onClick={() => void gains.refetch()}>
+          Begin again
+        </button>
+      </p>
+    )
   if (!gains.data)
     return (
-      <p className="py-3 quiet" role="status">
-        Planning every tool on the rack anew with each
-        {far && far.of > 0 ? `: ${far.done} of ${far.of} abrasives tried.` : '…'}
-      </p>
+      <div className="py-3 flex flex-wrap gap-x-4 gap-y-2 items-center">
+        <p className="quiet" role="status">
+          Planning every tool on the rack anew with each
+          {far && far.of > 0 ? `: ${far.done} of ${far.of} abrasives tried.` : '…'}
+        </p>
+        <progress
+          className="progress progress-primary w-48"
+          aria-label="Abrasives tried"
+          {...(far && far.of > 0 ? { value: far.done, max: far.of } : {})}
+        />
+        <button
+          type="button"
+          className="btn btn-outline min-h-12"
+          onClick={() => void queries.cancelQueries({ queryKey: ['what-to-buy'] })}
+        >
+          Stop
+        </button>
+      </div>
     )
   if (gains.data.gains.length === 0)
     return (

@@ -39,11 +39,16 @@ export function CsvOutIn<T>({
           className="sr-only"
           onChange={(e) => {
             const file = e.target.files?.[0]
-            if (file) reading.mutate(file)
+            if (file && !reading.isPending) reading.mutate(file)
             e.target.value = ''
           }}
         />
       </label>
+      {reading.isPending && (
+        <p role="status" className="quiet">
+          Reading the list… Nothing is changed before all of it is read.
+        </p>
+      )}
       {reading.data && <p role="status">{said(reading.data)}</p>}
       {reading.error && (
         <div role="alert" className="text-error font-semibold">

@@ -1,3 +1,6 @@
+/** Dates in the order the browser is set to; their words are English, as all words here are. */
+export const DATES = globalThis.navigator?.languages?.find((language) => /^en\b/.test(language)) ?? 'en-GB'
+
 /** A number with at most so many digits after the point. */
 export function num(value: number, digits = 1): string {
   return new Intl.NumberFormat('en', { maximumFractionDigits: digits, useGrouping: false }).format(value)
@@ -29,14 +32,14 @@ export function span(seconds: number): string {
 /** A day such as "Tue 14 May". */
 export function day(iso: string): string {
   if (!iso) return ''
-  return new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' }).format(
+  return new Intl.DateTimeFormat(DATES, { weekday: 'short', day: 'numeric', month: 'short' }).format(
     new Date(iso.length === 10 ? iso + 'T12:00:00' : iso),
   )
 }
 
 /** A moment such as "14 May 2026, 09:30". */
 export function moment(iso: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
+  return new Intl.DateTimeFormat(DATES, {
     day: 'numeric',
     month: 'short',
     year: 'numeric',

@@ -58,6 +58,8 @@ public final class Browser implements AutoCloseable {
                 "--disable-component-update",
                 "--disable-sync",
                 "--force-prefers-reduced-motion",
+                "--lang=en-GB",
+                "--accept-lang=en-GB",
                 "--user-data-dir=" + profile);
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(
