@@ -5,6 +5,7 @@ import { upper } from '../ui/format'
 import { HolderDrawing } from './HolderDrawing'
 import { HolderForm } from './HolderForm'
 import type { Kit } from './kit.types'
+import { TeachAtWheel } from './TeachAtWheel'
 import { TeachGuide } from './TeachGuide'
 
 type Kind = Schemas['HolderKindView']['key']
@@ -36,6 +37,19 @@ export function NewHolder({ kit, onDone }: { kit: Kit; onDone: () => void }) {
           ))}
         </div>
       </fieldset>
+      {kind?.onWheel && (
+        <div className="pt-3">
+          <Pick<Known>
+            legend="What do you know of it?"
+            value={known === 'NOTHING' ? 'GIVES' : known}
+            onChange={setKnown}
+            options={[
+              { value: 'GIVES', label: 'an angle it gave', note: 'one is enough' },
+              { value: 'CALIPER', label: 'its dimensions', note: 'I have a caliper' },
+            ]}
+          />
+        </div>
+      )}
       {kind?.blocks && (
         <div className="pt-3">
           <Pick<Known>
@@ -54,7 +68,9 @@ export function NewHolder({ kit, onDone }: { kit: Kit; onDone: () => void }) {
           />
         </div>
       )}
-      {kind?.blocks && known !== 'CALIPER' ? (
+      {kind?.onWheel && known !== 'CALIPER' ? (
+        <TeachAtWheel key={key} kit={kit} kind={kind} onDone={onDone} />
+      ) : kind?.blocks && known !== 'CALIPER' ? (
         <TeachGuide key={key} kind={key} known={known === 'GIVES'} onDone={onDone} />
       ) : (
         <HolderForm key={key} kit={kit} kind={key} onDone={onDone} />

@@ -17,7 +17,7 @@ interface TeachGuideProps {
 
 /** A guide put down by what it gives: printed marks, measured angles, stop blocks; or as usual, where nothing is known. */
 export function TeachGuide({ kind, known, onDone }: TeachGuideProps) {
-  const [form, setForm] = useState<Omit<Form, 'kind'>>({
+  const [form, setForm] = useState<Omit<Form, 'kind' | 'wheelId' | 'parts'>>({
     name: '',
     thickness: '',
     pairs: [
@@ -26,7 +26,7 @@ export function TeachGuide({ kind, known, onDone }: TeachGuideProps) {
     ],
     note: '',
   })
-  const asked: Form = { ...form, kind, pairs: known ? form.pairs : [] }
+  const asked: Form = { ...form, kind, wheelId: '', parts: {}, pairs: known ? form.pairs : [] }
   const some = asked.pairs.some((p) => p.projection !== '' && p.angle !== '')
   const fit = useAnswer(
     'teaching',

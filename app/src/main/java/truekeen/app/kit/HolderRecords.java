@@ -43,12 +43,22 @@ public final class HolderRecords {
             long version) {}
 
     /**
-     * A guide of which is known what its settings give: what is printed on it, angles that were measured, stop blocks.
+     * A holder of which is known what its settings give: what is printed on it, angles that were measured, stop blocks.
      *
-     * @param pairs a projection and the angle it gives, one at least; none for a guide taken as usual
+     * @param pairs a setting (a projection, a gap, a tilt) and the angle it gives, one at least; none for a guide taken
+     *     as usual
      * @param thickness of the blade they hold for; counts for guides that grip by the bevel side
+     * @param wheelId the wheel that a rest or a bar stands before; empty for guides
+     * @param parts what else of its dimensions is known; none is needed for guides
      */
-    public record TaughtForm(String name, String kind, String thickness, List<PairForm> pairs, String note) {}
+    public record TaughtForm(
+            String name,
+            String kind,
+            String thickness,
+            List<PairForm> pairs,
+            String wheelId,
+            Map<String, String> parts,
+            String note) {}
 
     /** A measure as it is told. */
     public record MeasureLine(String label, String value) {}

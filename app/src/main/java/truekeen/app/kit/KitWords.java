@@ -16,6 +16,8 @@ enum KitWords implements Wording {
     A_ROLLER_GUIDE("roller guide"),
     GUIDE_AS_USUAL(
             "Its dimensions are usual ones, not measured: what it is set to may be off by some degrees until one angle is measured."),
+    TAUGHT_BY("Taught by one angle: at {sets} {setting} it gave {angle}."),
+    GUIDES("roller guides"),
     MAY_BE_FROZEN("may have frozen wet: do not use"),
     WORN_OUT("worn out: replace"),
     DEGREASE("degrease before water"),

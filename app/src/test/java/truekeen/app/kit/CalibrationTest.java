@@ -159,7 +159,8 @@ class CalibrationTest extends ApiTest {
     }
 
     private static ObjectNode taught(String kind, String... projectionsAndAngles) {
-        ObjectNode form = object("name", "taught " + UUID.randomUUID(), "kind", kind, "thickness", "", "note", "");
+        ObjectNode form =
+                object("name", "taught " + UUID.randomUUID(), "kind", kind, "thickness", "", "note", "", "wheelId", "");
         ArrayNode pairs = form.putArray("pairs");
         for (int i = 0; i < projectionsAndAngles.length; i += 2) {
             pairs.addObject().put("projection", projectionsAndAngles[i]).put("angle", projectionsAndAngles[i + 1]);

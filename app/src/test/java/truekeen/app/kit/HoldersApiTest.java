@@ -12,6 +12,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import truekeen.app.ApiTest;
 import truekeen.core.progression.Answer;
+import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
+import truekeen.core.setup.PlatformRest;
+import truekeen.core.setup.SupportBar;
 
 /** Holders and wheels through the door: put down, changed, refused. */
 class HoldersApiTest extends ApiTest {
@@ -244,5 +248,47 @@ class HoldersApiTest extends ApiTest {
         JsonNode settings = card.path("settings");
         assertThat(settings.get(settings.size() - 1).path("value").asDouble()).isCloseTo(expected, within(1e-9));
         assertThat(card.path("inkDeg").asDouble()).isEqualTo(1);
+    }
+
+    private static ObjectNode taught(String kind, String wheel, String setting, String angle) {
+        ObjectNode form = object("name", "taught " + UUID.randomUUID(), "kind", kind, "wheelId", wheel, "note", "");
+        form.put("thickness", "").putObject("parts");
+        form.putArray("pairs").addObject().put("projection", setting).put("angle", angle);
+        return form;
+    }
+
+    /** How far a bar stands off the back is hard to measure: one angle it gave tells it. */
+    @Test
+    void aJigAndARestAreTaughtByOneAngleTheyGave() {
+        String wheel = wheel();
+        double radius =
+                get("/api/v1/kit/wheels/" + wheel).body().path("diameterMm").asDouble(225) / 2;
+        SupportBar real = new SupportBar(Length.ofMm(radius), Length.ofMm(152), Length.ofMm(-19), Length.ofMm(7));
+        double gap = real.gap(Angle.ofDegrees(25)).mm();
+        ObjectNode bar = taught("SUPPORT_BAR", wheel, String.valueOf(gap), "25");
+        ((ObjectNode) bar.path("parts")).put("reach", "152").put("barDiameter", "14");
+        Answer taught = post("/api/v1/kit/holders/taught", bar);
+        assertThat(taught.status()).as(taught.body().toString()).isEqualTo(200);
+        assertThat(taught.body().at("/parts/offset").asDouble()).isCloseTo(-19, within(0.01));
+        assertThat(taught.body().path("note").asText()).contains("25°");
+
+        double tilt = new PlatformRest(Length.ofMm(radius), Length.ofMm(15))
+                .tilt(Angle.ofDegrees(25))
+                .degrees();
+        Answer rest = post("/api/v1/kit/holders/taught", taught("PLATFORM_REST", wheel, tilt + "°", "25"));
+        assertThat(rest.body().at("/parts/contact").asDouble()).isCloseTo(15, within(0.01));
+    }
+
+    @Test
+    void aJigWhoseGapNoBarCouldHaveIsRefused() {
+        ObjectNode bar = taught("SUPPORT_BAR", wheel(), "1", "80");
+        ((ObjectNode) bar.path("parts")).put("reach", "152").put("barDiameter", "14");
+        assertThat(post("/api/v1/kit/holders/taught", bar).status()).isEqualTo(422);
+        assertThat(post("/api/v1/kit/holders/taught", taught("SUPPORT_BAR", "", "90", "25"))
+                        .messageAt("wheelId"))
+                .isNotEmpty();
+        assertThat(post("/api/v1/kit/holders/taught", taught("PLATFORM_REST", wheel(), "steep", "25"))
+                        .messageAt("pairs.0.projection"))
+                .isNotEmpty();
     }
 }

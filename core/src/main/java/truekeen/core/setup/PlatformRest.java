@@ -25,6 +25,12 @@ public record PlatformRest(Length radius, Length contact) {
         }
     }
 
+    /** The rest that gave a bevel at a tilt: the height of the contact is taken from it. */
+    public static PlatformRest thatGave(Length radius, Angle tilt, Angle bevel) {
+        double rise = Math.PI / 2 - bevel.radians() - tilt.radians();
+        return new PlatformRest(radius, radius.times(Math.sin(rise)));
+    }
+
     /** The tilt below level that gives a bevel. */
     public Angle tilt(Angle bevel) {
         return Angle.ofRadians(Math.PI / 2 - bevel.radians() - Math.asin(contact.mm() / radius.mm()));

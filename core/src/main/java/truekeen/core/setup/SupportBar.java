@@ -60,6 +60,24 @@ public record SupportBar(Length radius, Length reach, Length offset, Length barR
         return Angle.ofRadians(Math.asin(sine) - Math.atan2(a, p));
     }
 
+    /**
+     * The bar that gave an angle at a gap: what is hard to measure, how far the bar stands off the back, is taken from
+     * it: {@code a = −R·cos β + √(R²·cos² β − R² − p² − 2R·p·sin β + (g + R + r_b)²)}.
+     *
+     * @throws RefusedException where no bar on this side of the blade has that gap at that angle
+     */
+    public static SupportBar thatGave(Length radius, Length reach, Length barRadius, Length gap, Angle edge) {
+        positive("gap", SetupWords.GAP.words(), gap);
+        double r = radius.mm();
+        double p = reach.mm();
+        double away = gap.mm() + r + barRadius.mm();
+        double under = Math.pow(r * edge.cos(), 2) - r * r - p * p - 2 * r * p * edge.sin() + away * away;
+        if (!(under >= 0)) {
+            throw new RefusedException(Refusal.of(MessageCode.NO_ANGLE_AT_GAP, "gap", gap));
+        }
+        return new SupportBar(radius, reach, Length.ofMm(-r * edge.cos() + Math.sqrt(under)), barRadius);
+    }
+
     private static void positive(String field, String what, Length length) {
         if (!(length.mm() > 0)) {
             throw new RefusedException(
