@@ -77,9 +77,12 @@ export function HouseRulesPage({ toolId }: { toolId?: string }) {
   )
 }
 
-/** What of a group is not as usual, in its head line. */
+/** What holds in a group, in its head line, and how much of it is not as usual. */
 function changes(rules: Rule[], ofTool: boolean): string {
   const changed = rules.filter((r) => isChanged(r, ofTool)).length
-  const all = `${rules.length} ${rules.length === 1 ? 'rule' : 'rules'}`
-  return changed > 0 ? `${all}, ${changed} changed` : all
+  const held = rules.map((r) => {
+    const key = (ofTool && r.tool) || r.shop
+    return r.options.find((o) => o.key === key)?.words ?? ''
+  })
+  return held.join(' · ') + (changed > 0 ? ` (${changed} changed)` : '')
 }

@@ -53,6 +53,9 @@ function Drawn({ curve: c }: { curve: Curve }) {
   const d = c.points
     .map((p, i) => `${i === 0 || p.x - c.points[i - 1]!.x > step * 1.5 ? 'M' : 'L'}${x(p.x)} ${y(p.y)}`)
     .join('')
+  // The number stands on the free side of the curve: before a rising one, behind a falling one.
+  const rises = c.points[c.points.length - 1]!.y > c.points[0]!.y
+  const before = c.here !== null && (rises ? x(c.here.x) > PAD.left + 90 : x(c.here.x) > W - 110)
   const at = (v: number, unit: string) => figureSaid(v, unit, figureSteps(v))
   const said = c.here
     ? `at ${at(c.here.x, c.overUnit)} it is ${at(c.here.y, c.ofUnit)}`
@@ -100,11 +103,11 @@ function Drawn({ curve: c }: { curve: Curve }) {
           />
           <circle cx={x(c.here.x)} cy={y(c.here.y)} r="6" fill="var(--color-primary)" />
           <text
-            x={x(c.here.x) + (x(c.here.x) > W * 0.7 ? -10 : 10)}
-            y={Math.max(PAD.top + 14, y(c.here.y) - 18)}
+            x={x(c.here.x) + (before ? -10 : 10)}
+            y={Math.max(PAD.top + 14, y(c.here.y) - 12)}
             fontSize="15"
             fontWeight="650"
-            textAnchor={x(c.here.x) > W * 0.7 ? 'end' : 'start'}
+            textAnchor={before ? 'end' : 'start'}
             fill="var(--color-primary)"
             stroke="var(--color-base-100)"
             strokeWidth="4"
