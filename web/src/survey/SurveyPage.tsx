@@ -170,7 +170,7 @@ function Survey({
         }}
       >
         <div
-          className="flex flex-wrap gap-2 pb-2 items-center"
+          className="flex flex-wrap gap-2 py-2 items-center"
           role="group"
           aria-label="What to mark on the edge"
         >
