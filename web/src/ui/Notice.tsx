@@ -36,7 +36,7 @@ export function Trouble({ error, again }: { error: unknown; again?: () => void }
 /** A place that is still coming. */
 export function Coming() {
   return (
-    <div className="pt-5 space-y-3 max-w-[44rem]" role="status">
+    <div className="pt-5 space-y-3 max-w-[44rem]" role="status" data-coming>
       <span className="sr-only">Fetching…</span>
       {['w-1/3 h-7', 'w-full h-5', 'w-5/6 h-5', 'w-full h-28'].map((shape) => (
         <div key={shape} aria-hidden="true" className={`bg-base-200 rounded ${shape}`} />

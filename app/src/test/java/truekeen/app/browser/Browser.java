@@ -368,7 +368,8 @@ public final class Browser implements AutoCloseable {
     public void picture(Path file) {
         // Fonts and the debounced answers of the page must have come before it is worth a picture.
         until("waiting for fonts", d -> script("return document.fonts.status === 'loaded'"));
-        until("waiting for the page to settle", d -> !text().contains("Fetching…"));
+        until("waiting for the page to settle", d -> d.findElements(By.cssSelector("[data-coming]"))
+                .isEmpty());
         try {
             Files.createDirectories(file.toAbsolutePath().getParent());
             Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
