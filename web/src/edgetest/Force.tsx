@@ -3,7 +3,7 @@ import { LiveReading } from '../bench/LiveReading'
 import type { Refused, Schemas } from '../api/client'
 import { Field } from '../ui/Field'
 import { num } from '../ui/format'
-import { massUnit, mm } from '../ui/units'
+import { massUnit, place } from '../ui/units'
 
 interface ForceProps {
   sheet: Schemas['TestSheet']
@@ -33,7 +33,7 @@ export function Force({ sheet, grams, setGrams, refused }: ForceProps) {
       <LiveReading
         kind="THREAD_TESTER"
         onTaken={taken}
-        words={`Take it at ${mm(sheet.stations[station] ?? 0)}`}
+        words={`Take it at ${place(sheet.stations[station] ?? 0)}`}
       />
       <div className="grid grid-cols-2 sm:grid-cols-5 gap-3 pt-3">
         {sheet.stations.map((at, i) => (
@@ -43,7 +43,7 @@ export function Force({ sheet, grams, setGrams, refused }: ForceProps) {
             className={i === station ? 'border-b-4 border-primary' : 'border-b-4 border-transparent'}
           >
             <Field
-              label={`at ${mm(at)}`}
+              label={`at ${place(at)}`}
               of="mass"
               inputMode="decimal"
               value={grams[i] ?? ''}

@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
 import { Advised } from '../ui/Why'
-import { mass, massUnit, mm } from '../ui/units'
+import { mass, massUnit, mm, place } from '../ui/units'
 
 type Test = Schemas['TestView']
 export type Choice = Record<number, string>
@@ -96,7 +96,7 @@ function ForceLine({ force, sheet }: { force: Schemas['ForceView']; sheet: Schem
         <p className="text-[1.35rem] font-semibold">
           {mass(force.worst.grams, 0).number}
           <span className="text-[0.95rem] font-normal ml-1">
-            {massUnit()} at {mm(force.worst.xMm)}, {num(force.spreadRatio, 2)} × the mean
+            {massUnit()} at {place(force.worst.xMm)}, {num(force.spreadRatio, 2)} × the mean
           </span>
         </p>
       </div>

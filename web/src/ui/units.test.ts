@@ -92,6 +92,8 @@ describe('numbers typed without a unit', () => {
     expect(readMm('1 1/8 in')).toBeCloseTo(28.575)
     expect(readMm('30 thou')).toBeCloseTo(0.762)
     expect(readMm('three')).toBeNull()
+    expect(readMm('0.78743/4')).toBeNull()
+    expect(readMm('1.5 1/2 in')).toBeNull()
     expect(readMm('')).toBeNull()
     followUnits({ ...METRIC, lengths: 'INCHES' })
     expect(readMm('0.5')).toBeCloseTo(12.7)

@@ -105,6 +105,11 @@ export function mm(value: number, digits = 1): string {
   return said(length(value, digits))
 }
 
+/** A place along the edge (mm), as a rule finds it: in 64ths where it reads fractions, without a bit more or less. */
+export function place(value: number): string {
+  return said(length(value, units.lengths === 'INCH_FRACTIONS' ? 0 : 1))
+}
+
 /** From one length (mm) to another, the unit said once. */
 export function mmTo(from: number, to: number, digits = 1, between = ' to '): string {
   const a = length(from, digits)
@@ -234,20 +239,22 @@ export function unitSaid(unit: string): string {
 /** A length as a caliper shows it, in mm; null where it is none. Bare numbers are in the shop's unit. */
 export function readMm(typed: string): number | null {
   const text = typedKept(typed.trim(), 'length').replace(MEANT, ' ').replace(',', '.').toLowerCase()
-  const match = /^(?:(\d+(?:\.\d+)?))?(?:(?:^|[\s-]+)(\d+)\/([1-9]\d*))?\s*(mm|in|"|thou)?$/.exec(text)
-  if (!match || (match[1] === undefined && match[2] === undefined)) return null
-  const value = Number(match[1] ?? 0) + (match[2] ? Number(match[2]) / Number(match[3]) : 0)
-  const unit = match[4] ?? 'mm'
+  const plain = /^(\d+(?:\.\d+)?)\s*(mm|in|"|thou)?$/.exec(text)
+  const mixed = /^(?:(\d+)[\s-]+)?(\d+)\/([1-9]\d*)\s*(mm|in|"|thou)?$/.exec(text)
+  if (!plain && !mixed) return null
+  const value = plain ? Number(plain[1]) : Number(mixed![1] ?? 0) + Number(mixed![2]) / Number(mixed![3])
+  const unit = (plain ? plain[2] : mixed![4]) ?? 'mm'
   return unit === 'mm' ? value : value * (unit === 'thou' ? MM_PER_INCH / 1000 : MM_PER_INCH)
 }
 
-/** Lengths (mm) for the labels of a rule: every so many, each with its number. */
+/** Lengths (mm) for the labels of a rule: about every so many, each with its number. */
 export function ruleStep(
   leastMm: number,
   metricStep: number,
 ): { mm: number; fine: number; label: (mm: number) => string } {
   if (units.lengths === 'MILLIMETRES') return { mm: metricStep, fine: 1, label: (at) => num(at) }
-  const inch = [1 / 16, 1 / 8, 1 / 4, 1 / 2, 1, 2, 4, 6, 12].find((i) => i * MM_PER_INCH >= leastMm) ?? 24
+  const off = (inch: number) => Math.abs(Math.log((inch * MM_PER_INCH) / leastMm))
+  const inch = [1 / 16, 1 / 8, 1 / 4, 1 / 2, 1, 2, 4, 6, 12].reduce((a, b) => (off(b) < off(a) ? b : a))
   const fractions = units.lengths === 'INCH_FRACTIONS'
   return {
     mm: inch * MM_PER_INCH,

@@ -19,9 +19,13 @@ import truekeen.core.message.RefusedException;
  */
 public final class QuantityReader {
     private static final String NUMBER = "[+-]?(?:\\d+(?:[.,]\\d*)?|[.,]\\d+)";
-    private static final Pattern LENGTH =
-            Pattern.compile("(" + NUMBER + ")?\\s*(?:-\\s*|\\s)?(?:(\\d+)\\s*/\\s*(\\d+))?\\s*([\\p{L}µ°\"″”]*)\\.?");
-    private static final Pattern BARE_FRACTION = Pattern.compile("([+-]?\\d+)\\s*/\\s*(\\d+)\\s*([\\p{L}µ°\"″”]*)\\.?");
+    private static final String UNIT = "\\s*([\\p{L}µ°\"″”]*)\\.?";
+    private static final Pattern LENGTH = Pattern.compile("(" + NUMBER + ")" + UNIT);
+
+    /** A fraction, or a whole number and a fraction with a space or a dash between them: 1/32, 1 1/2, 1-1/2. */
+    private static final Pattern FRACTION =
+            Pattern.compile("(?:([+-]?\\d+)(?:\\s+|\\s*-\\s*))?([+-]?\\d+)\\s*/\\s*(\\d+)" + UNIT);
+
     private static final Pattern ANGLE = Pattern.compile(
             "(" + NUMBER + ")\\s*(°|º|deg|degs|degree|degrees)?(?:\\s*(\\d+(?:\\.\\d+)?)\\s*(?:'|′|min))?");
     private static final Pattern THOUSANDS = Pattern.compile("[+-]?\\d{1,3},\\d{3}(?!\\d).*");
@@ -58,21 +62,18 @@ public final class QuantityReader {
      */
     public static Length length(String field, String typed) {
         String text = tidy(field, typed, MessageCode.LENGTH_EMPTY);
-        Matcher fraction = BARE_FRACTION.matcher(text);
+        Matcher fraction = FRACTION.matcher(text);
         if (fraction.matches()) {
-            double value = Double.parseDouble(fraction.group(1)) / divisor(field, typed, fraction.group(2));
-            return Length.ofMm(value * unit(field, typed, fraction.group(3)));
+            double part = Double.parseDouble(fraction.group(2)) / divisor(field, typed, fraction.group(3));
+            double whole = fraction.group(1) == null ? 0 : Double.parseDouble(fraction.group(1));
+            double value = whole < 0 ? whole - part : whole + part;
+            return Length.ofMm(value * unit(field, typed, fraction.group(4)));
         }
         Matcher match = LENGTH.matcher(text);
-        if (!match.matches() || match.group(1) == null) {
+        if (!match.matches()) {
             throw refuse(MessageCode.LENGTH_UNREADABLE, field, typed);
         }
-        double value = decimal(match.group(1));
-        if (match.group(2) != null) {
-            double part = Double.parseDouble(match.group(2)) / divisor(field, typed, match.group(3));
-            value += value < 0 ? -part : part;
-        }
-        return Length.ofMm(value * unit(field, typed, match.group(4)));
+        return Length.ofMm(decimal(match.group(1)) * unit(field, typed, match.group(2)));
     }
 
     /**

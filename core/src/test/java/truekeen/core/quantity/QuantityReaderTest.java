@@ -58,7 +58,14 @@ class QuantityReaderTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"24°|LENGTH_UNIT", "24 kg|LENGTH_UNIT", "''|LENGTH_EMPTY", "1,500|NUMBER_AMBIGUOUS"})
+            value = {
+                "24°|LENGTH_UNIT",
+                "24 kg|LENGTH_UNIT",
+                "''|LENGTH_EMPTY",
+                "1,500|NUMBER_AMBIGUOUS",
+                "0.78743/4|LENGTH_UNREADABLE",
+                "1.5 1/2 in|LENGTH_UNREADABLE"
+            })
     void saysWhatIsWrongWithALength(String typed, MessageCode code) {
         assertThatThrownBy(() -> QuantityReader.length("width", typed))
                 .isInstanceOfSatisfying(
