@@ -2,7 +2,9 @@ import type { Schemas } from '../api/client'
 import { useInstruments } from '../api/instruments'
 import { Beam } from '../drawings/Beam'
 import type { Hung } from './HungForm'
-import { grams, massUnit, mm, typedShown } from '../ui/units'
+import { readNumber } from '../ui/format'
+import { typedShown } from '../ui/typed'
+import { grams, massUnit, mm } from '../ui/units'
 
 /** The beam as the form, the newest try or a live balancer says it stands. */
 export function OnTheBeam({
@@ -38,7 +40,7 @@ export function OnTheBeam({
           hanging
             ? {
                 at: side(light),
-                radiusMm: parseFloat(form.radius) || 1,
+                radiusMm: readNumber(form.radius) || 1,
                 words: `${typedShown(form.trial, 'mass')} ${massUnit()} at ${typedShown(form.radius, 'length')}`,
               }
             : null

@@ -4,7 +4,7 @@ import { api, ask, Refused, type Schemas } from '../api/client'
 import { deviceKey } from '../api/local'
 import { Act } from '../ui/Act'
 import { Field, Pick } from '../ui/Field'
-import { num } from '../ui/format'
+import { typed } from '../ui/format'
 import { usePerson } from '../ui/person'
 import { TakeOver } from '../ui/TakeOver'
 import { length, massUnit } from '../ui/units'
@@ -23,8 +23,8 @@ export function TakenOff({
 }) {
   const c = standing.correction!
   const [form, setForm] = useState({
-    mass: num(c.massG, 2),
-    radius: num(c.radiusMm, 0),
+    mass: typed(c.massG, 2),
+    radius: typed(c.radiusMm, 0),
     place: String(standing.heavy),
   })
   const [person] = usePerson()

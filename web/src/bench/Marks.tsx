@@ -1,7 +1,8 @@
 import { useState } from 'react'
 import { useDraft } from '../api/local'
 import type { Session } from './useSession'
-import { lengthUnit, readMm, typedShown } from '../ui/units'
+import { readMm, typedShown } from '../ui/typed'
+import { lengthUnit } from '../ui/units'
 
 interface MarksProps {
   session: Session

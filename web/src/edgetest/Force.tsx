@@ -2,7 +2,7 @@ import { useCallback, useState } from 'react'
 import { LiveReading } from '../bench/LiveReading'
 import type { Refused, Schemas } from '../api/client'
 import { Field } from '../ui/Field'
-import { num } from '../ui/format'
+import { typed } from '../ui/format'
 import { massUnit, place } from '../ui/units'
 
 interface ForceProps {
@@ -19,7 +19,7 @@ export function Force({ sheet, grams, setGrams, refused }: ForceProps) {
   const station = at ?? (empty < 0 ? sheet.stations.length - 1 : empty)
   const taken = useCallback(
     (value: number) => {
-      setGrams(sheet.stations.map((_, i) => (i === station ? num(value, 1) : (grams[i] ?? ''))))
+      setGrams(sheet.stations.map((_, i) => (i === station ? typed(value, 1) : (grams[i] ?? ''))))
       setAt(null)
     },
     [grams, setGrams, sheet.stations, station],

@@ -7,7 +7,7 @@ import { deviceKey, useDraft } from '../api/local'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Field } from '../ui/Field'
-import { num } from '../ui/format'
+import { num, readNumber, typed } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { Force } from './Force'
@@ -86,7 +86,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
   const [form, setForm, drop] = useDraft(`test.${sessionId}.${round}`, {
     grams: sheet.stations.map(() => ''),
     seen: [] as Seen[],
-    reference: sheet.referenceG > 0 ? num(sheet.referenceG) : '',
+    reference: sheet.referenceG > 0 ? typed(sheet.referenceG, 1) : '',
   })
   const [again, setAgain] = useState(false)
   const [marking, setMarking] = useState<Outcome | null>(null)
@@ -137,7 +137,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
   const readings = asking
     ? sheet.stations.map((xMm, i) => ({
         xMm,
-        grams: Number.isFinite(parseFloat(form.grams[i] ?? '')) ? parseFloat(form.grams[i]!) : null,
+        grams: Number.isFinite(readNumber(form.grams[i] ?? '')) ? readNumber(form.grams[i]!) : null,
       }))
     : latest.readings
   const onMark = (a: number, b: number) =>

@@ -4,7 +4,7 @@ import { kitChanged } from '../api/changed'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { Check, Choice, Field } from '../ui/Field'
-import { num } from '../ui/format'
+import { typed } from '../ui/format'
 import { GritScale } from './GritScale'
 import type { Kit } from './kit.types'
 import { mm } from '../ui/units'
@@ -80,12 +80,12 @@ function start(a?: Abrasive): Form {
   const same = Object.fromEntries(Object.keys(EMPTY).map((k) => [k, known[k]])) as unknown as Form
   return {
     ...same,
-    makerUm: a.makerUm === null ? '' : num(a.makerUm, 3),
+    makerUm: a.makerUm === null ? '' : typed(a.makerUm, 3),
     otherSideGrit: '',
     length: a.lengthTyped,
-    worn: a.worn === 0 ? '' : num(a.worn, 0),
-    lapsFinest: a.lapsFinestUm === null ? '' : num(a.lapsFinestUm, 2),
-    lapsCoarsest: a.lapsCoarsestUm === null ? '' : num(a.lapsCoarsestUm, 2),
+    worn: a.worn === 0 ? '' : typed(a.worn, 0),
+    lapsFinest: a.lapsFinestUm === null ? '' : typed(a.lapsFinestUm, 2),
+    lapsCoarsest: a.lapsCoarsestUm === null ? '' : typed(a.lapsCoarsestUm, 2),
   }
 }
 

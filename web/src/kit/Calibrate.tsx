@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { api, ask, type Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { Field } from '../ui/Field'
-import { num } from '../ui/format'
+import { num, typed } from '../ui/format'
 import { Notice } from '../ui/Notice'
 import { Pairs } from './Pairs'
 import { useSaved } from './saved'
@@ -22,11 +22,11 @@ export function Calibrate({
 }) {
   const before = holder.calibration?.pairs ?? []
   const [form, setForm] = useState<Form>({
-    rollerRadius: num(holder.parts['rollerRadius'] ?? 0, 3),
+    rollerRadius: typed(holder.parts['rollerRadius'] ?? 0, 3),
     thickness: '',
     pairs: Array.from({ length: Math.max(ROWS, before.length) }, (_, i) => ({
-      projection: before[i] ? num(before[i].projectionMm, 2) : '',
-      angle: before[i] ? num(before[i].angleDeg, 2) : '',
+      projection: before[i] ? typed(before[i].projectionMm, 2) : '',
+      angle: before[i] ? typed(before[i].angleDeg, 2) : '',
     })),
     version: holder.version,
   })

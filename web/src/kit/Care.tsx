@@ -6,15 +6,21 @@ import { WhatToBuy } from '../plan/WayOut'
 import { num, span } from '../ui/format'
 import { usePerson } from '../ui/person'
 
-/** What the kit asks for now, in the order it is done in; what is in the water or drying; what a session said of a stone. */
-export function Care() {
+/** What is asked of the kit and of the hand; a page that shows it waits, so that nothing moves under a finger. */
+export function useCare() {
   const [person] = usePerson()
-  const queries = useQueryClient()
   const care = useQuery({ queryKey: ['kit-care'], queryFn: () => ask(api.GET('/api/v1/kit/care')) })
   const hand = useQuery({
     queryKey: ['hand', person],
     queryFn: () => ask(api.GET('/api/v1/hand', { params: { query: { person } } })),
   })
+  return { person, care, hand, pending: care.isPending || hand.isPending }
+}
+
+/** What the kit asks for now, in the order it is done in; what is in the water or drying; what a session said of a stone. */
+export function Care() {
+  const queries = useQueryClient()
+  const { person, care, hand } = useCare()
   const judge = useMutation({
     mutationFn: ({ id, judged }: { id: string; judged: string }) =>
       ask(api.POST('/api/v1/hand/odd/{id}', { params: { path: { id } }, body: { judged } })),

@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client'
 import { useAnswer } from '../api/useAnswer'
 import { PrintLink } from '../tool/SetupCard'
 import { Field } from '../ui/Field'
-import { day, num } from '../ui/format'
+import { day, num, typed } from '../ui/format'
 import { Calibrate } from './Calibrate'
 import { HolderForm } from './HolderForm'
 import { NewHolder } from './NewHolder'
@@ -12,7 +12,8 @@ import type { Kit } from './kit.types'
 import { Adder, Row } from './Row'
 import { Restated } from './Restated'
 import { TruingForm, WheelForm } from './WheelForm'
-import { lengthUnit, mm, mmList, typedShown, withoutUnit } from '../ui/units'
+import { typedShown, withoutUnit } from '../ui/typed'
+import { lengthUnit, mm, mmList } from '../ui/units'
 
 interface Props {
   kit: Kit
@@ -54,7 +55,7 @@ export function HolderList({ kit: k, open, toggle }: Props) {
                     <Board holder={h} />
                   </>
                 )}
-                {h.kind === 'WEDGE_BLOCK' && <Wedges start={num(h.parts['wedge'] ?? 15, 2)} />}
+                {h.kind === 'WEDGE_BLOCK' && <Wedges start={typed(h.parts['wedge'] ?? 15, 2)} />}
               </>
             }
           >

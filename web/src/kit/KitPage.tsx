@@ -5,7 +5,7 @@ import { num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { AbrasiveForm } from './AbrasiveForm'
 import { Acts } from './Acts'
-import { Care } from './Care'
+import { Care, useCare } from './Care'
 import { HolderList, WheelList } from './HolderList'
 import { Lists } from './Lists'
 import { Remove, Removed } from './Remove'
@@ -20,9 +20,10 @@ type Abrasive = Schemas['AbrasiveView']
 export function KitPage() {
   useTitle('Kit')
   const kit = useQuery({ queryKey: ['kit'], queryFn: () => ask(api.GET('/api/v1/kit')) })
+  const { pending } = useCare()
   const [open, setOpen] = useState('')
   if (kit.isError) return <Trouble error={kit.error} again={() => void kit.refetch()} />
-  if (!kit.data) return <Coming />
+  if (!kit.data || pending) return <Coming />
   const k = kit.data
   const close = () => setOpen('')
   const toggle = (id: string) => setOpen((now) => (now === id ? '' : id))

@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client'
 import { Field } from '../ui/Field'
-import { num } from '../ui/format'
-import { readMm } from '../ui/units'
+import { num, readNumber } from '../ui/format'
+import { readMm } from '../ui/typed'
 
 type Pair = Schemas['PairForm']
 type Fit = Schemas['CalibrationView']
@@ -65,7 +65,7 @@ export function Pairs({ pairs, onChange, fit, fault, angle }: PairsProps) {
 function matches(q: Schemas['PairView'], p: Pair): boolean {
   return (
     Math.abs((readMm(p.projection.replace('\u202f', ' ')) ?? NaN) - q.projectionMm) < 1e-6 &&
-    Math.abs(parseFloat(p.angle) - q.angleDeg) < 1e-6
+    Math.abs(readNumber(p.angle) - q.angleDeg) < 1e-6
   )
 }
 

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { api, ask, type Schemas } from '../api/client'
 import { Field } from '../ui/Field'
-import { num } from '../ui/format'
+import { typed } from '../ui/format'
 import { Frame, useSaved } from './saved'
 import { massUnit } from '../ui/units'
 
@@ -9,7 +9,7 @@ import { massUnit } from '../ui/units'
 export function TesterForm({ tester, onDone }: { tester?: Schemas['TesterView']; onDone: () => void }) {
   const [form, setForm] = useState<Schemas['TesterForm']>(
     tester
-      ? { name: tester.name, reference: num(tester.referenceG), version: tester.version }
+      ? { name: tester.name, reference: typed(tester.referenceG, 1), version: tester.version }
       : { name: '', reference: '', version: 0 },
   )
   const { save, refused } = useSaved(

@@ -3,7 +3,7 @@ import { api, ask, type Schemas } from '../api/client'
 import { askCalculator } from '../api/calculator'
 import { useAnswer } from '../api/useAnswer'
 import { Check, Choice, Field } from '../ui/Field'
-import { num } from '../ui/format'
+import { num, typed } from '../ui/format'
 import { usePerson } from '../ui/person'
 import type { Kit } from './kit.types'
 import { Frame, useSaved } from './saved'
@@ -26,9 +26,9 @@ export function WheelForm({
       ? {
           name: wheel.name,
           kind: wheel.kind,
-          diameter: num(wheel.diameterMm, 2),
-          perMinute: wheel.perMinute === null ? '' : num(wheel.perMinute, 0),
-          marked: wheel.markedMs === null ? '' : num(wheel.markedMs, 1),
+          diameter: typed(wheel.diameterMm, 2),
+          perMinute: wheel.perMinute === null ? '' : typed(wheel.perMinute, 0),
+          marked: wheel.markedMs === null ? '' : typed(wheel.markedMs, 1),
           note: wheel.note,
           version: wheel.version,
         }

@@ -6,7 +6,7 @@ import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
 import { Sheet, ToolHead, useStages, useTool } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
-import { num, upper } from '../ui/format'
+import { typed, upper } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { looksAt } from './looks'
@@ -133,7 +133,9 @@ function Survey({
     if (!dragging) setUndone([...undone, form.findings])
     setForm({
       ...form,
-      findings: form.findings.map((f, i) => (i === index ? { ...f, from: num(from, 1), to: num(to, 1) } : f)),
+      findings: form.findings.map((f, i) =>
+        i === index ? { ...f, from: typed(from, 1), to: typed(to, 1) } : f,
+      ),
     })
   }
   const undo = () => {

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client'
 import type { StripMark } from '../drawings/strip.types'
-import { num } from '../ui/format'
+import { readNumber, typed } from '../ui/format'
 
 type Finding = Schemas['FindingForm']
 type Mark = Schemas['MarkKindView']
@@ -8,14 +8,14 @@ type Mark = Schemas['MarkKindView']
 /** Marks follow the finger at once where their places are plain numbers; else as the service has read them. */
 export function onStrip(typed: Finding[], read: Schemas['FindingView'][]): StripMark[] {
   return typed.flatMap((f, i) => {
-    const plain = [f.from, f.to].every((v) => /^\d+(\.\d+)?$/.test(v))
+    const plain = [f.from, f.to].every((v) => /^\d+([.,]\d+)?$/.test(v))
     const known = read[i]
     if (!plain) return known ? [known] : []
     return [
       {
         kind: f.kind,
-        fromMm: Number(f.from),
-        toMm: Number(f.to),
+        fromMm: readNumber(f.from),
+        toMm: readNumber(f.to),
         depthMm: known?.depthMm ?? 0,
         leave: f.leave,
       },
@@ -34,8 +34,8 @@ export function placed(mark: Mark, from: number, to: number, edge: number): Find
     kind === 'ROUNDED_CORNER' ? (left ? [0, Math.max(b, 0.5)] : [Math.min(a, edge - 0.5), edge]) : [a, b]
   return {
     kind,
-    from: num(ends[0]!, 1),
-    to: num(ends[1]!, 2),
+    from: typed(ends[0]!, 1),
+    to: typed(ends[1]!, 2),
     depth: guessedDepth(mark),
     behind: mark.pit ? '0' : '',
     leave: false,
@@ -44,5 +44,5 @@ export function placed(mark: Mark, from: number, to: number, edge: number): Find
 
 /** The depth a fresh mark is taken to have until somebody measures it; empty where none is measured. */
 export function guessedDepth(mark: Schemas['MarkKindView'] | undefined): string {
-  return mark === undefined || mark.firstDepthMm === null ? '' : num(mark.firstDepthMm, 1)
+  return mark === undefined || mark.firstDepthMm === null ? '' : typed(mark.firstDepthMm, 1)
 }

@@ -1,5 +1,5 @@
 import { useId, type ReactNode } from 'react'
-import { typedKept, typedShown, unitBeside, type Measured } from './units'
+import { typedKept, typedShown, unitBeside, type Measured } from './typed'
 
 interface FieldProps {
   label: string

@@ -1,6 +1,7 @@
 import { useId, useState } from 'react'
 import { Link } from 'wouter'
 import type { Schemas } from '../api/client'
+import { signed } from './format'
 import { figure } from './units'
 
 type Advice = Schemas['AdviceView']
@@ -11,7 +12,7 @@ export function Advised({ advice, digits, big }: { advice: Advice; digits?: numb
   const id = useId()
   const show = (v: number) => {
     const shown = figure(v, advice.unit, digits)
-    return shown.unit === advice.unit && digits !== undefined ? v.toFixed(digits) : shown.number
+    return shown.unit === advice.unit && digits !== undefined ? signed(v.toFixed(digits)) : shown.number
   }
   const units = [advice.low, advice.high].map((v) => figure(v, advice.unit, digits).unit)
   const unit = figure(advice.value, advice.unit, digits).unit

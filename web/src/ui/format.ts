@@ -1,9 +1,38 @@
 /** Dates in the order the browser is set to; their words are English, as all words here are. */
 export const DATES = globalThis.navigator?.languages?.find((language) => /^en\b/.test(language)) ?? 'en-GB'
 
-/** A number with at most so many digits after the point. */
-export function num(value: number, digits = 1): string {
+/** The decimal sign the browser is set to: a comma or a point, as the service's sentences have it too. */
+export const DECIMAL = signOf(globalThis.navigator?.language ?? 'en')
+
+function signOf(language: string): string {
+  const parts = new Intl.NumberFormat(language).formatToParts(1.5)
+  return parts.find((part) => part.type === 'decimal')?.value === ',' ? ',' : '.'
+}
+
+/** A number with at most so many digits after a point, as programs read it. */
+export function plain(value: number, digits = 1): string {
   return new Intl.NumberFormat('en', { maximumFractionDigits: digits, useGrouping: false }).format(value)
+}
+
+/** The same with the decimal sign of the reader. */
+export function num(value: number, digits = 1): string {
+  return signed(plain(value, digits))
+}
+
+/** A plain number with the decimal sign of the reader. */
+export function signed(number: string, sign = DECIMAL): string {
+  return number.replace('.', sign)
+}
+
+/** A number as it stands in a field: "1,234" could be a thousand, "1,2340" cannot. */
+export function typed(value: number, digits: number, sign = DECIMAL): string {
+  const number = plain(value, digits)
+  return signed(sign === ',' && /^-?[1-9]\d{0,2}\.\d{3}$/.test(number) ? number + '0' : number, sign)
+}
+
+/** The number somebody typed with either sign; NaN where it begins with none. */
+export function readNumber(text: string): number {
+  return parseFloat(text.replace(',', '.'))
 }
 
 /** Small numbers keep three figures, large ones lose their fraction. */
@@ -19,7 +48,14 @@ export function figureDigits(value: number): number {
 
 /** An estimate: two figures are all it is good for. */
 export function roughly(value: number): string {
-  return new Intl.NumberFormat('en', { maximumSignificantDigits: 2, useGrouping: false }).format(value)
+  return significant(value, 2)
+}
+
+/** A number to so many figures. */
+export function significant(value: number, most: number): string {
+  return signed(
+    new Intl.NumberFormat('en', { maximumSignificantDigits: most, useGrouping: false }).format(value),
+  )
 }
 
 /** A time span for people. */

@@ -1,19 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { afterEach, describe, expect, it } from 'vitest'
-import {
-  followUnits,
-  force,
-  gramMm,
-  grams,
-  mm,
-  mm2,
-  mm3,
-  mmTo,
-  readMm,
-  typedKept,
-  typedShown,
-  type Units,
-} from './units'
+import { readMm, typedKept, typedShown } from './typed'
+import { followUnits, force, gramMm, grams, mm, mm2, mm3, mmTo, type Units } from './units'
 
 const METRIC: Units = { lengths: 'MILLIMETRES', forces: 'NEWTONS', masses: 'GRAMS' }
 

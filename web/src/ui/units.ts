@@ -1,4 +1,4 @@
-import { figureDigits, figures, num } from './format'
+import { figureDigits, figures, num, plain, signed, significant } from './format'
 
 /** In what the shop reads what was measured. All figures come and go in mm, N and g; they are shown in these. */
 export interface Units {
@@ -13,11 +13,11 @@ export interface Shown {
   unit: string
 }
 
-const MM_PER_INCH = 25.4
-const GRAMS_PER_OUNCE = 28.349523125
+export const MM_PER_INCH = 25.4
+export const GRAMS_PER_OUNCE = 28.349523125
 const NEWTONS_PER_KILOGRAM = 9.80665
-const FINEST_FRACTION = 64
-const ON_THE_FRACTION_MM = 0.05
+export const FINEST_FRACTION = 64
+export const ON_THE_FRACTION_MM = 0.05
 /** Of an area or a volume below this, thousandths are counted: nobody reads 0.0000644 in³. */
 const SMALL = 0.01
 const KEPT = 'truekeen.units'
@@ -60,8 +60,8 @@ export function onUnits(changed: () => void): () => void {
 
 /** A length (mm), to so many digits of a millimetre. */
 export function length(mm: number, digits = 1): Shown {
-  const number = num(mm, digits)
-  if (units.lengths === 'MILLIMETRES') return { number, unit: 'mm' }
+  const number = plain(mm, digits)
+  if (units.lengths === 'MILLIMETRES') return { number: signed(number), unit: 'mm' }
   const shown = Number(number)
   const point = number.indexOf('.')
   return inches(shown, point < 0 ? 0 : number.length - point - 1)
@@ -82,7 +82,8 @@ function inches(mm: number, digits: number): Shown {
     : fraction(inch, digits)
 }
 
-function fraction(inch: number, digits: number): Shown {
+/** Inches in 64ths, said bare or full where they are off. */
+export function fraction(inch: number, digits: number): Shown {
   const parts = Math.round(Math.abs(inch) * FINEST_FRACTION)
   const off = (Math.abs(inch) - parts / FINEST_FRACTION) * MM_PER_INCH
   const side = digits === 0 || Math.abs(off) <= ON_THE_FRACTION_MM ? '' : off < 0 ? ' bare' : ' full'
@@ -140,14 +141,14 @@ function powered(value: number, power: 2 | 3, metric: string): string {
   if (units.lengths === 'MILLIMETRES') return `${metric} mm${sign}`
   const inches = value / MM_PER_INCH ** power
   return inches !== 0 && Math.abs(inches) < SMALL
-    ? `${three(inches * 1000)} thousandths in${sign}`
-    : `${three(inches)} in${sign}`
+    ? `${significant(inches * 1000, 3)} thousandths in${sign}`
+    : `${significant(inches, 3)} in${sign}`
 }
 
 /** A mass (g), or what a thread tester reads. */
 export function mass(grams: number, digits = 1): Shown {
-  const number = num(grams, digits)
-  if (units.masses === 'GRAMS') return { number, unit: 'g' }
+  const number = plain(grams, digits)
+  if (units.masses === 'GRAMS') return { number: signed(number), unit: 'g' }
   const point = number.indexOf('.')
   const shown = point < 0 ? 0 : number.length - point - 1
   return { number: num(Number(number) / GRAMS_PER_OUNCE, Math.min(3, shown + 2)), unit: 'oz' }
@@ -162,7 +163,7 @@ export function grams(value: number, digits = 1): string {
 export function gramMm(value: number): string {
   return units.masses === 'GRAMS'
     ? `${figures(value)} g·mm`
-    : `${three(value / GRAMS_PER_OUNCE / MM_PER_INCH)} oz·in`
+    : `${significant(value / GRAMS_PER_OUNCE / MM_PER_INCH, 3)} oz·in`
 }
 
 /** A force (N) with its unit. */
@@ -170,55 +171,6 @@ export function force(newtons: number, digits = 0): string {
   return units.forces === 'NEWTONS'
     ? `${num(newtons, digits)} N`
     : `${num(newtons / NEWTONS_PER_KILOGRAM, digits + 1)} kg`
-}
-
-/** What a field may measure. */
-export type Measured = 'length' | 'mass'
-
-/** Set behind a number that was typed without a unit, where the shop's is not the metric one. */
-const MEANT = '\u202f'
-const BARE = /^[+-]?\d[\d\s.,/+-]*$/
-
-function ownUnit(of: Measured): string {
-  if (of === 'mass') return units.masses === 'OUNCES' ? 'oz' : ''
-  return units.lengths === 'MILLIMETRES' ? '' : 'in'
-}
-
-/** What was typed, as it is kept and sent: a bare number gets the unit of the shop. */
-export function typedKept(typed: string, of: Measured): string {
-  const unit = ownUnit(of)
-  return unit && BARE.test(typed) ? typed + MEANT + unit : typed
-}
-
-/** What is kept, as a field shows it: what is in mm or g is put into the unit of the shop. */
-export function typedShown(kept: string, of: Measured): string {
-  const unit = ownUnit(of)
-  if (unit && kept.endsWith(MEANT + unit)) return kept.slice(0, -unit.length - 1)
-  if (unit && kept.includes(', '))
-    return kept
-      .split(', ')
-      .map((part) => typedShown(part, of))
-      .join(', ')
-  const metric = unit && /^(\d+(?:[.,]\d+)?)\s*(mm|g)?$/.exec(kept)
-  if (!metric) return kept.replace(MEANT, ' ')
-  const value = Number(metric[1]!.replace(',', '.'))
-  if (of === 'mass') return num(value / GRAMS_PER_OUNCE, 3)
-  const inch = value / MM_PER_INCH
-  const parts = Math.round(inch * FINEST_FRACTION)
-  const near = Math.abs(inch - parts / FINEST_FRACTION) * MM_PER_INCH < ON_THE_FRACTION_MM / 2
-  return units.lengths === 'INCH_FRACTIONS' && near && parts > 0
-    ? fraction(inch, 0).number.replace('\u00a0', ' ')
-    : num(inch, 4)
-}
-
-/** The unit that a field says beside a number without one; nothing in a metric shop, where hints say it. */
-export function unitBeside(shown: string, of: Measured): string {
-  return shown === '' || BARE.test(shown) ? ownUnit(of) : ''
-}
-
-/** Whether a number, or a list of them, was typed without a unit. */
-export function withoutUnit(typed: string): boolean {
-  return BARE.test(typed)
 }
 
 /** The unit of masses, for a label. */
@@ -234,17 +186,6 @@ export function lengthUnit(): string {
 /** A unit the service names, as the shop's. */
 export function unitSaid(unit: string): string {
   return unit === 'mm' ? lengthUnit() : unit === 'g' ? massUnit() : unit
-}
-
-/** A length as a caliper shows it, in mm; null where it is none. Bare numbers are in the shop's unit. */
-export function readMm(typed: string): number | null {
-  const text = typedKept(typed.trim(), 'length').replace(MEANT, ' ').replace(',', '.').toLowerCase()
-  const plain = /^(\d+(?:\.\d+)?)\s*(mm|in|"|thou)?$/.exec(text)
-  const mixed = /^(?:(\d+)[\s-]+)?(\d+)\/([1-9]\d*)\s*(mm|in|"|thou)?$/.exec(text)
-  if (!plain && !mixed) return null
-  const value = plain ? Number(plain[1]) : Number(mixed![1] ?? 0) + Number(mixed![2]) / Number(mixed![3])
-  const unit = (plain ? plain[2] : mixed![4]) ?? 'mm'
-  return unit === 'mm' ? value : value * (unit === 'thou' ? MM_PER_INCH / 1000 : MM_PER_INCH)
 }
 
 /** Lengths (mm) for the labels of a rule: about every so many, each with its number. */
@@ -328,8 +269,4 @@ export function figureSaid(value: number, unit: string, digits = 1): string {
 
 function said(shown: Shown): string {
   return shown.unit ? `${shown.number} ${shown.unit}` : shown.number
-}
-
-function three(value: number): string {
-  return new Intl.NumberFormat('en', { maximumSignificantDigits: 3, useGrouping: false }).format(value)
 }

@@ -2,11 +2,16 @@ package truekeen.app.log;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.Transient;
 import java.time.Instant;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.hibernate.annotations.SQLRestriction;
+import org.springframework.data.domain.Persistable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -42,14 +47,21 @@ class LogNotes implements HistorySource, MistakeSource {
                 .toList();
     }
 
-    /** Adds a line unless it stands there already; tells whether it did. */
-    boolean add(UUID toolId, LogCsv.Line line) {
-        if (notes.existsByToolIdAndAtAndTitle(toolId, line.at(), line.title())) {
-            return false;
-        }
-        notes.saveAndFlush(new Note(toolId, line));
-        return true;
+    /** Adds the lines that do not stand there already, all at once; tells how many did not. */
+    int add(UUID toolId, List<LogCsv.Line> lines) {
+        Set<Place> taken = notes.places(toolId).stream()
+                .map(p -> new Place(p.getAt(), p.getTitle()))
+                .collect(Collectors.toCollection(HashSet::new));
+        List<Note> added = lines.stream()
+                .filter(line -> taken.add(new Place(line.at(), line.title())))
+                .map(line -> new Note(toolId, line))
+                .toList();
+        notes.saveAllAndFlush(added);
+        return added.size();
     }
+
+    /** No two notes of a tool share their moment and their title, one that was taken out included. */
+    private record Place(Instant at, String title) {}
 
     @Override
     public HistoryEntry.Kind kind() {
@@ -63,7 +75,7 @@ class LogNotes implements HistorySource, MistakeSource {
 
     @Entity(name = "log_note")
     @SQLRestriction("deleted_at is null")
-    static class Note {
+    static class Note implements Persistable<UUID> {
         @Id
         UUID id;
 
@@ -73,6 +85,9 @@ class LogNotes implements HistorySource, MistakeSource {
         String line;
         Instant deletedAt;
 
+        @Transient
+        private boolean fresh;
+
         protected Note() {}
 
         Note(UUID toolId, LogCsv.Line line) {
@@ -81,16 +96,35 @@ class LogNotes implements HistorySource, MistakeSource {
             this.at = line.at();
             this.title = line.title();
             this.line = line.text();
+            this.fresh = true;
+        }
+
+        @Override
+        public UUID getId() {
+            return id;
+        }
+
+        /** Told, not looked up: else every new note is asked for before it is written. */
+        @Override
+        public boolean isNew() {
+            return fresh;
         }
     }
 
+    interface Taken {
+        Instant getAt();
+
+        String getTitle();
+    }
+
     interface Notes extends JpaRepository<Note, UUID> {
+        @Query(value = "select at, title from log_note where tool_id = :toolId", nativeQuery = true)
+        List<Taken> places(UUID toolId);
+
         List<Note> findByToolId(UUID toolId);
 
         @Modifying(flushAutomatically = true, clearAutomatically = true)
         @Query(value = "update log_note set deleted_at = :at where id = :id and tool_id = :toolId", nativeQuery = true)
         int hide(UUID toolId, UUID id, Instant at);
-
-        boolean existsByToolIdAndAtAndTitle(UUID toolId, Instant at, String title);
     }
 }

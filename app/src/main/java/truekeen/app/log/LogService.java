@@ -7,7 +7,9 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -140,10 +142,10 @@ public class LogService {
         checks.orThrow();
         notes.add(
                 toolId,
-                new LogCsv.Line(
+                List.of(new LogCsv.Line(
                         clock.instant(),
                         form.title().strip(),
-                        Form.orEmpty(form.text()).strip()));
+                        Form.orEmpty(form.text()).strip())));
         return log(toolId);
     }
 
@@ -168,19 +170,18 @@ public class LogService {
     public LogImport read(UUID toolId, String text) {
         tools.name(toolId);
         List<LogCsv.Line> lines = LogCsv.read(text, clock.instant());
-        List<HistoryEntry> known = entries(toolId);
-        int added = 0;
-        for (LogCsv.Line line : lines) {
-            boolean there =
-                    known.stream().anyMatch(e -> e.title().equals(line.title()) && sameSecond(e.at(), line.at()));
-            if (!there && notes.add(toolId, line)) {
-                added++;
-            }
-        }
+        Set<String> known =
+                entries(toolId).stream().map(e -> second(e.at(), e.title())).collect(Collectors.toSet());
+        int added = notes.add(
+                toolId,
+                lines.stream()
+                        .filter(line -> !known.contains(second(line.at(), line.title())))
+                        .toList());
         return new LogImport(added, lines.size() - added);
     }
 
-    private static boolean sameSecond(Instant a, Instant b) {
-        return a.getEpochSecond() == b.getEpochSecond();
+    /** What a line of a list is known again by: lists of other programs hold no parts of a second. */
+    private static String second(Instant at, String title) {
+        return at.getEpochSecond() + " " + title;
     }
 }

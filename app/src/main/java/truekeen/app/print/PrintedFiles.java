@@ -43,6 +43,6 @@ public class PrintedFiles {
     }
 
     private Page said(Page page) {
-        return page.saying(units.now()::sentence);
+        return page.saying(units::said);
     }
 }

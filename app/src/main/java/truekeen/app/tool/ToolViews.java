@@ -16,6 +16,7 @@ import truekeen.app.tool.ToolRecords.SteelView;
 import truekeen.app.tool.ToolRecords.TakeInChoices;
 import truekeen.app.tool.ToolRecords.ToolView;
 import truekeen.app.tool.ToolRecords.TradeView;
+import truekeen.core.message.InWords;
 import truekeen.core.message.Numbers;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.Arrival;
@@ -48,7 +49,7 @@ final class ToolViews {
                 t.tool(),
                 t.use(),
                 t.geometry(),
-                t.note(),
+                InWords.placesAndFigures(t.note()),
                 List.copyOf(t.asked()),
                 t.primaryUsual().toString());
     }

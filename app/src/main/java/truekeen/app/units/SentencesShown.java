@@ -10,7 +10,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import truekeen.core.message.InWords;
 
-/** Every text that leaves the service as JSON says its computed quantities in the units of the shop. */
+/** Every text that leaves the service as JSON says what was computed in the units and decimals of its reader. */
 @Configuration
 class SentencesShown {
     /** The units are asked for at the first sentence: the writer of JSON is made before the database is there. */
@@ -31,8 +31,8 @@ class SentencesShown {
 
         @Override
         public void serialize(String text, JsonGenerator out, SerializerProvider provider) throws IOException {
-            boolean asItIs = text.indexOf(InWords.GAP) < 0;
-            out.writeString(asItIs ? text : units.getObject().now().sentence(text));
+            boolean asItIs = text.indexOf(InWords.GAP) < 0 && text.indexOf(InWords.JOINER) < 0;
+            out.writeString(asItIs ? text : units.getObject().said(text));
         }
     }
 }

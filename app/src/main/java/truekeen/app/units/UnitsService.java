@@ -5,7 +5,11 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.text.DecimalFormatSymbols;
+import java.util.Locale;
 import java.util.Optional;
+import org.springframework.context.i18n.LocaleContext;
+import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -36,6 +40,18 @@ public class UnitsService {
     /** The units that hold: metric ones until the shop picks others. */
     public ShownUnits now() {
         return known == null ? picked().orElse(ShownUnits.METRIC) : known;
+    }
+
+    /** A sentence as its reader reads figures: in the units of the shop, with the decimal sign of the browser. */
+    public String said(String words) {
+        return now().sentence(words, decimalSign());
+    }
+
+    /** A point, where nobody is known to ask. */
+    private static char decimalSign() {
+        LocaleContext asking = LocaleContextHolder.getLocaleContext();
+        Locale locale = asking == null ? null : asking.getLocale();
+        return locale != null && DecimalFormatSymbols.getInstance(locale).getDecimalSeparator() == ',' ? ',' : '.';
     }
 
     /** Picks the units. */

@@ -39,6 +39,11 @@ public final class Browser implements AutoCloseable {
 
     /** A fresh profile, looking at the service at {@code base}. */
     public Browser(String base, int width, int height) {
+        this(base, width, height, "en-GB");
+    }
+
+    /** One that is set to a language. */
+    Browser(String base, int width, int height, String language) {
         this.base = base.replaceAll("/$", "");
         try {
             profile = Files.createTempDirectory("tk-browser");
@@ -58,8 +63,8 @@ public final class Browser implements AutoCloseable {
                 "--disable-component-update",
                 "--disable-sync",
                 "--force-prefers-reduced-motion",
-                "--lang=en-GB",
-                "--accept-lang=en-GB",
+                "--lang=" + language,
+                "--accept-lang=" + language,
                 "--user-data-dir=" + profile);
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(
@@ -141,11 +146,20 @@ public final class Browser implements AutoCloseable {
             if (element == null) {
                 return null;
             }
-            center(element);
-            element.click();
-            return element;
+            return hit(element) ? element : null;
         });
         return this;
+    }
+
+    /** Clicks; tells whether the click met the element, which may have moved when something above it came in. */
+    private boolean hit(WebElement element) {
+        script(
+                "window.met = false;"
+                        + "arguments[0].addEventListener('click', () => { window.met = true }, {capture: true, once: true});"
+                        + "arguments[0].scrollIntoView({block: 'center'})",
+                element);
+        element.click();
+        return !Boolean.FALSE.equals(script("return window.met"));
     }
 
     /** Opens what is folded away under a name; it may have been left open before. */
@@ -364,12 +378,18 @@ public final class Browser implements AutoCloseable {
                 .toList();
     }
 
+    /** Waits until no part of the page says that it is coming. */
+    Browser settled() {
+        until("waiting for the page to settle", d -> d.findElements(By.cssSelector("[data-coming]"))
+                .isEmpty());
+        return this;
+    }
+
     /** Takes a picture of what is in sight. */
     public void picture(Path file) {
         // Fonts and the debounced answers of the page must have come before it is worth a picture.
         until("waiting for fonts", d -> script("return document.fonts.status === 'loaded'"));
-        until("waiting for the page to settle", d -> d.findElements(By.cssSelector("[data-coming]"))
-                .isEmpty());
+        settled();
         try {
             Files.createDirectories(file.toAbsolutePath().getParent());
             Files.write(file, driver.getScreenshotAs(OutputType.BYTES));

@@ -40,6 +40,32 @@ class LogListTest extends ApiTest {
     }
 
     @Test
+    void aLineThatWasTakenOutIsKnownAndALongListIsReadAtOnce() {
+        String tool = takeIn(chisel());
+        StringBuilder list = new StringBuilder("at,title\n");
+        for (int i = 0; i < 2000; i++) {
+            list.append("2020-01-")
+                    .append(String.format("%02d", 1 + i % 28))
+                    .append(",line ")
+                    .append(i)
+                    .append('\n');
+        }
+        assertThat(read(tool, list.toString()).body().path("added").asInt()).isEqualTo(2000);
+        var entries = get("/api/v1/tools/" + tool + "/log").body().path("entries");
+        String mistake = "";
+        for (var e : entries) {
+            mistake = e.path("title").asText().equals("line 7")
+                    ? e.path("removable").asText()
+                    : mistake;
+        }
+        assertThat(delete("/api/v1/tools/" + tool + "/log/NOTE/" + mistake).status())
+                .isEqualTo(204);
+        Answer again = read(tool, list.toString());
+        assertThat(again.status()).as(again.raw().body()).isEqualTo(200);
+        assertThat(again.body().path("added").asInt()).isZero();
+    }
+
+    @Test
     void faultyLinesAreNamedAndNothingIsPutDown() {
         String tool = takeIn(chisel());
         Answer answer = read(tool, "at,title\n2020-01-01,fine\nlast spring,vague\n2020-01-02,\n2999-01-01,ahead\n");

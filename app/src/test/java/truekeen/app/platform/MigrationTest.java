@@ -27,7 +27,9 @@ class MigrationTest {
             Map.entry("V9", 2003630430),
             Map.entry("V10", 517039590),
             Map.entry("V11", -1870023085),
-            Map.entry("V12", 606055097));
+            Map.entry("V12", 606055097),
+            Map.entry("V13", 1627173901),
+            Map.entry("V14", 2058516644));
 
     @Test
     void noLandedMigrationWasEdited() throws IOException {

@@ -44,7 +44,22 @@ class ReleasedShopsTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"v1", "v2first", "v2second", "v2", "v3", "v4", "v5", "v6", "v7", "v8", "v9", "v10", "v11", "v12"
+            strings = {
+                "v1",
+                "v2first",
+                "v2second",
+                "v2",
+                "v3",
+                "v4",
+                "v5",
+                "v6",
+                "v7",
+                "v8",
+                "v9",
+                "v10",
+                "v11",
+                "v12",
+                "v14"
             })
     void aShopOfAnEarlierVersionGoesOn(String shop) throws Exception {
         String url = TestDatabase.fresh();

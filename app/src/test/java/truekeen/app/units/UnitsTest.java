@@ -82,6 +82,30 @@ class UnitsTest extends ApiTest {
         assertThat(get("/api/v1/tools/" + tool + "/plan").body().toString()).containsPattern("[0-9]/[0-9]+ in");
     }
 
+    /** A browser that counts with commas gets them in what was computed; what a person wrote keeps its own. */
+    @Test
+    void sentencesHaveTheDecimalSignOfTheBrowser() {
+        put("/api/v1/units", Map.of("lengths", "MILLIMETRES", "forces", "NEWTONS", "masses", "GRAMS"));
+        kit();
+        String tool = takeIn(chisel().put("name", "chisel No. 2.5"));
+        planned(tool, survey());
+        String plan = "/api/v1/tools/" + tool + "/plan";
+        String point = get(plan).body().toString();
+        String comma = send(request(plan).header("Accept-Language", "de-DE,de;q=0.9,en;q=0.8"))
+                .body()
+                .toString();
+        assertThat(point).containsPattern("[0-9][.][0-9]+ mm[ .,]").doesNotContain(InWords.POINT);
+        assertThat(comma)
+                .containsPattern("[0-9],[0-9]+ mm[ .,]")
+                .doesNotContainPattern("[0-9][.][0-9]+ (mm|µm)[ .,]")
+                .doesNotContain(String.valueOf(InWords.JOINER));
+        assertThat(send(request("/api/v1/tools/" + tool).header("Accept-Language", "de"))
+                        .body()
+                        .path("name")
+                        .asText())
+                .isEqualTo("chisel No. 2.5");
+    }
+
     /** Numbers of their own stay in millimetres, whatever is read on the screens. */
     @Test
     void numbersAreKeptInMillimetres() {

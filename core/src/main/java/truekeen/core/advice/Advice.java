@@ -1,6 +1,7 @@
 package truekeen.core.advice;
 
 import java.util.List;
+import truekeen.core.message.InWords;
 
 /**
  * A number that a person acts on, with what it came from.
@@ -32,7 +33,12 @@ public record Advice(
      * @param name what it is
      * @param value it, with its unit
      */
-    public record Given(String name, String value) {}
+    public record Given(String name, String value) {
+        /** Marks the decimals of a value that was computed, as {@link InWords} says. */
+        public Given {
+            value = InWords.value(value);
+        }
+    }
 
     /** An advice that is as exact as its inputs. */
     public static Advice exact(

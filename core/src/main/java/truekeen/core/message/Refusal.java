@@ -56,9 +56,9 @@ public record Refusal(MessageCode code, String field, String value, Map<String, 
 
     /** The words, filled. */
     public String words() {
-        String filled = InWords.places(code.words());
+        String filled = InWords.figures(InWords.places(code.words()));
         for (Map.Entry<String, String> parameter : parameters.entrySet()) {
-            filled = filled.replace("{" + parameter.getKey() + "}", parameter.getValue());
+            filled = filled.replace("{" + parameter.getKey() + "}", InWords.value(parameter.getValue()));
         }
         return filled.replace("{value}", value);
     }

@@ -34,7 +34,7 @@ public interface Wording {
     private Object value(String place, Object... namesAndValues) {
         for (int i = 0; i < namesAndValues.length; i += 2) {
             if (place.equals(namesAndValues[i])) {
-                return namesAndValues[i + 1];
+                return InWords.value(namesAndValues[i + 1]);
             }
         }
         throw new IllegalArgumentException(this + " needs “" + place + "”");

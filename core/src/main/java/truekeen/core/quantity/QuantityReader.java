@@ -28,7 +28,7 @@ public final class QuantityReader {
 
     private static final Pattern ANGLE = Pattern.compile(
             "(" + NUMBER + ")\\s*(°|º|deg|degs|degree|degrees)?(?:\\s*(\\d+(?:\\.\\d+)?)\\s*(?:'|′|min))?");
-    private static final Pattern THOUSANDS = Pattern.compile("[+-]?\\d{1,3},\\d{3}(?!\\d).*");
+    private static final Pattern THOUSANDS = Pattern.compile("[+-]?[1-9]\\d{0,2},\\d{3}(?!\\d).*");
     private static final Map<String, Double> MM_PER_UNIT = Map.ofEntries(
             Map.entry("", 1.0),
             Map.entry("mm", 1.0),
@@ -133,7 +133,11 @@ public final class QuantityReader {
     private static String tidy(String field, String typed, MessageCode whenEmpty) {
         String text = typed == null
                 ? ""
-                : typed.replace(InWords.GAP, ' ').replace('\u00a0', ' ').strip().toLowerCase(Locale.ROOT);
+                : typed.replace(InWords.GAP, ' ')
+                        .replace(InWords.POINT, ".")
+                        .replace('\u00a0', ' ')
+                        .strip()
+                        .toLowerCase(Locale.ROOT);
         text = text.replace('\u2212', '-')
                 .replace('\u03bc', '\u00b5')
                 .replaceAll("[″”]|''", "\"")
@@ -147,8 +151,8 @@ public final class QuantityReader {
         if (THOUSANDS.matcher(text).matches()) {
             String digits = text.replaceAll("[^0-9,].*$", "");
             throw new RefusedException(Refusal.of(MessageCode.NUMBER_AMBIGUOUS, field, typed)
-                    .with("small", digits.replace(',', '.'))
-                    .with("large", digits.replace(",", "")));
+                    .with("small", "“" + digits.replace(',', '.') + "”")
+                    .with("large", "“" + digits.replace(",", "") + "”"));
         }
         return text;
     }

@@ -68,7 +68,7 @@ public record ShownUnits(Lengths lengths, Forces forces, Masses masses) {
     /** What is one number stays on one line. */
     private static final String NO_BREAK = "\u00a0";
 
-    private static final String NUMBER = "-?\\d+(?:\\.\\d+)?";
+    private static final String NUMBER = "-?\\d+(?:\\." + InWords.JOINER + "?\\d+)?";
     private static final String BETWEEN = "–|\\sto\\s|\\s×\\s";
     private static final Pattern QUANTITY = Pattern.compile(
             "(" + NUMBER + ")((?:(?:" + BETWEEN + ")" + NUMBER + ")*)" + InWords.GAP + "(mm³/s|mm³|mm²|g·mm|mm|N|g)");
@@ -77,15 +77,24 @@ public record ShownUnits(Lengths lengths, Forces forces, Masses masses) {
     /** A number with its unit, as it is shown. */
     private record Shown(String number, String unit) {}
 
-    /** A sentence with its computed quantities in these units, and common spaces before them. */
+    /** A sentence with its computed quantities in these units, common spaces before them and points for decimals. */
     public String sentence(String words) {
-        if (words.indexOf(InWords.GAP) < 0) {
-            return words;
-        }
+        return sentence(words, '.');
+    }
+
+    /** The same with another decimal sign in what was computed; what a person wrote keeps its own. */
+    public String sentence(String words, char decimalSign) {
+        String said = words.indexOf(InWords.GAP) < 0 ? words : inUnits(words);
+        return said.indexOf(InWords.JOINER) < 0
+                ? said
+                : said.replace(InWords.POINT, String.valueOf(decimalSign)).replace(String.valueOf(InWords.JOINER), "");
+    }
+
+    private String inUnits(String words) {
         Matcher quantity = QUANTITY.matcher(words);
         StringBuilder out = new StringBuilder();
         while (quantity.find()) {
-            quantity.appendReplacement(out, Matcher.quoteReplacement(shown(quantity)));
+            quantity.appendReplacement(out, Matcher.quoteReplacement(InWords.figures(shown(quantity))));
         }
         return quantity.appendTail(out).toString().replace(InWords.GAP, ' ');
     }
@@ -107,7 +116,8 @@ public record ShownUnits(Lengths lengths, Forces forces, Masses masses) {
         return out.append(' ').append(before.unit).toString();
     }
 
-    private Shown shown(String number, String unit) {
+    private Shown shown(String computed, String unit) {
+        String number = computed.replace(InWords.POINT, ".");
         double value = Double.parseDouble(number);
         int point = number.indexOf('.');
         int digits = point < 0 ? 0 : number.length() - point - 1;

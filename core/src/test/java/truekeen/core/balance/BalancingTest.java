@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.core.balance.Balancing.Case;
 import truekeen.core.balance.Balancing.State;
+import truekeen.core.message.InWords;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Length;
 
@@ -46,7 +47,8 @@ class BalancingTest {
         assertThat(b.asWeightKg()).isCloseTo(12.6, within(0.05));
         assertThat(b.gradeGmm()).isCloseTo(35.7, within(0.05));
         assertThat(b.words())
-                .startsWith("Take 5.32\u202fg off the left end: 3.08\u202fmm of its trailing side at 55 × 4\u202fmm");
+                .startsWith(InWords.figures(
+                        "Take 5.32\u202fg off the left end: 3.08\u202fmm of its trailing side at 55 × 4\u202fmm"));
     }
 
     @Test

@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.stepsheet.Step;
@@ -238,7 +239,8 @@ class EvenEdgesGateTest {
         }
         assertThat(gate().words()).startsWith("Measure again mark 1");
         widths(Side.EDGES, 119, 119.1, 119.6, 119);
-        assertThat(gate().words()).contains("The edge at mark 3 lost 0.6\u202fmm less than that at mark 1");
+        assertThat(gate().words())
+                .contains(InWords.figures("The edge at mark 3 lost 0.6\u202fmm less than that at mark 1"));
         assertThat(pass()).isPresent();
         count(Side.EDGES, 1, 5);
         widths(Side.EDGES, 119, 119.1, 119.2, 119);
@@ -251,7 +253,8 @@ class EvenEdgesGateTest {
         assertThat(gate().words()).contains(BenchWords.MEASURE_THE_GAP.words());
         assertThat(tell(BenchEvent.Kind.READ, null, 0, 0, "CALLIPER", 0.2)).isPresent();
         assertThat(tell(BenchEvent.Kind.READ, null, 0, 0, "FEELER", 0.5)).isEmpty();
-        assertThat(gate().words()).contains("The gap is 0.5\u202fmm, over 0.3\u202fmm as a rule of thumb");
+        assertThat(gate().words())
+                .contains(InWords.figures("The gap is 0.5\u202fmm, over 0.3\u202fmm as a rule of thumb"));
         assertThat(pass()).isPresent();
         assertThat(tell(BenchEvent.Kind.READ, null, 0, 0, "FEELER", 0.2)).isEmpty();
         assertThat(pass()).isEmpty();

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -194,7 +195,7 @@ class RestorerTest {
         double widens = MicroBevel.recession(Length.ofMm(1.5), b1, b2).mm()
                 - MicroBevel.recession(Length.ofMm(0.7), b1, b2).mm();
         assertThat(r.honingRecessionMm()).isCloseTo(widens, within(1e-6));
-        assertThat(r.reasons().get(0)).contains("1.5\u202fmm");
+        assertThat(r.reasons().get(0)).contains(InWords.figures("1.5\u202fmm"));
     }
 
     @Test

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -80,7 +81,7 @@ class HolderRefusalTest {
         assertThatThrownBy(() -> rest.setting(thick, deg(25)))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("cannot grind this bevel")
-                .hasMessageContaining("23.66");
+                .hasMessageContaining(InWords.figures("23.66"));
     }
 
     @Test
@@ -114,7 +115,7 @@ class HolderRefusalTest {
         assertThatThrownBy(() -> roller(9.5, 14, 11.5, Optional.empty()).setting(thick, deg(30)))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("fouls")
-                .hasMessageContaining("17.5\u202fmm");
+                .hasMessageContaining(InWords.figures("17.5\u202fmm"));
     }
 
     @Test

@@ -22,6 +22,7 @@ import truekeen.core.ink.InkCheck.Form;
 import truekeen.core.ink.InkCheck.Intent;
 import truekeen.core.ink.InkPattern.Place;
 import truekeen.core.ink.InkPattern.Zone;
+import truekeen.core.message.InWords;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Cut;
@@ -279,7 +280,7 @@ class InkCheckTest {
         InkAnswer.Off off = new InkAnswer.Off(0.8, 1.5, 2.6);
         InkCorrection up = InkCorrection.of(guide, seat, Angle.ofDegrees(30), off, 1);
         assertThat(up.to()).isLessThan(up.from());
-        assertThat(up.words()).startsWith("Shorten the projection by 2.2\u202fmm");
+        assertThat(up.words()).startsWith(InWords.figures("Shorten the projection by 2.2\u202fmm"));
         assertThat(guide.gives(seat, up.to()).degrees()).isCloseTo(31.5, within(1e-9));
         InkCorrection down = InkCorrection.of(guide, seat, Angle.ofDegrees(30), off, -1);
         assertThat(down.words()).startsWith("Lengthen the projection");

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.machine.Inspection.Found;
 import truekeen.core.machine.Inspection.Verdict;
 import truekeen.core.machine.InspectionItem.Way;
+import truekeen.core.message.InWords;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
@@ -135,7 +136,8 @@ class InspectionTest {
         all.put(WING, Found.of(Map.of("wing", 2.4)));
         assertThat(Inspection.of(BAR, all, Map.of()).verdict()).isEqualTo(Verdict.FIT);
         assertThat(Inspection.of(BAR, all, Map.of(WING, 2.5)).reasons())
-                .containsExactly("its lift wing is worn down to 2.4\u202fmm; at least 2.5\u202fmm by its maker");
+                .containsExactly("its lift wing is worn down to 2.4\u202fmm; at least "
+                        + InWords.figures("2.5\u202fmm by its maker"));
         all.put(BEND, Found.of(Map.of("left", 4.0, "right", 0.0)));
         assertThat(Inspection.of(BAR, all, Map.of(BEND, 5.0)).verdict()).isEqualTo(Verdict.FIT);
     }

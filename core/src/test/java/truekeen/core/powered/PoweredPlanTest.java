@@ -17,6 +17,7 @@ import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Scope;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.Shelves;
@@ -86,7 +87,7 @@ class PoweredPlanTest {
         assertThat(ends.sides()).containsExactly(Step.Side.FIRST_END, Step.Side.SECOND_END);
         assertThat(ends.strokes()).isEqualTo(plan.chosen().strokes());
         assertThat(ends.setOf()).isBetween(1, ends.strokes());
-        assertThat(ends.look()).contains("2.2\u202fmm");
+        assertThat(ends.look()).contains(InWords.figures("2.2\u202fmm"));
         assertThat(plan.leastSeconds()).isLessThanOrEqualTo(plan.seconds());
         assertThat(plan.seconds()).isLessThanOrEqualTo(plan.mostSeconds());
     }

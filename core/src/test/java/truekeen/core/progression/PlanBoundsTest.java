@@ -20,6 +20,7 @@ import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restorer;
 import truekeen.core.job.JobKind;
 import truekeen.core.job.Shaping;
+import truekeen.core.message.InWords;
 import truekeen.core.quantity.Angle;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
@@ -169,13 +170,14 @@ class PlanBoundsTest {
         assertThat(flags(List.of(Shelves.oxide("a", 9.5), Shelves.oxide("end", 4)), job, CARBON))
                 .isEmpty();
         assertThat(flags(List.of(Shelves.oxide("a", 9.5), Shelves.oxide("end", 4.1)), job, CARBON))
-                .anyMatch(f -> f.startsWith("Ends on 4.1 µm: the best this shelf can do"));
+                .anyMatch(f -> f.startsWith(InWords.figures("Ends on 4.1 µm: the best this shelf can do")));
         assertThat(flags(List.of(Shelves.oxide("a", 9.5), Shelves.oxide("end", 1)), job, CARBON))
                 .isEmpty();
         assertThat(flags(List.of(Shelves.oxide("a", 3), Shelves.oxide("end", 0.9)), job, CARBON))
                 .noneMatch(f -> f.contains("finer than this work asks"));
         assertThat(flags(List.of(Shelves.oxide("end", 0.9)), job, CARBON))
-                .anyMatch(f -> f.startsWith("Ends on 0.9 µm, finer than this work asks for. 1 µm to 4 µm is wanted"));
+                .anyMatch(f -> f.startsWith(
+                        InWords.figures("Ends on 0.9 µm, finer than this work asks for. 1 µm to 4 µm is wanted")));
         StoneWork deep = Shelves.job(20, 100, 0.2, 0, 30, StoneWork.Forces.of(20));
         assertThat(flags(List.of(Shelves.oxide("end", 19.9)), deep, CARBON))
                 .anyMatch(f -> f.contains("coarse enough to shape 200 µm deep"));

@@ -80,6 +80,14 @@ class QuantityReaderTest {
                 .hasMessageContaining("1500");
     }
 
+    /** A thousand does not begin with a nought. */
+    @Test
+    void aCommaIsADecimalSignWhereItCanBeNothingElse() {
+        assertThat(QuantityReader.length("width", "0,125 mm").mm()).isEqualTo(0.125);
+        assertThat(QuantityReader.length("width", "1,5").mm()).isEqualTo(1.5);
+        assertThat(QuantityReader.length("width", "1,2340").mm()).isEqualTo(1.234);
+    }
+
     @Test
     void anAngleIsNotALength() {
         assertThatThrownBy(() -> QuantityReader.angle("primary", "25 mm")).hasMessageContaining("25 mm");

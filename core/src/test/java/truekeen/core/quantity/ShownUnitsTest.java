@@ -69,6 +69,23 @@ class ShownUnitsTest {
                         .isEqualTo("24 mm chisel: 0.8 mm deep, past 3 mm; 45 N·m, the stone is 200 grit."));
     }
 
+    @Test
+    void theDecimalSignOfTheReaderStandsInWhatWasComputedOnly() {
+        String said = Sentence.CHISEL.fill("name", "3.5 mm gouge No. 1.2", "depth", "0.8", "torque", "45.5");
+        assertThat(ShownUnits.METRIC.sentence(said, ','))
+                .isEqualTo("3.5 mm gouge No. 1.2: 0,8 mm deep, past 3 mm; 45,5 N·m, the stone is 200 grit.");
+        assertThat(ShownUnits.METRIC.sentence(said))
+                .isEqualTo("3.5 mm gouge No. 1.2: 0.8 mm deep, past 3 mm; 45.5 N·m, the stone is 200 grit.");
+        assertThat(INCHES.sentence("from 0.8 to 1.25" + InWords.MM, ',')).isEqualTo("from 31 to 49 thou");
+        assertThat(INCHES.sentence("0.8 to 12.5" + InWords.MM, ',')).isEqualTo("31 thou to 0,492 in");
+        for (String range : List.of("1.2 to 3.7", "25.5°", "0.5–1.5 µm", "2.5 × 3", "−0.4", "1.5 min")) {
+            assertThat(ShownUnits.METRIC.sentence(InWords.value(range), ',')).isEqualTo(range.replace('.', ','));
+        }
+        for (String named : List.of("No. 1.5", "film 0.5", "0.5 film", "v1.2")) {
+            assertThat(ShownUnits.METRIC.sentence(InWords.value(named), ',')).isEqualTo(named);
+        }
+    }
+
     /** Whatever is shown can be typed back, and means the same to what the figures show. */
     @Test
     void whatIsShownIsReadBack() {

@@ -20,6 +20,7 @@ import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.heat.EdgeFin;
 import truekeen.core.holding.Wheel;
+import truekeen.core.message.InWords;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -119,7 +120,7 @@ class GrindPlanTest {
         GrindPlan.AtHand slow =
                 new GrindPlan.AtHand(Means.DRY_WHEEL, "grinder", Optional.of(wheel(2850, 35)), "Tilt the rest.", true);
         GrindPlan plan = GrindPlan.of(r, blade, target, PLAIN, slow).orElseThrow();
-        assertThat(plan.acts().get(1).words()).contains("22.4 m/s, within its marking of 35 m/s");
+        assertThat(plan.acts().get(1).words()).contains(InWords.figures("22.4 m/s, within its marking of 35 m/s"));
         assertThat(plan.acts())
                 .filteredOn(a -> a.kind() == GrindAct.Kind.SET)
                 .extracting(GrindAct::words)
@@ -187,7 +188,7 @@ class GrindPlanTest {
         GrindPlan plan = GrindPlan.of(chipped(iron, jack, 0.01), iron, jack, PLAIN, by(Means.DRY_WHEEL, true))
                 .orElseThrow();
         assertThat(plan.acts().get(0).words())
-                .contains("1.41\u202fmm at the corners")
+                .contains(InWords.figures("1.41\u202fmm at the corners"))
                 .contains("sole");
     }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import truekeen.core.message.InWords;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -65,7 +66,7 @@ class HollowGrindTest {
     void aChordAsLongAsTheWheelIsWideIsRefusedAtTheWheel() {
         assertThatThrownBy(() -> hollow(3.2, 7.5, 25)).isInstanceOfSatisfying(RefusedException.class, r -> {
             assertThat(r.refusals().get(0).field()).isEqualTo("wheelDiameter");
-            assertThat(r.getMessage()).contains("7.572\u202fmm");
+            assertThat(r.getMessage()).contains(InWords.figures("7.572\u202fmm"));
         });
         assertThatThrownBy(() -> HollowGrind.withEdge(Length.ofMm(9), Length.ofMm(9), Angle.ofDegrees(30)))
                 .isInstanceOf(RefusedException.class);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import truekeen.core.message.InWords;
 import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -127,7 +128,7 @@ class KnifeSectionTest {
             org.assertj.core.api.ThrowableAssert.ThrowingCallable what, String field, String limit) {
         assertThatThrownBy(what).isInstanceOfSatisfying(RefusedException.class, r -> {
             assertThat(r.refusals().get(0).field()).isEqualTo(field);
-            assertThat(r.getMessage()).contains(limit);
+            assertThat(r.getMessage()).contains(InWords.figures(limit));
         });
     }
 }

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import truekeen.core.message.Checks;
+import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.RefusedException;
 
@@ -104,7 +105,7 @@ class GeometryKindTest {
         assertThat(blade).isEmpty();
         assertThat(checks.refusals()).anySatisfy(r -> {
             assertThat(r.code().name()).isEqualTo(code);
-            assertThat(r.words()).contains(limit);
+            assertThat(r.words()).contains(InWords.figures(limit));
         });
     }
 
