@@ -89,15 +89,15 @@ class UnitsTest extends ApiTest {
         kit();
         String tool = takeIn(chisel().put("name", "chisel No. 2.5"));
         planned(tool, survey());
-        String plan = "/api/v1/tools/" + tool + "/plan";
-        String point = get(plan).body().toString();
-        String comma = send(request(plan).header("Accept-Language", "de-DE,de;q=0.9,en;q=0.8"))
+        String angle = "/api/v1/tools/" + tool + "/angle";
+        String point = get(angle).body().toString();
+        String comma = send(request(angle).header("Accept-Language", "de-DE,de;q=0.9,en;q=0.8"))
                 .body()
                 .toString();
-        assertThat(point).containsPattern("[0-9][.][0-9]+ mm[ .,]").doesNotContain(InWords.POINT);
+        assertThat(point).containsPattern("[0-9][.][0-9]+ mm\"").doesNotContain(InWords.POINT);
         assertThat(comma)
-                .containsPattern("[0-9],[0-9]+ mm[ .,]")
-                .doesNotContainPattern("[0-9][.][0-9]+ (mm|µm)[ .,]")
+                .containsPattern("[0-9],[0-9]+ mm\"")
+                .doesNotContainPattern("[0-9][.][0-9]+ (mm|µm)\"")
                 .doesNotContain(String.valueOf(InWords.JOINER));
         assertThat(send(request("/api/v1/tools/" + tool).header("Accept-Language", "de"))
                         .body()
