@@ -14,28 +14,23 @@ import truekeen.app.balance.BalanceRecords.BalanceSheet;
 import truekeen.app.balance.BalanceRecords.BalanceView;
 import truekeen.app.balance.BalanceRecords.BeamForm;
 import truekeen.app.balance.BalanceRecords.BeamPreview;
-import truekeen.app.balance.BalanceRecords.CorrectionView;
 import truekeen.app.balance.BalanceRecords.TakenOffForm;
-import truekeen.app.balance.BalanceRecords.TryView;
 import truekeen.app.bench.BenchService;
+import truekeen.app.bench.SessionReadings;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
 import truekeen.app.history.ToolChanged;
 import truekeen.app.machine.MachineService;
-import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
-import truekeen.core.advice.Advice;
-import truekeen.core.advice.Formula;
 import truekeen.core.balance.BalanceTry;
 import truekeen.core.balance.Balancing;
 import truekeen.core.balance.MarkedWidths;
 import truekeen.core.balance.RotaryBlade;
-import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
@@ -51,6 +46,7 @@ public class BalanceService implements HistorySource {
 
     private final Tries tries;
     private final BenchService bench;
+    private final SessionReadings readings;
     private final ToolService tools;
     private final MachineService machines;
     private final ApplicationEventPublisher publisher;
@@ -59,12 +55,14 @@ public class BalanceService implements HistorySource {
     BalanceService(
             Tries tries,
             BenchService bench,
+            SessionReadings readings,
             ToolService tools,
             MachineService machines,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.tries = tries;
         this.bench = bench;
+        this.readings = readings;
         this.tools = tools;
         this.machines = machines;
         this.publisher = publisher;
@@ -89,15 +87,15 @@ public class BalanceService implements HistorySource {
                 2 * blade.tip().mm(),
                 usual(blade, tries.findFirstByToolIdOrderByAtDesc(toolId)),
                 speed.orElse(null),
-                speed.map(BalanceService::tipWords).orElse(""),
+                speed.map(BalanceViews::tipWords).orElse(""),
                 running.perMinute().orElse(null),
                 running.massG().orElse(null),
-                rows.stream().map(r -> view(r, blade)).toList(),
+                rows.stream().map(r -> BalanceViews.of(r, blade)).toList(),
                 rows.isEmpty() ? null : standing(rows, blade, running),
                 session != null && level(session, rows),
                 session == null
                         ? null
-                        : bench.edgeLoss(session).map(MarkedWidths::massG).orElse(null),
+                        : readings.edgeLoss(session).map(MarkedWidths::massG).orElse(null),
                 tries.findByToolIdOrderByAt(toolId).stream()
                         .mapToDouble(r -> r.removedG)
                         .sum());
@@ -122,7 +120,7 @@ public class BalanceService implements HistorySource {
                 hung.map(h -> {
                             List<BalanceTry> all = new ArrayList<>(before);
                             all.add(h.reading());
-                            return view(Balancing.of(all, blade.of(h, running)), h, blade, running);
+                            return BalanceViews.of(Balancing.of(all, blade.of(h, running)), h, blade, running);
                         })
                         .orElse(null));
     }
@@ -234,7 +232,9 @@ public class BalanceService implements HistorySource {
         TryRow newest = rows.get(rows.size() - 1);
         return newest.state == Balancing.State.LEVEL
                 && newest.removedG == 0
-                && bench.lastCounted(sessionId).map(t -> t.isBefore(newest.at)).orElse(true);
+                && readings.lastCounted(sessionId)
+                        .map(t -> t.isBefore(newest.at))
+                        .orElse(true);
     }
 
     private UUID held(UUID toolId, String device) {
@@ -265,79 +265,11 @@ public class BalanceService implements HistorySource {
         return fields;
     }
 
-    private static String tipWords(double speed) {
-        boolean fast = speed > RotaryBlade.TIP_SPEED_WARNS_AT;
-        return BalanceWords.TIPS_RUN_AT.fill(
-                "speed",
-                Numbers.plain(speed, 1),
-                "way",
-                (fast ? BalanceWords.OVER_THE.words() : BalanceWords.WITHIN_THE.words()),
-                "allowed",
-                Numbers.plain(RotaryBlade.TIP_SPEED_WARNS_AT, 1),
-                "act",
-                (fast ? BalanceWords.LOOK_AGAIN.words() : ""));
-    }
-
     private BalanceView standing(List<TryRow> rows, HungBlade blade, MachineService.Running running) {
         TryRow newest = rows.get(rows.size() - 1);
         HungBlade.Hung h = blade.again(newest.toCore(), newest.typed(), newest.resolutionGmm);
-        return view(Balancing.of(rows.stream().map(TryRow::toCore).toList(), blade.of(h, running)), h, blade, running);
-    }
-
-    private static BalanceView view(Balancing b, HungBlade.Hung h, HungBlade blade, MachineService.Running running) {
-        return new BalanceView(
-                b.state(),
-                b.heavy(),
-                b.unbalanceGmm(),
-                h.resolutionGmm(),
-                b.correction()
-                        .map(c -> new CorrectionView(
-                                c.massG(), c.radius().mm(), c.length().mm(), blade.place(b.heavy())))
-                        .orElse(null),
-                b.forceN(),
-                b.asWeightKg(),
-                b.gradeGmm(),
-                b.words(),
-                b.correction().map(c -> why(b, c, h, running)).orElse(null));
-    }
-
-    private static AdviceView why(
-            Balancing b, Balancing.Correction c, HungBlade.Hung h, MachineService.Running running) {
-        List<Advice.Given> given = new ArrayList<>();
-        given.add(new Advice.Given("unbalance", Numbers.plain(b.unbalanceGmm(), 0) + InWords.GAP + "g·mm"));
-        given.add(new Advice.Given(
-                BalanceWords.PIECE_RADIUS.words(), Numbers.plain(c.radius().mm(), 0) + InWords.MM));
-        given.add(new Advice.Given(
-                BalanceWords.WIDTH_AND_THICKNESS.words(),
-                Numbers.plain(h.width().mm(), 1) + " × "
-                        + Numbers.plain(h.thickness().mm(), 1) + InWords.MM));
-        running.perMinute().ifPresent(n -> given.add(new Advice.Given("speed", Numbers.plain(n, 0) + " /min")));
-        double off = h.resolutionGmm()
-                / Math.max(b.unbalanceGmm(), 1e-9)
-                * c.length().mm();
-        return AdviceView.of(new Advice(
-                BalanceWords.LENGTH_TO_GRIND.words(),
-                c.length().mm(),
-                Math.max(0, c.length().mm() - off),
-                c.length().mm() + off,
-                "mm",
-                Formula.UNBALANCE,
-                given,
-                BalanceWords.AS_GOOD_AS.fill("resolution", Numbers.plain(h.resolutionGmm(), 0)),
-                BalanceWords.MASS_CHANGES.words()));
-    }
-
-    private static TryView view(TryRow r, HungBlade blade) {
-        return new TryView(
-                r.number,
-                r.at,
-                r.person,
-                r.heavy,
-                r.heavy == 0 ? "" : blade.place(r.heavy),
-                r.unbalanceGmm,
-                r.state,
-                r.removedG,
-                r.removedAt == 0 ? "" : blade.place(r.removedAt));
+        return BalanceViews.of(
+                Balancing.of(rows.stream().map(TryRow::toCore).toList(), blade.of(h, running)), h, blade, running);
     }
 
     interface Tries extends JpaRepository<TryRow, UUID> {

@@ -27,11 +27,13 @@ import truekeen.app.tool.ToolService;
 @RequestMapping("/api/v1")
 class BenchController {
     private final BenchService bench;
+    private final SessionReadings readings;
     private final TimerService timers;
     private final ToolService tools;
 
-    BenchController(BenchService bench, TimerService timers, ToolService tools) {
+    BenchController(BenchService bench, SessionReadings readings, TimerService timers, ToolService tools) {
         this.bench = bench;
+        this.readings = readings;
         this.timers = timers;
         this.tools = tools;
     }
@@ -50,12 +52,12 @@ class BenchController {
 
     @GetMapping("/sessions")
     List<AtBench> open(@RequestParam(defaultValue = "") String device) {
-        return bench.open(device);
+        return readings.atBench(device);
     }
 
     @GetMapping("/sessions/{id}/section")
     SectionView section(@PathVariable UUID id) {
-        return bench.section(id);
+        return readings.section(id);
     }
 
     @GetMapping("/timers")

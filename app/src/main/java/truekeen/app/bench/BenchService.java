@@ -11,7 +11,6 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import truekeen.app.bench.BenchRecords.AtBench;
 import truekeen.app.bench.BenchRecords.EventForm;
 import truekeen.app.bench.BenchRecords.EventsForm;
 import truekeen.app.bench.BenchRecords.SessionView;
@@ -21,16 +20,11 @@ import truekeen.app.machine.InspectionService.BladeRejected;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
-import truekeen.app.platform.SectionView;
 import truekeen.app.tool.ToolService;
-import truekeen.core.balance.MarkedWidths;
 import truekeen.core.bench.BenchEvent;
 import truekeen.core.bench.BenchFold;
 import truekeen.core.bench.BenchState;
-import truekeen.core.bench.EdgeLoss;
 import truekeen.core.bench.SessionFold;
-import truekeen.core.bench.SessionSigns;
-import truekeen.core.fault.Observation;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -263,61 +257,6 @@ public class BenchService {
     @Transactional(readOnly = true)
     public List<Instant> finished(UUID toolId) {
         return sessions.finished(toolId);
-    }
-
-    /** All tools at the bench, the longest there first. */
-    @Transactional(readOnly = true)
-    public List<AtBench> open(String device) {
-        return sessions.findByFinishedAtIsNullOrderByStartedAt().stream()
-                .filter(SessionRow::readable)
-                .map(s -> {
-                    List<Step> steps = views.steps(s);
-                    BenchState state = folds.of(s, steps).state();
-                    return new AtBench(
-                            s.id,
-                            s.toolId,
-                            tools.name(s.toolId),
-                            state.allDone()
-                                    ? BenchWords.TEST_THE_EDGE.words()
-                                    : steps.get(state.current()).title(),
-                            Math.min(state.current() + 1, steps.size()),
-                            steps.size(),
-                            s.holderDevice.equals(device));
-                })
-                .toList();
-    }
-
-    /** The edge of the tool at the bench, before and after the plan, cut through. */
-    @Transactional(readOnly = true)
-    public SectionView section(UUID id) {
-        return plans.section(row(id).planId);
-    }
-
-    /** What a session says of the edge, for its verdict: of the newest round, what was skipped there; of all, what was seen. */
-    @Transactional(readOnly = true)
-    public List<Observation> signs(UUID id) {
-        SessionRow session = row(id);
-        List<SessionRow.SessionStep> steps = session.steps();
-        int from = 0;
-        while (from < steps.size() && steps.get(from).round() < session.rounds) {
-            from++;
-        }
-        return SessionSigns.of(
-                views.steps(session), state(session), tools.core(session.toolId).steel(), from);
-    }
-
-    /** What the edges of a turning blade lost, where every mark was measured before and after. */
-    @Transactional(readOnly = true)
-    public Optional<MarkedWidths> edgeLoss(UUID id) {
-        SessionRow session = row(id);
-        return EdgeLoss.of(
-                views.steps(session), state(session), tools.core(session.toolId).geometry());
-    }
-
-    /** When a stroke was last counted in a session. */
-    @Transactional(readOnly = true)
-    public Optional<Instant> lastCounted(UUID id) {
-        return events.lastCounted(id);
     }
 
     /** A blade was rejected: its job ends where it stands, without any wear. */

@@ -12,6 +12,7 @@ import truekeen.app.hand.HandService;
 import truekeen.app.kit.KitService;
 import truekeen.app.plan.PlanService;
 import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolWear;
 import truekeen.core.balance.MarkedWidths;
 import truekeen.core.bench.BenchState;
 import truekeen.core.bench.EdgeLoss;
@@ -24,12 +25,14 @@ import truekeen.core.stepsheet.Step;
 class SessionEnd {
     private final PlanService plans;
     private final ToolService tools;
+    private final ToolWear wear;
     private final KitService kit;
     private final HandService hands;
 
-    SessionEnd(PlanService plans, ToolService tools, KitService kit, HandService hands) {
+    SessionEnd(PlanService plans, ToolService tools, ToolWear wear, KitService kit, HandService hands) {
         this.plans = plans;
         this.tools = tools;
+        this.wear = wear;
         this.kit = kit;
         this.hands = hands;
     }
@@ -40,12 +43,12 @@ class SessionEnd {
         observe(session, steps, state);
         if (state.allDone() && !worked(steps, state)) {
             // Tapped through without a stroke: nobody knows that any steel went, so the tool stays as it was.
-            tools.wear(
+            wear.record(
                     session.toolId,
                     session.id,
                     Map.of(),
                     plans.core(session.planId).chosen().honedWidthMm(),
-                    new ToolService.Lost(0, false),
+                    new ToolWear.Lost(0, false),
                     OptionalDouble.empty(),
                     false);
         } else if (state.allDone()) {
@@ -56,12 +59,12 @@ class SessionEnd {
                             steps, state, tools.core(session.toolId).geometry())
                     .map(MarkedWidths::meanLossMm)
                     .filter(loss -> loss > 0);
-            tools.wear(
+            wear.record(
                     session.toolId,
                     session.id,
                     measured.map(loss -> worn(session, after, loss)).orElse(after),
                     plan.honedWidthMm(),
-                    new ToolService.Lost(measured.orElse(plan.lostMm()), measured.isPresent()),
+                    new ToolWear.Lost(measured.orElse(plan.lostMm()), measured.isPresent()),
                     plan.scratchLeftUm(),
                     plan.works(JobKind.BROAD_FACE));
         }

@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import truekeen.app.angle.SetupService;
 import truekeen.app.bench.BenchService;
+import truekeen.app.bench.SessionReadings;
 import truekeen.app.plan.PlanService;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.ToolService.CoreTool;
@@ -28,13 +29,21 @@ import truekeen.core.repair.BroadFaceDue;
 @Component
 class EdgeJudge {
     private final BenchService bench;
+    private final SessionReadings readings;
     private final PlanService plans;
     private final SurveyService surveys;
     private final SetupService setups;
     private final Trials trials;
 
-    EdgeJudge(BenchService bench, PlanService plans, SurveyService surveys, SetupService setups, Trials trials) {
+    EdgeJudge(
+            BenchService bench,
+            SessionReadings readings,
+            PlanService plans,
+            SurveyService surveys,
+            SetupService setups,
+            Trials trials) {
         this.bench = bench;
+        this.readings = readings;
         this.plans = plans;
         this.surveys = surveys;
         this.setups = setups;
@@ -50,7 +59,7 @@ class EdgeJudge {
     Diagnosis judge(CoreTool tool, BenchService.SessionRef session, List<Observation> seen, Optional<Verdict> force) {
         List<Observation> all = new ArrayList<>(seen);
         force.ifPresent(v -> all.addAll(TestSigns.ofForce(v)));
-        bench.signs(session.id()).stream()
+        readings.signs(session.id()).stream()
                 .filter(o -> seen.stream()
                         .noneMatch(s -> s.sign().group() == o.sign().group()))
                 .forEach(all::add);

@@ -22,9 +22,11 @@ import truekeen.app.kit.HolderRecords.WheelView;
 @RequestMapping("/api/v1/kit")
 class HolderController {
     private final HolderService holders;
+    private final HolderTeaching teaching;
     private final WheelService wheels;
 
-    HolderController(HolderService holders, WheelService wheels) {
+    HolderController(HolderService holders, WheelService wheels, HolderTeaching teaching) {
+        this.teaching = teaching;
         this.holders = holders;
         this.wheels = wheels;
     }
@@ -41,12 +43,12 @@ class HolderController {
 
     @PostMapping("/holders/taught")
     HolderView teach(@RequestBody TaughtForm form) {
-        return holders.teach(form);
+        return teaching.teach(form);
     }
 
     @PostMapping("/holders/taught/preview")
     CalibrationView tryTeaching(@RequestBody TaughtForm form) {
-        return holders.tryTeaching(form);
+        return teaching.tryTeaching(form);
     }
 
     @PutMapping("/holders/{id}")

@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -15,28 +14,18 @@ import truekeen.app.kit.HolderRecords.ChangedView;
 import truekeen.app.kit.HolderRecords.HolderForm;
 import truekeen.app.kit.HolderRecords.HolderKindView;
 import truekeen.app.kit.HolderRecords.HolderView;
-import truekeen.app.kit.HolderRecords.MeasureLine;
-import truekeen.app.kit.HolderRecords.PairForm;
 import truekeen.app.kit.HolderRecords.PartView;
-import truekeen.app.kit.HolderRecords.TaughtForm;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
-import truekeen.app.store.Stored;
 import truekeen.core.holding.Holder;
 import truekeen.core.holding.HolderKind;
-import truekeen.core.holding.UsualGuide;
 import truekeen.core.holding.Wheel;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
-import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.setup.GuideCalibration;
-import truekeen.core.setup.PlatformRest;
-import truekeen.core.setup.SupportBar;
-import truekeen.core.tool.Dimension;
-import truekeen.core.tool.Measure;
 import truekeen.core.tool.Measures;
 
 /** Keeps what holds an angle, and calibrates guides. */
@@ -85,26 +74,30 @@ public class HolderService {
     @Transactional(readOnly = true)
     public List<HolderView> all() {
         Map<UUID, WheelRow> byId = wheelsById();
-        return holders.findAllByOrderByName().stream().map(h -> view(h, byId)).toList();
+        return holders.findAllByOrderByName().stream()
+                .map(h -> HolderViews.of(h, byId))
+                .toList();
     }
 
     /** The holder of that id, as it is shown. */
     @Transactional(readOnly = true)
     public HolderView one(UUID id) {
-        return view(row(id), wheelsById());
+        return HolderViews.of(row(id), wheelsById());
     }
 
     /** All holders with what the core knows of them. */
     @Transactional(readOnly = true)
     public List<CoreHolder> core() {
         Map<UUID, WheelRow> byId = wheelsById();
-        return holders.findAllByOrderByName().stream().map(h -> core(h, byId)).toList();
+        return holders.findAllByOrderByName().stream()
+                .map(h -> HolderViews.core(h, byId))
+                .toList();
     }
 
     /** The holder of that id. */
     @Transactional(readOnly = true)
     public CoreHolder core(UUID id) {
-        return core(row(id), wheelsById());
+        return HolderViews.core(row(id), wheelsById());
     }
 
     /** Those that stand before a wheel. */
@@ -112,7 +105,7 @@ public class HolderService {
     public List<CoreHolder> before(UUID wheelId) {
         Map<UUID, WheelRow> byId = wheelsById();
         return holders.findByWheelIdOrderByName(wheelId).stream()
-                .map(h -> core(h, byId))
+                .map(h -> HolderViews.core(h, byId))
                 .toList();
     }
 
@@ -135,91 +128,7 @@ public class HolderService {
     public HolderView add(HolderForm in) {
         HolderRow row = new HolderRow(UUID.randomUUID());
         fill(row, in);
-        return view(holders.saveAndFlush(row), wheelsById());
-    }
-
-    /** Adds a guide by what its settings give; without any it is taken as usual, until something is measured. */
-    public HolderView teach(TaughtForm in) {
-        HolderKind kind = taught(in);
-        if (kind.onWheel()) {
-            return teachAtWheel(kind, in);
-        }
-        String note = Form.blank(in.note()) && noPairs(in) ? KitWords.GUIDE_AS_USUAL.words() : in.note();
-        HolderView added =
-                add(new HolderForm(in.name(), in.kind(), typed(UsualGuide.of(kind)), "", "", Form.orEmpty(note), 0));
-        if (!noPairs(in)) {
-            calibrate(added.id(), calibration(in, added.version()));
-        }
-        return one(added.id());
-    }
-
-    /** What a guide so taught would give, without keeping it. */
-    @Transactional(readOnly = true)
-    public CalibrationView tryTeaching(TaughtForm in) {
-        HolderKind kind = taught(in);
-        if (kind.onWheel()) {
-            throw new RefusedException(
-                    Refusal.of(MessageCode.UNKNOWN_CHOICE, "kind", in.kind()).with("allowed", KitWords.GUIDES.words()));
-        }
-        return Calibrations.view(calibration(in, 0), kind, UsualGuide.of(kind));
-    }
-
-    /** A rest or a bar: the one dimension that is hard to measure is taken from an angle it gave. */
-    private HolderView teachAtWheel(HolderKind kind, TaughtForm in) {
-        Form form = new Form();
-        WheelRow wheel = form.choice(
-                "wheelId",
-                KitWords.A_WHEEL.words(),
-                in.wheelId(),
-                wheel(Form.orEmpty(in.wheelId())),
-                KitWords.WHEEL_OF_THIS_KIT.words());
-        Map<String, String> parts = new TreeMap<>(in.parts() == null ? Map.of() : in.parts());
-        PairForm pair = in.pairs() == null || in.pairs().isEmpty()
-                ? new PairForm("", "")
-                : in.pairs().get(0);
-        Angle gave = form.angle("pairs.0.angle", pair.angle());
-        boolean bar = kind == HolderKind.SUPPORT_BAR;
-        Length gap = bar ? form.length("pairs.0.projection", pair.projection()) : Length.ZERO;
-        Angle tilt = bar ? gave : form.angle("pairs.0.projection", pair.projection());
-        Length reach = bar ? form.length("reach", parts.get("reach")) : Length.ZERO;
-        Length thick = bar ? form.length("barDiameter", parts.get("barDiameter")) : Length.ZERO;
-        form.checks().orThrow();
-        Length radius = Length.ofMm(wheel.diameterMm / 2);
-        if (bar) {
-            SupportBar found = SupportBar.thatGave(radius, reach, thick.dividedBy(2), gap, gave);
-            parts.put("offset", Numbers.plain(found.offset().mm(), 3));
-        } else {
-            PlatformRest found = PlatformRest.thatGave(radius, tilt, gave);
-            parts.put("contact", Numbers.plain(found.contact().mm(), 3));
-        }
-        String note = Form.blank(in.note())
-                ? KitWords.TAUGHT_BY.fill("sets", kind.sets(), "setting", pair.projection(), "angle", gave)
-                : in.note();
-        return add(new HolderForm(in.name(), in.kind(), parts, "", in.wheelId(), note, 0));
-    }
-
-    private static HolderKind taught(TaughtForm in) {
-        Form form = new Form();
-        List<HolderKind> guides = Arrays.stream(HolderKind.values())
-                .filter(k -> k.takesBlocks() || k.onWheel())
-                .toList();
-        HolderKind kind = form.choice(
-                "kind",
-                KitWords.A_KIND.words(),
-                in.kind(),
-                guides.stream().filter(k -> k.name().equals(in.kind())).findFirst(),
-                guides.stream().map(Enum::name).collect(Collectors.joining(", ")));
-        form.checks().orThrow();
-        return kind;
-    }
-
-    private static boolean noPairs(TaughtForm in) {
-        return in.pairs() == null
-                || in.pairs().stream().allMatch(p -> Form.blank(p.projection()) && Form.blank(p.angle()));
-    }
-
-    private static CalibrationForm calibration(TaughtForm in, long version) {
-        return new CalibrationForm("", in.thickness(), in.pairs() == null ? List.of() : in.pairs(), version);
+        return HolderViews.of(holders.saveAndFlush(row), wheelsById());
     }
 
     /** Dimensions as a person would type them. */
@@ -247,8 +156,10 @@ public class HolderService {
         HolderRow saved = holders.saveAndFlush(row);
         return new ChangedView(
                 null,
-                view(saved, wheelsById()),
-                setups.restate(List.of(core(saved, wheelsById())), KitWords.HOLDER_MEASURED.fill("holder", row.name)));
+                HolderViews.of(saved, wheelsById()),
+                setups.restate(
+                        List.of(HolderViews.core(saved, wheelsById())),
+                        KitWords.HOLDER_MEASURED.fill("holder", row.name)));
     }
 
     private void fill(HolderRow row, HolderForm in) {
@@ -296,7 +207,8 @@ public class HolderService {
         row.note = Form.orEmpty(in.note());
     }
 
-    private Optional<WheelRow> wheel(String id) {
+    /** The wheel of that id, if the kit has one. */
+    Optional<WheelRow> wheel(String id) {
         return wheels.findAll().stream().filter(w -> w.id.toString().equals(id)).findFirst();
     }
 
@@ -326,9 +238,10 @@ public class HolderService {
         HolderRow saved = holders.saveAndFlush(row);
         return new ChangedView(
                 null,
-                view(saved, wheelsById()),
+                HolderViews.of(saved, wheelsById()),
                 setups.restate(
-                        List.of(core(saved, wheelsById())), KitWords.HOLDER_CALIBRATED.fill("holder", row.name)));
+                        List.of(HolderViews.core(saved, wheelsById())),
+                        KitWords.HOLDER_CALIBRATED.fill("holder", row.name)));
     }
 
     private static void kindChecks(HolderRow row, Measures now) {
@@ -341,67 +254,5 @@ public class HolderService {
             throw new RefusedException(Refusal.of(MessageCode.NOT_CALIBRATED_SO, "", row.kind.words()));
         }
         return row;
-    }
-
-    private static CoreHolder core(HolderRow row, Map<UUID, WheelRow> byId) {
-        try {
-            return new CoreHolder(
-                    row.id,
-                    row.name,
-                    row.kind,
-                    Optional.of(row.kind.build(
-                            row.measures(),
-                            row.blocks(),
-                            Optional.ofNullable(row.wheelId).map(byId::get).map(WheelRow::toCore))),
-                    "");
-        } catch (RefusedException refused) {
-            return new CoreHolder(
-                    row.id,
-                    row.name,
-                    row.kind,
-                    Optional.empty(),
-                    refused.refusals().get(0).words());
-        } catch (IllegalArgumentException missing) {
-            return new CoreHolder(
-                    row.id,
-                    row.name,
-                    row.kind,
-                    Optional.empty(),
-                    Stored.olderRecord("holder").refusals().get(0).words());
-        }
-    }
-
-    private static HolderView view(HolderRow h, Map<UUID, WheelRow> byId) {
-        Map<String, Double> dimensions = h.dimensions();
-        return new HolderView(
-                h.id,
-                h.name,
-                h.kind,
-                h.kind.words(),
-                h.kind.sets(),
-                dimensions,
-                h.typed(),
-                h.kind.dimensions().stream()
-                        .filter(d -> dimensions.containsKey(d.field()))
-                        .map(d -> new MeasureLine(d.label(), measure(d, dimensions.get(d.field()))))
-                        .toList(),
-                h.blocksMm(),
-                h.blocksTyped,
-                h.wheelId,
-                h.wheelId == null ? "" : byId.get(h.wheelId).name,
-                h.note,
-                dimensions.isEmpty()
-                        ? null
-                        : h.calibration()
-                                .map(c -> Calibrations.view(c, h.kind, h.measures()))
-                                .orElse(null),
-                h.calibratedAt,
-                h.version == null ? 0 : h.version);
-    }
-
-    private static String measure(Dimension d, double value) {
-        return d.measure() == Measure.ANGLE
-                ? Angle.ofDegrees(value).toString()
-                : Length.ofMm(Math.round(value * 100) / 100.0).toString();
     }
 }

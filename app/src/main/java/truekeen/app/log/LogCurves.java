@@ -15,6 +15,7 @@ import truekeen.app.history.FigureSource;
 import truekeen.app.log.LogRecords.SeriesPoint;
 import truekeen.app.log.LogRecords.SeriesView;
 import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolWear;
 import truekeen.core.keenness.Verdict;
 
 /** A tool's numbers over time, gathered from all places that know some. */
@@ -25,11 +26,13 @@ class LogCurves {
     private static final int FEWEST = 2;
 
     private final ToolService tools;
+    private final ToolWear wear;
     private final TestService tests;
     private final List<FigureSource> sources;
 
-    LogCurves(ToolService tools, TestService tests, List<FigureSource> sources) {
+    LogCurves(ToolService tools, ToolWear wear, TestService tests, List<FigureSource> sources) {
         this.tools = tools;
+        this.wear = wear;
         this.tests = tests;
         this.sources = sources;
     }
@@ -38,7 +41,7 @@ class LogCurves {
         List<DatedFigure> all = new ArrayList<>();
         sources.forEach(s -> all.addAll(s.figures(toolId)));
         tests.measured(toolId).forEach(t -> t.verdict().ifPresent(v -> all.add(keenness(t, v))));
-        tools.wear(toolId).forEach(w -> all.add(DatedFigure.of(DatedFigure.Kind.LENGTH, w.at(), w.usableAfterMm())));
+        wear.of(toolId).forEach(w -> all.add(DatedFigure.of(DatedFigure.Kind.LENGTH, w.at(), w.usableAfterMm())));
         return Arrays.stream(DatedFigure.Kind.values())
                 .flatMap(kind ->
                         curve(kind, all.stream().filter(f -> f.kind() == kind).toList()))

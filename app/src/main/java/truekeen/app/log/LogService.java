@@ -31,6 +31,7 @@ import truekeen.app.log.LogRecords.SteelPoint;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolWear;
 import truekeen.core.fault.Observation;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.keenness.Verdict;
@@ -42,6 +43,7 @@ import truekeen.core.tool.Blade;
 @Transactional(readOnly = true)
 public class LogService {
     private final ToolService tools;
+    private final ToolWear wear;
     private final TestService tests;
     private final List<HistorySource> sources;
     private final List<ExportSource> exports;
@@ -53,6 +55,7 @@ public class LogService {
 
     LogService(
             ToolService tools,
+            ToolWear wear,
             TestService tests,
             List<HistorySource> sources,
             List<ExportSource> exports,
@@ -62,6 +65,7 @@ public class LogService {
             ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.tools = tools;
+        this.wear = wear;
         this.tests = tests;
         this.sources = sources;
         this.exports = exports;
@@ -75,12 +79,12 @@ public class LogService {
     /** The history, newest first. */
     public LogView log(UUID toolId) {
         Blade blade = tools.core(toolId).geometry();
-        List<ToolService.Wear> wear = tools.wear(toolId);
+        List<ToolWear.Wear> worn = wear.of(toolId);
         List<SteelPoint> steel = new ArrayList<>();
         steel.add(new SteelPoint(
                 tools.racked(toolId).takenInAt(),
-                wear.isEmpty() ? blade.usable().mm() : wear.get(0).usableBeforeMm()));
-        wear.forEach(w -> steel.add(new SteelPoint(w.at(), w.usableAfterMm())));
+                worn.isEmpty() ? blade.usable().mm() : worn.get(0).usableBeforeMm()));
+        worn.forEach(w -> steel.add(new SteelPoint(w.at(), w.usableAfterMm())));
         return new LogView(
                 entries(toolId).stream()
                         .map(e -> new Entry(

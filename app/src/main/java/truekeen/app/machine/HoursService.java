@@ -33,6 +33,7 @@ import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolWear;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
 import truekeen.core.machine.Ground;
@@ -55,13 +56,15 @@ public class HoursService implements HistorySource, MistakeSource, FigureSource 
     private final Blades blades;
     private final Machines machines;
     private final ToolService tools;
+    private final ToolWear wear;
     private final BenchClock clock;
 
-    HoursService(Hours hours, Blades blades, Machines machines, ToolService tools, BenchClock clock) {
+    HoursService(Hours hours, Blades blades, Machines machines, ToolService tools, ToolWear wear, BenchClock clock) {
         this.hours = hours;
         this.blades = blades;
         this.machines = machines;
         this.tools = tools;
+        this.wear = wear;
         this.clock = clock;
     }
 
@@ -141,7 +144,7 @@ public class HoursService implements HistorySource, MistakeSource, FigureSource 
                 machines.findAll().stream().collect(Collectors.toMap(m -> m.id, Function.identity()));
         blades.findAllById(toolIds).forEach(b -> machineOf.put(b.toolId, byId.get(b.machineId)));
         Map<UUID, GeometryKind> kinds = tools.kinds(run.keySet());
-        Map<UUID, List<Instant>> worn = tools.wornAt(run.keySet());
+        Map<UUID, List<Instant>> worn = wear.at(run.keySet());
         Map<UUID, LocalDate> due = new HashMap<>();
         run.forEach((tool, rows) -> {
             if (machineOf.get(tool) != null) {
@@ -198,7 +201,7 @@ public class HoursService implements HistorySource, MistakeSource, FigureSource 
     private RunningHours due(UUID toolId, List<HoursRow> rows, List<LocalDate> more) {
         MachineRow machine = machines.findById(blades.findById(toolId).orElseThrow().machineId)
                 .orElseThrow();
-        List<LocalDate> sharpened = Stream.concat(tools.wear(toolId).stream().map(w -> onDay(w.at())), more.stream())
+        List<LocalDate> sharpened = Stream.concat(wear.of(toolId).stream().map(w -> onDay(w.at())), more.stream())
                 .toList();
         return RunningHours.of(
                 tools.core(toolId).geometry().kind(), clock.today(), machine.season(), runs(rows), sharpened);

@@ -6,17 +6,20 @@ import org.springframework.stereotype.Component;
 import truekeen.app.kit.KitUse;
 import truekeen.app.tool.ToolKeeping;
 import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolWear;
 
 /** Plans that are still to be worked want the stones that they were made with. */
 @Component
 class PlansOnKit implements KitUse {
     private final PlanService.Plans plans;
     private final ToolService tools;
+    private final ToolWear wear;
     private final ToolKeeping keeping;
 
-    PlansOnKit(PlanService.Plans plans, ToolService tools, ToolKeeping keeping) {
+    PlansOnKit(PlanService.Plans plans, ToolService tools, ToolWear wear, ToolKeeping keeping) {
         this.plans = plans;
         this.tools = tools;
+        this.wear = wear;
         this.keeping = keeping;
     }
 
@@ -30,6 +33,6 @@ class PlansOnKit implements KitUse {
 
     /** Whether steel went since a plan was made: it was worked to its end. */
     private boolean worked(PlanRow plan) {
-        return tools.wear(plan.toolId).stream().anyMatch(w -> w.at().isAfter(plan.madeAt));
+        return wear.of(plan.toolId).stream().anyMatch(w -> w.at().isAfter(plan.madeAt));
     }
 }

@@ -14,6 +14,7 @@ import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.app.tool.ToolWear;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
@@ -31,11 +32,13 @@ import truekeen.core.tool.Blade;
 public class SurveyPreviews {
     private final SurveyService surveys;
     private final ToolService tools;
+    private final ToolWear wear;
     private final BevelAdvice bevels;
 
-    SurveyPreviews(SurveyService surveys, ToolService tools, BevelAdvice bevels) {
+    SurveyPreviews(SurveyService surveys, ToolService tools, ToolWear wear, BevelAdvice bevels) {
         this.surveys = surveys;
         this.tools = tools;
+        this.wear = wear;
         this.bevels = bevels;
     }
 
@@ -66,7 +69,7 @@ public class SurveyPreviews {
     private List<LookChangeView> changes(UUID toolId, EdgeSurvey now) {
         return surveys.core(toolId)
                 .map(before -> {
-                    double shift = tools.wear(toolId).stream()
+                    double shift = wear.of(toolId).stream()
                             .filter(w -> w.at().isAfter(before.takenAt()))
                             .mapToDouble(w -> w.usableBeforeMm() - w.usableAfterMm())
                             .sum();

@@ -25,6 +25,7 @@ import truekeen.app.survey.SurveyRecords.SurveyForm;
 import truekeen.app.survey.SurveyRecords.SurveyView;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.app.tool.ToolWear;
 import truekeen.core.condition.AskedWork;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
@@ -44,6 +45,7 @@ import truekeen.core.section.TargetBevel;
 public class SurveyService implements HistorySource, FigureSource {
     private final Surveys surveys;
     private final ToolService tools;
+    private final ToolWear wear;
     private final EdgePastService past;
     private final HouseRuleService rules;
     private final BevelAdvice bevels;
@@ -54,6 +56,7 @@ public class SurveyService implements HistorySource, FigureSource {
             Surveys surveys,
             EdgePastService past,
             ToolService tools,
+            ToolWear wear,
             HouseRuleService rules,
             BevelAdvice bevels,
             ApplicationEventPublisher publisher,
@@ -61,6 +64,7 @@ public class SurveyService implements HistorySource, FigureSource {
         this.surveys = surveys;
         this.past = past;
         this.tools = tools;
+        this.wear = wear;
         this.rules = rules;
         this.bevels = bevels;
         this.publisher = publisher;
@@ -178,8 +182,8 @@ public class SurveyService implements HistorySource, FigureSource {
     }
 
     private Instant lastWorked(UUID toolId) {
-        return tools.wear(toolId).stream()
-                .map(ToolService.Wear::at)
+        return wear.of(toolId).stream()
+                .map(ToolWear.Wear::at)
                 .max(Instant::compareTo)
                 .orElse(Instant.MIN);
     }

@@ -1,7 +1,7 @@
 package truekeen.app.tool;
 
 import jakarta.persistence.Embeddable;
-import truekeen.app.tool.ToolService.Lost;
+import truekeen.app.tool.ToolWear.Lost;
 import truekeen.core.condition.MeanLoss;
 
 /**

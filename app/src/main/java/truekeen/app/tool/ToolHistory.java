@@ -22,9 +22,11 @@ import truekeen.core.tool.GeometryKind;
 @Transactional(readOnly = true)
 class ToolHistory implements HistorySource {
     private final ToolService tools;
+    private final ToolWear wear;
 
-    ToolHistory(ToolService tools) {
+    ToolHistory(ToolService tools, ToolWear wear) {
         this.tools = tools;
+        this.wear = wear;
     }
 
     @Override
@@ -39,7 +41,7 @@ class ToolHistory implements HistorySource {
         GeometryKind kind = tools.kind(toolId);
         // Blades that turn are measured at their marks; of the rest the plan's figure is all that is known.
         boolean marked = kind.powered() && kind != GeometryKind.TRIMMER;
-        tools.wear(toolId)
+        wear.of(toolId)
                 .forEach(w -> entries.add(new HistoryEntry(
                         w.at(),
                         Kind.STEEL,

@@ -32,7 +32,6 @@ import truekeen.core.message.Numbers;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.tool.Arrival;
 import truekeen.core.tool.Blade;
-import truekeen.core.tool.Dimension;
 import truekeen.core.tool.EdgeLayout;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUse;
@@ -43,14 +42,12 @@ import truekeen.core.tool.ToolUses;
 @Transactional
 public class ToolService {
     private final Tools tools;
-    private final Wears wears;
     private final ShopService shop;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
-    ToolService(Tools tools, Wears wears, ShopService shop, ApplicationEventPublisher publisher, BenchClock clock) {
+    ToolService(Tools tools, ShopService shop, ApplicationEventPublisher publisher, BenchClock clock) {
         this.tools = tools;
-        this.wears = wears;
         this.shop = shop;
         this.publisher = publisher;
         this.clock = clock;
@@ -81,9 +78,6 @@ public class ToolService {
             MeanLoss loss,
             int sinceBroadFace,
             Arrival brings) {}
-
-    /** What a session took off: usable length before and after, and the secondary it left (mm). */
-    public record Wear(UUID sessionId, Instant at, double usableBeforeMm, double usableAfterMm, double secondaryMm) {}
 
     /** What there is to choose from. */
     public TakeInChoices choices() {
@@ -211,13 +205,6 @@ public class ToolService {
         return tools.findAllById(ids).stream().collect(Collectors.toMap(t -> t.id, t -> t.geometry));
     }
 
-    /** When sessions wore several tools. */
-    @Transactional(readOnly = true)
-    public Map<UUID, List<Instant>> wornAt(Collection<UUID> ids) {
-        return wears.findByToolIdInOrderByAt(ids).stream()
-                .collect(Collectors.groupingBy(w -> w.toolId, Collectors.mapping(w -> w.at, Collectors.toList())));
-    }
-
     /** What a tool is used for; empty where that is not known any more. */
     @Transactional(readOnly = true)
     public Optional<ToolUse> use(UUID id) {
@@ -251,66 +238,6 @@ public class ToolService {
                 row.measured.loss(),
                 row.sharpeningsSinceBroadFace,
                 row.brought.toCore());
-    }
-
-    /**
-     * Writes down what a finished session left.
-     *
-     * @param after dimensions afterwards, by field
-     * @param honedWidthMm width of the honed facet it left
-     * @param loss what went off the length, and whether somebody measured it
-     * @param broadFace whether the broad face of a single-bevel knife was worked
-     */
-    public void wear(
-            UUID toolId,
-            UUID sessionId,
-            Map<String, Double> after,
-            double honedWidthMm,
-            Lost loss,
-            OptionalDouble scratchUm,
-            boolean broadFace) {
-        ToolRow row = row(toolId);
-        double before = row.blade().usable().mm();
-        Map<String, Double> was = row.dimensions();
-        Map<String, Double> worn = new TreeMap<>(was);
-        if (after.isEmpty()) {
-            worn.put("usableLength", before - loss.mm());
-        } else {
-            worn = new TreeMap<>(after);
-        }
-        // What was typed no longer holds for what has worn; the edit form must not bring it back.
-        Map<String, String> typed = new TreeMap<>(row.typed());
-        typed.remove(ToolFormReader.BEVEL_LENGTH);
-        for (Dimension d : row.geometry.dimensions()) {
-            Double now = worn.get(d.field());
-            if (now == null) {
-                typed.remove(d.field());
-            } else if (!now.equals(was.get(d.field())) || !typed.containsKey(d.field())) {
-                typed.put(d.field(), Numbers.plain(now, 4) + d.measure().typed());
-            }
-        }
-        row.dimensions = ToolStore.DIMENSIONS.write(worn);
-        row.typed = ToolStore.TYPED.write(typed);
-        scratchUm.ifPresent(um -> row.scratchUm = um);
-        row.measured.afterSession(before, loss);
-        row.sharpeningsSinceBroadFace = broadFace ? 0 : row.sharpeningsSinceBroadFace + 1;
-        wears.save(new WearRow(toolId, sessionId, clock.instant(), before, worn.get("usableLength"), honedWidthMm));
-    }
-
-    /**
-     * What went off the length.
-     *
-     * @param mm how much (mm)
-     * @param measured whether somebody measured it; else it is what the plan foresaw
-     */
-    public record Lost(double mm, boolean measured) {}
-
-    /** What sessions took off a tool, oldest first. */
-    @Transactional(readOnly = true)
-    public List<Wear> wear(UUID toolId) {
-        return wears.findByToolIdOrderByAt(toolId).stream()
-                .map(w -> new Wear(w.sessionId, w.at, w.usableBeforeMm, w.usableAfterMm, w.secondaryWidthMm))
-                .toList();
     }
 
     private ToolRow row(UUID id) {
@@ -376,11 +303,5 @@ public class ToolService {
 
     interface Tools extends JpaRepository<ToolRow, UUID> {
         List<ToolRow> findAllByOrderByWantedByAscNameAsc();
-    }
-
-    interface Wears extends JpaRepository<WearRow, UUID> {
-        List<WearRow> findByToolIdOrderByAt(UUID toolId);
-
-        List<WearRow> findByToolIdInOrderByAt(Collection<UUID> toolIds);
     }
 }

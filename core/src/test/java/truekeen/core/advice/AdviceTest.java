@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import truekeen.core.message.Says;
 
 class AdviceTest {
 
@@ -30,7 +31,7 @@ class AdviceTest {
         Advice estimate = Advice.estimate("strokes", 40, 2, "strokes", Formula.STROKES, List.of(), "the log");
         assertThat(estimate.low()).isCloseTo(20, within(1e-9));
         assertThat(estimate.high()).isCloseTo(80, within(1e-9));
-        assertThat(estimate.evidence()).contains("first estimate");
+        assertThat(estimate.evidence()).matches(Says.the(Evidence.FIRST_ESTIMATE));
         Advice exact = Advice.exact("projection", 31.7, "mm", Formula.GUIDE_PROJECTION, List.of(), "the guide");
         assertThat(exact.low()).isEqualTo(exact.high()).isEqualTo(exact.value());
     }

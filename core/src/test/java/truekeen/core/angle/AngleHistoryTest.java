@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import truekeen.core.message.Says;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
@@ -97,10 +98,10 @@ class AngleHistoryTest {
     void aBoundThatIsReachedIsSaid() {
         AngleChoice most = choose("c20", 16.0, 20.0);
         assertThat(most.last().degrees()).isCloseTo(21, within(1e-9));
-        assertThat(most.reasons()).anyMatch(r -> r.contains("bound is reached"));
+        assertThat(most.reasons()).anyMatch(Says.the(AngleWords.HISTORY_MOST));
         AngleChoice least = choose("h11 h11 h11", 10.0, 11.0);
         assertThat(least.last().degrees()).isCloseTo(11, within(1e-9));
-        assertThat(least.reasons()).anyMatch(r -> r.contains("the least that work and steel allow"));
+        assertThat(least.reasons()).anyMatch(Says.the(AngleWords.HISTORY_LEAST));
     }
 
     @Test

@@ -10,8 +10,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.core.balance.Balancing.Case;
 import truekeen.core.balance.Balancing.State;
-import truekeen.core.message.InWords;
 import truekeen.core.message.RefusedException;
+import truekeen.core.message.Says;
 import truekeen.core.quantity.Length;
 
 class BalancingTest {
@@ -81,7 +81,7 @@ class BalancingTest {
         Balancing b = Balancing.of(List.of(hung(2, 0.4)), of(125, 3000, 0.7));
         assertThat(b.state()).isEqualTo(State.LEVEL);
         assertThat(b.unbalanceGmm()).isGreaterThan(b.gradeGmm());
-        assertThat(b.words()).contains("within the 125\u202fg·mm that this balancer can tell");
+        assertThat(b.words()).matches(Says.the(BalanceWords.LEVEL, "resolution", "125"));
         assertThat(b.correction()).isEmpty();
         assertThat(Balancing.of(List.of(BalanceTry.level()), of(125, 0, 0)).state())
                 .isEqualTo(State.LEVEL);
@@ -93,7 +93,7 @@ class BalancingTest {
         Balancing b = Balancing.of(List.of(first, hung(2, 10)), of(125, 3000, 0.7));
         assertThat(b.state()).isEqualTo(State.OTHER_END);
         assertThat(b.heavy()).as("the end that was heavy all along").isEqualTo(1);
-        assertThat(b.words()).contains("It got worse: the other end").contains("off the left end");
+        assertThat(b.words()).matches(Says.the(BalanceWords.WORSE)).contains("off the left end");
     }
 
     @ParameterizedTest
@@ -157,7 +157,7 @@ class BalancingTest {
         Balancing doubted = Balancing.of(List.of(six, BalanceTry.level()), of(125, 0, 0));
         assertThat(doubted.state()).isEqualTo(State.DOUBTFUL);
         assertThat(doubted.correction()).isEmpty();
-        assertThat(doubted.words()).contains("1500\u202fg·mm").contains("hang it once more");
+        assertThat(doubted.words()).contains("1500\u202fg·mm").matches(Says.the(BalanceWords.DOUBTFUL));
         assertThat(Balancing.of(List.of(six, BalanceTry.level(), BalanceTry.level()), of(125, 0, 0))
                         .state())
                 .isEqualTo(State.LEVEL);
@@ -179,6 +179,6 @@ class BalancingTest {
         assertThat(Balancing.of(List.of(hung(2, 12.9)), of(125, 0, 0)).words())
                 .doesNotContain("more than its trailing");
         assertThat(Balancing.of(List.of(hung(2, 13.1)), of(125, 0, 0)).words())
-                .contains("more than its trailing side can give: no deeper than 8\u202fmm");
+                .matches(Says.the(BalanceWords.DEEPER_THAN_IT_CAN, "deepest", "8"));
     }
 }

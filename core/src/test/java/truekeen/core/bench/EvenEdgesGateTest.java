@@ -13,6 +13,7 @@ import truekeen.core.keenness.Stretch;
 import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
+import truekeen.core.message.Says;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.stepsheet.Step.Side;
 import truekeen.core.tool.Blades;
@@ -92,7 +93,9 @@ class EvenEdgesGateTest {
     @Test
     void everyMarkIsAskedBeforeAnythingIsTakenOff() {
         bar();
-        assertThat(gate().words()).contains("the inner mark of the left end").contains("and the others");
+        assertThat(gate().words())
+                .contains("the inner mark of the left end")
+                .matches(Says.the(BenchWords.AND_THE_OTHERS));
         widths(Side.FIRST_END, 55, 55, 55);
         widths(Side.SECOND_END, 54.8, 54.8);
         assertThat(pass()).hasValueSatisfying(r -> assertThat(r.code()).isEqualTo(MessageCode.GATE_SHUT));
@@ -107,12 +110,12 @@ class EvenEdgesGateTest {
         measuredBar();
         assertThat(gate().words()).contains(BenchWords.ENDS_NOT_COUNTED.words());
         count(Side.FIRST_END, 20, 0);
-        assertThat(gate().words()).contains("Nothing is counted on the right end yet");
+        assertThat(gate().words()).matches(Says.the(BenchWords.END_NOT_COUNTED, "end", "the right end"));
         count(Side.SECOND_END, 17, 0);
         assertThat(gate().words()).contains("The right end is 3 strokes behind");
         assertThat(pass()).isPresent();
         count(Side.SECOND_END, 3, 0);
-        assertThat(gate().words()).startsWith("Measure again");
+        assertThat(gate().words()).matches(Says.the(BenchWords.MEASURE_AGAIN));
         widths(Side.FIRST_END, 53, 53, 53);
         widths(Side.SECOND_END, 52.7, 52.8, 52.9);
         assertThat(gate().notes()).anyMatch(n -> n.startsWith("Lost: the left end 2\u202fmm, the right end 2\u202fmm"));
@@ -237,10 +240,9 @@ class EvenEdgesGateTest {
         for (int i = 1; i <= 8; i++) {
             count(Side.EDGES, 1, i);
         }
-        assertThat(gate().words()).startsWith("Measure again mark 1");
+        assertThat(gate().words()).matches(Says.the(BenchWords.MEASURE_AGAIN));
         widths(Side.EDGES, 119, 119.1, 119.6, 119);
-        assertThat(gate().words())
-                .contains(InWords.figures("The edge at mark 3 lost 0.6\u202fmm less than that at mark 1"));
+        assertThat(gate().words()).matches(Says.the(BenchWords.MARKS_DIFFER, "least", "3", "apart", "0.6"));
         assertThat(pass()).isPresent();
         count(Side.EDGES, 1, 5);
         widths(Side.EDGES, 119, 119.1, 119.2, 119);

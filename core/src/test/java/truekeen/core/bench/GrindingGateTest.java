@@ -17,6 +17,7 @@ import truekeen.core.fault.Sign;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
+import truekeen.core.message.Says;
 import truekeen.core.repair.GrindAct;
 import truekeen.core.stepsheet.Step;
 
@@ -92,7 +93,7 @@ class GrindingGateTest {
         assertThat(gate().state()).isEqualTo(StepGate.State.OPEN);
         tell(BenchEvent.Kind.OBSERVED, Sign.SQUARE_OFF);
         assertThat(gate().state()).isEqualTo(StepGate.State.SHUT);
-        assertThat(gate().words()).contains("weight on the high corner").contains("strokes");
+        assertThat(gate().words()).matches(Says.the(BenchWords.OUT_OF_SQUARE)).contains("strokes");
         tell(BenchEvent.Kind.OBSERVED, Sign.SQUARE_TRUE);
         assertThat(gate().state()).isEqualTo(StepGate.State.OPEN);
     }

@@ -15,6 +15,7 @@ import truekeen.core.bench.BenchEvent.Kind;
 import truekeen.core.fault.Observation;
 import truekeen.core.fault.Sign;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.message.Says;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.stepsheet.Step;
@@ -108,7 +109,7 @@ class SessionSignsTest {
         assertThat(signs(whole, part))
                 .filteredOn(o -> o.sign() == Sign.BURR_WHOLE)
                 .containsExactly(Observation.of(Sign.BURR_WHOLE, 2, 7).whileWorked());
-        assertThat(StepSigns.words(part, Sign.BURR_WHOLE, 24)).isEqualTo("burr along the whole stretch");
+        assertThat(StepSigns.words(part, Sign.BURR_WHOLE, 24)).matches(Says.the(BenchWords.BURR_ALONG_STRETCH));
         assertThat(StepSigns.words(whole, Sign.BURR_WHOLE, 24)).isEqualTo("burr along the whole edge");
     }
 }

@@ -17,6 +17,7 @@ import truekeen.core.fault.Observation;
 import truekeen.core.fault.Sign;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.MessageCode;
+import truekeen.core.message.Says;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.stepsheet.Step;
@@ -122,7 +123,7 @@ class StepGateTest {
         });
         assertThat(pass().orElseThrow().code()).isEqualTo(MessageCode.GATE_SHUT);
         count(Side.BEVEL, 6);
-        assertThat(gate().words()).contains("before the last 6 strokes: look again");
+        assertThat(gate().words()).matches(Says.the(BenchWords.SEEN_BEFORE, "strokes", "6 strokes"));
         see(Observation.of(Sign.BURR_WHOLE));
         assertThat(gate().state()).isEqualTo(StepGate.State.OPEN);
         assertThat(pass()).isEmpty();
@@ -142,9 +143,9 @@ class StepGateTest {
     void scratchesThatOutliveThePlannedStrokesGoBackOneStone() {
         steps = List.of(work(BurrTask.KEEP, "fine", Side.BEVEL));
         see(Observation.of(Sign.OLD_SCRATCHES, 10, 20));
-        assertThat(gate().words()).contains("more there on this stone");
+        assertThat(gate().words()).matches(Says.the(BenchWords.SCRATCHES_LEFT));
         count(Side.BEVEL, 80);
-        assertThat(gate().words()).contains("back one stone there");
+        assertThat(gate().words()).matches(Says.the(BenchWords.SCRATCHES_AFTER_ALL));
     }
 
     @Test
@@ -306,10 +307,10 @@ class StepGateTest {
         count(Side.LEFT, 30);
         see(Observation.of(Sign.BURR_WHOLE));
         assertThat(gate().state()).isEqualTo(StepGate.State.ASK);
-        assertThat(gate().words()).startsWith("The right side has had none.");
+        assertThat(gate().words()).matches(Says.the(BenchWords.SIDE_HAD_NONE));
         count(Side.RIGHT, 9);
         assertThat(gate().state()).isEqualTo(StepGate.State.ASK);
-        assertThat(gate().words()).startsWith("The right side has had 9 where the other had 30.");
+        assertThat(gate().words()).matches(Says.the(BenchWords.SIDE_HAD_FEW, "less", "9", "more", "30"));
         count(Side.RIGHT, 1);
         assertThat(gate().state()).isEqualTo(StepGate.State.OPEN);
     }
@@ -337,7 +338,7 @@ class StepGateTest {
         assertThat(burr().warning())
                 .isEqualTo(BenchWords.NEXT_TEARS.fill("step", steps.get(1).title(), "stone", "fine"));
         pass();
-        assertThat(burr().warning()).startsWith("This step would tear");
+        assertThat(burr().warning()).matches(Says.the(BenchWords.THIS_TEARS));
         pass();
         assertThat(burr().warning()).contains(BenchWords.LEAVE_THE_BACK.words());
         // where each stone raises its own burr nothing is torn off early
@@ -476,7 +477,7 @@ class StepGateTest {
         assertThat(gate().state()).isEqualTo(StepGate.State.ASK);
         see(Observation.of(Sign.COLOUR));
         assertThat(gate().state()).isEqualTo(StepGate.State.SHUT);
-        assertThat(gate().words()).contains("Grind past it");
+        assertThat(gate().words()).matches(Says.the(BenchWords.COLOUR));
         // Ground past, the question of the step stands again: that none is left does not answer it.
         see(Observation.of(Sign.COLOUR_FREE));
         assertThat(gate().state()).isEqualTo(StepGate.State.ASK);

@@ -12,6 +12,7 @@ import truekeen.core.abrasive.Abrasive;
 import truekeen.core.job.JobKind;
 import truekeen.core.job.Shaping;
 import truekeen.core.message.RefusedException;
+import truekeen.core.message.Says;
 import truekeen.core.progression.FinishWindow;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.ProgressionPlanner;
@@ -212,7 +213,7 @@ class CareTest {
                         DRESSING),
                 PlanRules.USUAL);
         assertThat(acts).extracting(PrepAct::kind).containsExactly(PrepAct.Kind.FLATTEN, PrepAct.Kind.DRESS);
-        assertThat(acts.get(0).words()).contains("no plate on this shelf may touch it");
+        assertThat(acts.get(0).words()).matches(Says.the(CareWords.LAP_NOTHING));
         assertThat(acts.get(1).toolName()).isEqualTo("dressing stone");
     }
 }

@@ -15,6 +15,7 @@ import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.keenness.Reading;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.keenness.Verdict;
+import truekeen.core.message.Says;
 import truekeen.core.quantity.Angle;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.Arrival;
@@ -59,7 +60,8 @@ class DiagnosticianTest {
         assertThat(then.sure()).isGreaterThan(now);
         assertThat(Math.log(then.sure() / (1 - then.sure())) - Math.log(now / (1 - now)))
                 .isCloseTo(0.75, within(1e-9));
-        assertThat(then.evidence()).anyMatch(c -> c.words().startsWith("at the bench: "));
+        assertThat(then.evidence())
+                .anyMatch(c -> Says.the(FaultWords.AT_THE_BENCH).test(c.words()));
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import truekeen.core.keenness.KeennessPurpose;
+import truekeen.core.message.Says;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.Arrival;
@@ -66,7 +67,7 @@ class FinishingTest {
                 Finishing.acts(knife, CARBON, false, Arrival.UNKNOWN, false).get(2);
         FinishAct stainless =
                 Finishing.acts(knife, STAINLESS, false, Arrival.UNKNOWN, false).get(2);
-        assertThat(carbon.words()).contains("rusts overnight");
+        assertThat(carbon.words()).matches(Says.the(FinishWords.RUSTS_OVERNIGHT));
         assertThat(stainless.words()).contains("stains too");
         ToolUse chisel = first(GeometryKind.CHISEL);
         assertThat(Finishing.acts(chisel, CARBON, false, Arrival.UNKNOWN, false)
@@ -145,7 +146,7 @@ class FinishingTest {
         NextCheck first = NextCheck.propose(today, kitchen, List.of(today, today.minusDays(40)));
         assertThat(first.intervals()).isZero();
         assertThat(first.day()).isEqualTo(today.plusDays(14));
-        assertThat(first.words()).startsWith("First estimate");
+        assertThat(first.words()).matches(Says.the(FinishWords.CHECK_FIRST_ESTIMATE));
         // intervals of 10, 20 and 40 days: the middle one, whatever their order
         NextCheck learned = NextCheck.propose(
                 today, kitchen, List.of(today.minusDays(30), today, today.minusDays(70), today.minusDays(20)));

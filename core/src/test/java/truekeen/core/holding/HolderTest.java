@@ -15,6 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import truekeen.core.message.RefusedException;
+import truekeen.core.message.Says;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Point;
@@ -87,7 +88,7 @@ class HolderTest {
                 assertThat(setting.degreesPerUnit())
                         .as("%s %s", kind, family)
                         .isCloseTo(change / (2 * step), within(1e-5));
-                assertThat(setting.tolerance()).contains("° at the edge");
+                assertThat(setting.tolerance()).matches(Says.the(HoldingWords.STEP_AT_THE_EDGE));
             }
         }
     }

@@ -23,6 +23,7 @@ import truekeen.core.ink.InkCheck.Intent;
 import truekeen.core.ink.InkPattern.Place;
 import truekeen.core.ink.InkPattern.Zone;
 import truekeen.core.message.InWords;
+import truekeen.core.message.Says;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.Cut;
@@ -94,7 +95,7 @@ class InkCheckTest {
         InkAnswer wider = read(
                 Intent.MATCH,
                 new InkPattern(EnumSet.of(Place.HEEL_LEFT, Place.HEEL_CENTRE, Place.HEEL_RIGHT, Place.MIDDLE_RIGHT)));
-        assertThat(wider.also()).singleElement().asString().contains("wider toward the right");
+        assertThat(wider.also()).singleElement().asString().matches(Says.the(InkWords.WIDER_TOWARD));
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import truekeen.core.machine.RunningHours.Run;
 import truekeen.core.machine.RunningHours.Season;
+import truekeen.core.message.Says;
 import truekeen.core.tool.GeometryKind;
 
 class RunningHoursTest {
@@ -28,7 +29,7 @@ class RunningHoursTest {
         assertThat(r.interval()).isEqualTo(25);
         assertThat(r.intervals()).isZero();
         assertThat(r.due()).isEmpty();
-        assertThat(r.words()).contains("first estimate").contains(MachineWords.NO_DAY_YET.words());
+        assertThat(r.words()).matches(Says.the(MachineWords.FIRST_ESTIMATE)).contains(MachineWords.NO_DAY_YET.words());
     }
 
     @Test
@@ -91,7 +92,9 @@ class RunningHoursTest {
         assertThat(r.intervalLow()).isEqualTo(12);
         assertThat(r.intervalHigh()).isEqualTo(16);
         assertThat(r.intervals()).isEqualTo(3);
-        assertThat(r.words()).contains("12 h to 16 h (by 3 intervals of its own");
+        assertThat(r.words())
+                .matches(Says.the(MachineWords.WORN_SO_FAR, "range", "12 h to 16 h"))
+                .matches(Says.the(MachineWords.FROM_ITS_OWN, "count", "3"));
         assertThat(bar(Season.ALWAYS, runs, TODAY.minusDays(100), TODAY.minusDays(80))
                         .intervals())
                 .as("one interval is no rule")

@@ -20,6 +20,7 @@ import truekeen.core.condition.Scope;
 import truekeen.core.message.InWords;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.RefusedException;
+import truekeen.core.message.Says;
 import truekeen.core.progression.Shelves;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
@@ -185,7 +186,7 @@ class PoweredPlanTest {
     void aGrinderCountsPassesAndSaysWhenToDip() {
         Blade bar = Blades.blade(GeometryKind.MOWER_BAR);
         PoweredPlan plan = plan(bar, restore(bar, Dullness.DULL, dent(2)), "bench grinder", FILE, WHEEL);
-        assertThat(plan.chosen().counts()).startsWith("passes of about");
+        assertThat(plan.chosen().counts()).matches(Says.the(PoweredWords.PASSES_OF));
         assertThat(plan.chosen().dip()).isNotBlank();
         assertThat(work(plan).how()).contains(plan.chosen().dip());
         assertThat(plan.steps()).anyMatch(s -> s.caution().contains("gloves"));

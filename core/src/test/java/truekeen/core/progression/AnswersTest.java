@@ -11,6 +11,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.message.RefusedException;
+import truekeen.core.message.Says;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 
@@ -164,7 +165,8 @@ class AnswersTest {
         assertThat(cost(without.alternatives().get(0)))
                 .isGreaterThan(cost(free.alternatives().get(0)));
         assertThat(without.freelySeconds()).isCloseTo(free.seconds(), within(1e-9));
-        assertThat(without.passedOver()).anySatisfy(p -> assertThat(p.why()).contains("left on the shelf by you"));
+        assertThat(without.passedOver())
+                .anySatisfy(p -> assertThat(p.why()).matches(Says.the(ProgressionWords.LEFT_BY_YOU)));
     }
 
     @Test
@@ -172,7 +174,7 @@ class AnswersTest {
         JobPath path = ProgressionPlanner.plan(
                 FOUR, Shelves.job(0.5, 16, 0.02, 1, 4, StoneWork.Forces.of(20)), CARBON, RULES, false, through(FINEST));
         assertThat(stones(path)).endsWith(FINEST);
-        assertThat(path.flags()).anyMatch(f -> f.contains("finer than this work asks for"));
+        assertThat(path.flags()).anyMatch(Says.the(ProgressionWords.ENDS_TOO_FINE));
     }
 
     @Test

@@ -21,6 +21,7 @@ import truekeen.core.condition.Restorer;
 import truekeen.core.job.JobKind;
 import truekeen.core.job.Shaping;
 import truekeen.core.message.InWords;
+import truekeen.core.message.Says;
 import truekeen.core.quantity.Angle;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
@@ -155,7 +156,7 @@ class PlanBoundsTest {
         assertThat(plan(shelf).stropNote()).contains("bare");
         shelf.add(strop("half", AbrasiveKind.CHARGED_STROP.key(), 0.5));
         assertThat(plan(shelf).strop()).map(Abrasive::name).contains("half");
-        assertThat(plan(shelf).stropNote()).contains("3 times finer");
+        assertThat(plan(shelf).stropNote()).matches(Says.the(ProgressionWords.STROP_TOO_FINE));
         shelf.add(strop("nearer", AbrasiveKind.CHARGED_STROP.key(), 2 / 3.0));
         assertThat(plan(shelf).strop()).map(Abrasive::name).contains("nearer");
         assertThat(plan(shelf).stropNote()).isEmpty();
@@ -170,18 +171,19 @@ class PlanBoundsTest {
         assertThat(flags(List.of(Shelves.oxide("a", 9.5), Shelves.oxide("end", 4)), job, CARBON))
                 .isEmpty();
         assertThat(flags(List.of(Shelves.oxide("a", 9.5), Shelves.oxide("end", 4.1)), job, CARBON))
-                .anyMatch(f -> f.startsWith(InWords.figures("Ends on 4.1 µm: the best this shelf can do")));
+                .anyMatch(Says.the(ProgressionWords.ENDS_TOO_COARSE, "finest", "4.1 µm"));
         assertThat(flags(List.of(Shelves.oxide("a", 9.5), Shelves.oxide("end", 1)), job, CARBON))
                 .isEmpty();
         assertThat(flags(List.of(Shelves.oxide("a", 3), Shelves.oxide("end", 0.9)), job, CARBON))
-                .noneMatch(f -> f.contains("finer than this work asks"));
+                .noneMatch(Says.the(ProgressionWords.ENDS_TOO_FINE));
         assertThat(flags(List.of(Shelves.oxide("end", 0.9)), job, CARBON))
                 .anyMatch(f -> f.startsWith(
                         InWords.figures("Ends on 0.9 µm, finer than this work asks for. 1 µm to 4 µm is wanted")));
         StoneWork deep = Shelves.job(20, 100, 0.2, 0, 30, StoneWork.Forces.of(20));
         assertThat(flags(List.of(Shelves.oxide("end", 19.9)), deep, CARBON))
-                .anyMatch(f -> f.contains("coarse enough to shape 200 µm deep"));
-        assertThat(flags(List.of(Shelves.oxide("end", 20)), deep, CARBON)).noneMatch(f -> f.contains("coarse enough"));
+                .anyMatch(Says.the(ProgressionWords.TOO_FINE_FOR_THE_DEPTH, "depth", "200 µm"));
+        assertThat(flags(List.of(Shelves.oxide("end", 20)), deep, CARBON))
+                .noneMatch(Says.the(ProgressionWords.TOO_FINE_FOR_THE_DEPTH));
         assertThat(flags(
                         List.of(Shelves.oxide("end", 100)),
                         Shelves.job(20, 100, 0.2, 0, 100, StoneWork.Forces.of(20)),

@@ -17,6 +17,7 @@ import truekeen.core.grit.GritTable;
 import truekeen.core.job.JobKind;
 import truekeen.core.job.Shaping;
 import truekeen.core.message.RefusedException;
+import truekeen.core.message.Says;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
@@ -227,14 +228,14 @@ class ProgressionPlannerTest {
     @Test
     void aShelfThatCannotMeetTheFinishSaysItIsTheBestItCanDo() {
         JobPath path = plan(List.of(Shelves.oxide("#400", 30)), wholeFace());
-        assertThat(path.flags()).anyMatch(f -> f.contains("best this shelf can do"));
+        assertThat(path.flags()).anyMatch(Says.the(ProgressionWords.ENDS_TOO_COARSE));
     }
 
     @Test
     void finishingStonesAreNotAskedToShapeUnlessThereIsNothingElse() {
         JobPath path = plan(List.of(WATER_STONES.get(2), WATER_STONES.get(3)), wholeFace());
         assertThat(names(path).get(0)).isEqualTo("#4000");
-        assertThat(path.flags()).anyMatch(f -> f.contains("coarse enough"));
+        assertThat(path.flags()).anyMatch(Says.the(ProgressionWords.TOO_FINE_FOR_THE_DEPTH));
     }
 
     @Test

@@ -16,6 +16,7 @@ import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.ShapeDeviations;
+import truekeen.core.message.Says;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -87,7 +88,7 @@ class BackWorkTest {
         BackWork.Option bevel = option(iron, "BACK_BEVEL");
         assertThat(bevel.allowed()).isTrue();
         assertThat(bevel.angleDeg().getAsDouble()).isCloseTo(Math.toDegrees(Math.atan(0.3 / 2)), within(1e-9));
-        assertThat(bevel.reason()).contains("cutting angle");
+        assertThat(bevel.reason()).matches(Says.the(RepairWords.RAISES_CUTTING_ANGLE));
         assertThat(option(iron, "RETIRE").reason()).contains(RepairWords.PUT_ASIDE_NOT_YET.words());
         BackWork up = work(Blades.blade(GeometryKind.PLANE_IRON_UP), pitted(0.3), true);
         assertThat(option(up, "BACK_BEVEL").allowed())

@@ -22,6 +22,7 @@ import truekeen.core.heat.EdgeFin;
 import truekeen.core.holding.Wheel;
 import truekeen.core.message.InWords;
 import truekeen.core.message.RefusedException;
+import truekeen.core.message.Says;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
@@ -188,7 +189,7 @@ class GrindPlanTest {
         GrindPlan plan = GrindPlan.of(chipped(iron, jack, 0.01), iron, jack, PLAIN, by(Means.DRY_WHEEL, true))
                 .orElseThrow();
         assertThat(plan.acts().get(0).words())
-                .contains(InWords.figures("1.41\u202fmm at the corners"))
+                .matches(Says.the(RepairWords.SCRIBE_CAMBER, "camber", "1.41"))
                 .contains("sole");
     }
 
@@ -217,7 +218,7 @@ class GrindPlanTest {
         assertThat(blue.mostMm()).isGreaterThan(straw.mostMm());
         assertThat(Overheated.of(Overheated.Sign.BLUE, 4, fin(), PLAIN).mostMm())
                 .isGreaterThan(blue.mostMm());
-        assertThat(blue.act()).contains("Grind past it");
+        assertThat(blue.act()).matches(Says.the(RepairWords.GRIND_PAST));
     }
 
     @Test
@@ -239,7 +240,7 @@ class GrindPlanTest {
         Overheated steam = Overheated.of(Overheated.Sign.STEAM, 0, fin(), PLAIN);
         assertThat(PLAIN.temperLimitC()).isLessThan(220);
         assertThat(steam.drawn()).isEqualTo(Overheated.Drawn.PERHAPS);
-        assertThat(steam.act()).contains("Half as many");
+        assertThat(steam.act()).matches(Says.the(RepairWords.HALF_AS_MANY));
         assertThatThrownBy(() -> Overheated.of(Overheated.Sign.BLUE, 0, fin(), PLAIN))
                 .isInstanceOf(RefusedException.class);
         assertThatThrownBy(() -> Overheated.of(Overheated.Sign.BLUE, 90, fin(), PLAIN))

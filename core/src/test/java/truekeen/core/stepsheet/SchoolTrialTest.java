@@ -20,6 +20,7 @@ import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restorer;
+import truekeen.core.message.Says;
 import truekeen.core.progression.HouseStones;
 import truekeen.core.progression.PlanAsk;
 import truekeen.core.progression.PlanRules;
@@ -148,7 +149,7 @@ class SchoolTrialTest {
         SchoolTrial face = trials(CHISEL).get(1);
         assertThat(face.honedMm2()).isGreaterThan(3 * sliver.honedMm2());
         assertThat(face.seconds()).isGreaterThan(sliver.seconds());
-        assertThat(face.because()).anyMatch(b -> b.contains("mm² instead of"));
+        assertThat(face.because()).anyMatch(Says.the(StepWords.SCHOOL_HONES));
         assertThat(sliver.steps()).anyMatch(s -> s.title().contains("roller guide"));
         assertThat(face.steps()).noneMatch(s -> s.title().contains("roller guide"));
     }
@@ -215,7 +216,7 @@ class SchoolTrialTest {
         assertThat(trial.steps().get(1).sides()).containsExactly(Step.Side.BACK);
         assertThat(trial.steps().get(1).burrTask()).isEqualTo(Step.BurrTask.TAKE_OFF);
         assertThat(trial.seconds()).isBetween(120.0, 8 * 60.0);
-        assertThat(trial.because()).anyMatch(b -> b.contains("more at the machine"));
+        assertThat(trial.because()).anyMatch(Says.the(StepWords.SCHOOL_MORE_MACHINE));
         assertThat(trial.plan().volumeMm3()).isPositive();
         assertThat(trial.worksOn()).containsExactly("wet wheel");
         assertThat(trial.because()).noneMatch(b -> b.contains(" 0 mm²"));
@@ -347,7 +348,7 @@ class SchoolTrialTest {
         assertThat(work.get(0).how()).noneMatch(l -> l.startsWith("Before it")).anyMatch(l -> l.contains("pulled"));
         assertThat(work.subList(1, work.size()))
                 .isNotEmpty()
-                .allSatisfy(s -> assertThat(s.how().get(0)).contains("One coarse grain"));
+                .allSatisfy(s -> assertThat(s.how().get(0)).matches(Says.the(StepWords.WASH_BEFORE)));
     }
 
     @Test

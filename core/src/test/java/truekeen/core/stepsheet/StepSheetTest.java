@@ -15,6 +15,7 @@ import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.job.JobKind;
+import truekeen.core.message.Says;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.Shelves;
 import truekeen.core.progression.WorkPlan;
@@ -102,7 +103,7 @@ class StepSheetTest {
         WorkPlan ground = plan(chipped, "grinder");
         assertThat(ground.path(JobKind.PRIMARY)).isEmpty();
         assertThat(steps(ground).get(0).kind()).isEqualTo(Step.Kind.GRIND);
-        assertThat(steps(ground).get(0).caution()).contains("Eye protection");
+        assertThat(steps(ground).get(0).caution()).matches(Says.the(StepWords.GRIND_CAUTION));
         assertThat(SheetTime.of(steps(ground), ground.powered()).likely())
                 .isLessThan(SheetTime.of(steps(byHand), byHand.powered()).likely());
         assertThat(plan(survey(Dullness.DULL, BackState.POLISHED), "grinder").offers())

@@ -24,6 +24,7 @@ import truekeen.core.fault.Subject;
 import truekeen.core.holding.HolderKind;
 import truekeen.core.holding.StoneHolder;
 import truekeen.core.message.Numbers;
+import truekeen.core.message.Says;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.Shelves;
 import truekeen.core.progression.WorkPlanner;
@@ -176,7 +177,7 @@ class WaysOfWorkingTest {
                 .isNotEmpty()
                 .allSatisfy(s -> {
                     assertThat(s.how()).as(s.title()).anyMatch(l -> l.contains("railing"));
-                    assertThat(s.how()).as(s.title()).noneMatch(l -> l.contains("edge leading"));
+                    assertThat(s.how()).as(s.title()).noneMatch(Says.the(StepWords.STROKES_LEADING));
                 });
     }
 

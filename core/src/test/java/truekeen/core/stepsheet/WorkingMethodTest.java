@@ -20,6 +20,7 @@ import truekeen.core.holding.StoneHolder;
 import truekeen.core.job.JobKind;
 import truekeen.core.keenness.Stretch;
 import truekeen.core.message.RefusedException;
+import truekeen.core.message.Says;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.progression.WorkPlan;
 import truekeen.core.progression.WorkPlanner;
@@ -165,7 +166,7 @@ class WorkingMethodTest {
         List<Step> steps = sheet(iron, manner);
         assertThat(steps)
                 .filteredOn(s -> s.kind() == Step.Kind.WORK && s.title().contains("secondary"))
-                .allSatisfy(s -> assertThat(s.look()).contains("Camber: left corner to right"));
+                .allSatisfy(s -> assertThat(s.look()).matches(Says.the(StepWords.CAMBER_STROKES)));
         assertThat(steps).anyMatch(s -> s.title().equals("Set the roller guide for the secondary"));
     }
 
@@ -248,7 +249,7 @@ class WorkingMethodTest {
         for (Step.Intent intent : Step.Intent.values()) {
             Step step = hold.setGuide(JobKind.SECONDARY, chisel.lastBevel(), intent, new Stretch(0, 24));
             assertThat(step.intent()).isEqualTo(intent);
-            assertThat(step.look()).contains("Ink the bevel with a felt pen, two strokes, wipe, look");
+            assertThat(step.look()).matches(Says.the(StepWords.INK_IT));
             assertThat(step.gate().equals(StepWords.INK_EVEN.words())).isEqualTo(intent == Step.Intent.MATCH);
             assertThat(step.gate().equals(StepWords.CAM_ASKED.words())).isEqualTo(intent.edgeFirst());
         }
@@ -272,7 +273,8 @@ class WorkingMethodTest {
                 .isNotEmpty()
                 .allSatisfy(s -> assertThat(s.how())
                         .contains(StepWords.SMALL_CIRCLES.words())
-                        .noneMatch(l -> l.contains("roller") || l.contains("swap its ends")));
+                        .noneMatch(l -> l.contains("roller")
+                                || Says.the(StepWords.STROKES_THEN).test(l)));
         Blade chisel = Blades.blade(GeometryKind.CHISEL);
         assertThat(sheet(chisel, WorkingMethod.of(chisel.kind(), TargetBevel.of(chisel), Optional.empty())))
                 .allSatisfy(s -> assertThat(s.how()).noneMatch(l -> l.contains("roller") || l.contains("both sides")));

@@ -1,0 +1,105 @@
+package truekeen.app.bench;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.bench.BenchRecords.AtBench;
+import truekeen.app.plan.PlanService;
+import truekeen.app.platform.Form;
+import truekeen.app.platform.SectionView;
+import truekeen.app.tool.ToolService;
+import truekeen.core.balance.MarkedWidths;
+import truekeen.core.bench.BenchState;
+import truekeen.core.bench.EdgeLoss;
+import truekeen.core.bench.SessionSigns;
+import truekeen.core.fault.Observation;
+import truekeen.core.stepsheet.Step;
+
+/** What can be read off sessions: where the tools at the bench stand, what was seen, what was measured. */
+@Service
+@Transactional(readOnly = true)
+public class SessionReadings {
+    private final Sessions sessions;
+    private final Events events;
+    private final SessionFolds folds;
+    private final SessionViews views;
+    private final PlanService plans;
+    private final ToolService tools;
+
+    SessionReadings(
+            Sessions sessions,
+            Events events,
+            SessionFolds folds,
+            SessionViews views,
+            PlanService plans,
+            ToolService tools) {
+        this.sessions = sessions;
+        this.events = events;
+        this.folds = folds;
+        this.views = views;
+        this.plans = plans;
+        this.tools = tools;
+    }
+
+    /** All tools at the bench, the longest there first. */
+    public List<AtBench> atBench(String device) {
+        return sessions.findByFinishedAtIsNullOrderByStartedAt().stream()
+                .filter(SessionRow::readable)
+                .map(s -> {
+                    List<Step> steps = views.steps(s);
+                    BenchState state = folds.of(s, steps).state();
+                    return new AtBench(
+                            s.id,
+                            s.toolId,
+                            tools.name(s.toolId),
+                            state.allDone()
+                                    ? BenchWords.TEST_THE_EDGE.words()
+                                    : steps.get(state.current()).title(),
+                            Math.min(state.current() + 1, steps.size()),
+                            steps.size(),
+                            s.holderDevice.equals(device));
+                })
+                .toList();
+    }
+
+    /** The edge of the tool at the bench, before and after the plan, cut through. */
+    public SectionView section(UUID id) {
+        return plans.section(row(id).planId);
+    }
+
+    /** What a session says of the edge, for its verdict: of the newest round, what was skipped there; of all, what was seen. */
+    public List<Observation> signs(UUID id) {
+        SessionRow session = row(id);
+        List<SessionRow.SessionStep> steps = session.steps();
+        int from = 0;
+        while (from < steps.size() && steps.get(from).round() < session.rounds) {
+            from++;
+        }
+        return SessionSigns.of(
+                views.steps(session),
+                folds.of(session, views.steps(session)).state(),
+                tools.core(session.toolId).steel(),
+                from);
+    }
+
+    /** What the edges of a turning blade lost, where every mark was measured before and after. */
+    public Optional<MarkedWidths> edgeLoss(UUID id) {
+        SessionRow session = row(id);
+        return EdgeLoss.of(
+                views.steps(session),
+                folds.of(session, views.steps(session)).state(),
+                tools.core(session.toolId).geometry());
+    }
+
+    /** When a stroke was last counted in a session. */
+    public Optional<Instant> lastCounted(UUID id) {
+        return events.lastCounted(id);
+    }
+
+    private SessionRow row(UUID id) {
+        return sessions.findById(id).orElseThrow(() -> Form.notFound("session", id));
+    }
+}
