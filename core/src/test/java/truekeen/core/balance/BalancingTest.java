@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import truekeen.core.balance.Balancing.Case;
 import truekeen.core.balance.Balancing.State;
+import truekeen.core.message.InWords;
 import truekeen.core.message.RefusedException;
 import truekeen.core.message.Says;
 import truekeen.core.quantity.Length;
