@@ -45,6 +45,7 @@ class ArchitectureTest {
         "keenness",
         "fault",
         "finish",
+        "upkeep",
         "stepsheet",
         "powered",
         "bench",

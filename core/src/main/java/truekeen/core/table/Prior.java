@@ -249,7 +249,17 @@ public enum Prior {
     BACK_LIFT_SHARE,
     COOL_PATIENCE_S,
     MACHINE_FAR_LONGER,
-    FILE_SCRATCH_UM;
+    FILE_SCRATCH_UM,
+    USE_SHAVINGS_A_DAY,
+    USE_METRES_A_DAY,
+    USE_MEALS_A_DAY,
+    USE_CUTS_A_DAY,
+    USE_HOURS_A_DAY,
+    DULLING_LEAST_USES,
+    DULLING_LOOK_AHEAD,
+    TOUCH_UP_WORTH_SHARE,
+    TOUCH_UP_LASTS_SHARE,
+    PACE_LEAST_DAYS;
 
     private final double value;
     private final String unit;
