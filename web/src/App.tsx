@@ -19,6 +19,7 @@ const HouseRulesPage = page(() =>
 )
 const KitPage = page(() => import('./kit/KitPage').then((m) => ({ default: m.KitPage })))
 const LogPage = page(() => import('./log/LogPage').then((m) => ({ default: m.LogPage })))
+const UpkeepPage = page(() => import('./upkeep/UpkeepPage').then((m) => ({ default: m.UpkeepPage })))
 const InspectPage = page(() => import('./machine/InspectPage').then((m) => ({ default: m.InspectPage })))
 const MachinePage = page(() => import('./machine/MachinePage').then((m) => ({ default: m.MachinePage })))
 const PlanPage = page(() => import('./plan/PlanPage').then((m) => ({ default: m.PlanPage })))
@@ -136,6 +137,7 @@ export function App() {
                         </OnlyWhenSafe>
                       )}
                     </Route>
+                    <Route path="/tools/:id/upkeep">{(p) => <UpkeepPage key={p.id} toolId={p.id} />}</Route>
                     <Route path="/tools/:id/log">{(p) => <LogPage key={p.id} toolId={p.id} />}</Route>
                     <Route>
                       <h1 className="text-xl font-semibold mt-8">There is nothing at this address</h1>

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Fold } from '../ui/Fold'
 import { DATES, moment, num } from '../ui/format'
+import { nice } from '../ui/ticks'
 import { figureSaid } from '../ui/units'
 
 type Curve = Schemas['SeriesView']
@@ -153,16 +154,4 @@ function inWords(curve: Curve): string {
 
 function day(time: number): string {
   return new Date(time).toLocaleDateString(DATES, { day: 'numeric', month: 'short', year: 'numeric' })
-}
-
-/** Two to five round numbers from at or below the least to at or above the most. */
-function nice(least: number, most: number): number[] {
-  const span = most - least || Math.abs(most) || 1
-  const rough = span / 3
-  const power = 10 ** Math.floor(Math.log10(rough))
-  const step = [1, 2, 5, 10].map((m) => m * power).find((s) => s >= rough) ?? rough
-  const from = Math.floor(least / step + 1e-9) * step
-  const ticks = [from]
-  while (ticks[ticks.length - 1]! < most - 1e-9) ticks.push(from + step * ticks.length)
-  return ticks.length > 1 ? ticks : [from, from + step]
 }

@@ -22,6 +22,9 @@ const KINDS: Record<Schemas['Entry']['kind'], string> = {
   INSPECT: 'Inspect',
   BALANCE: 'Balance',
   HOURS: 'Hours',
+  USE: 'Use',
+  READING: 'Reading',
+  TOUCH_UP: 'Touch-up',
 }
 
 /** Lines that are drawn at first, and more at each touch. */

@@ -39,6 +39,7 @@ export function ToolHead({
   stages,
   at,
   strip,
+  title,
   children,
 }: {
   stages: Stages
@@ -46,10 +47,12 @@ export function ToolHead({
   at: Schemas['StageView']['stage'] | null
   /** What this stage shows on the strip beyond the survey's findings. */
   strip?: Partial<StripProps>
+  /** What a page is called that belongs to no stage. */
+  title?: string
   children?: ReactNode
 }) {
   const line = useRef<HTMLElement>(null)
-  useTitle(stages.stages.find((s) => s.stage === at)?.name ?? '', stages.name)
+  useTitle(stages.stages.find((s) => s.stage === at)?.name ?? title ?? '', stages.name)
   // On a phone the line is longer than the screen: bring the stage in question into sight.
   useEffect(() => {
     const nav = line.current

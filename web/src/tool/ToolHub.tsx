@@ -87,6 +87,14 @@ export function ToolHub({ toolId }: { toolId: string }) {
               >
                 House rules of this tool
               </Link>
+              {!t.powered && (
+                <Link
+                  href={`/tools/${toolId}/upkeep`}
+                  className="underline underline-offset-4 min-h-11 flex items-center"
+                >
+                  Upkeep: its use, how it dulls, touch-ups
+                </Link>
+              )}
               <Link
                 href={`/tools/${toolId}/profile`}
                 className="underline underline-offset-4 min-h-11 flex items-center"

@@ -48,6 +48,7 @@ class ArchitectureTest {
         "balance",
         "edgetest",
         "finish",
+        "upkeep",
         "readiness",
         "log",
         "board",

@@ -17,6 +17,7 @@ import truekeen.app.plan.PlanService;
 import truekeen.app.plan.PlanService.CorePlan;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.survey.SurveyService.CoreSurvey;
+import truekeen.app.upkeep.UpkeepService;
 
 /** Works out where one tool stands, from what all the places keep of it. */
 @Component
@@ -27,6 +28,7 @@ class Standings {
     private final BenchService bench;
     private final TestService tests;
     private final FinishService finishing;
+    private final UpkeepService upkeep;
     private final MachineReadiness gate;
     private final BalanceService balance;
 
@@ -37,6 +39,7 @@ class Standings {
             BenchService bench,
             TestService tests,
             FinishService finishing,
+            UpkeepService upkeep,
             MachineReadiness gate,
             BalanceService balance) {
         this.surveys = surveys;
@@ -45,6 +48,7 @@ class Standings {
         this.bench = bench;
         this.tests = tests;
         this.finishing = finishing;
+        this.upkeep = upkeep;
         this.gate = gate;
         this.balance = balance;
     }
@@ -71,7 +75,7 @@ class Standings {
                 machine.rejected().isPresent(),
                 turns,
                 !turns || open.map(o -> balance.level(o.id())).orElse(false),
-                finishing.nextCheck(tool));
+                upkeep.due(tool).or(() -> finishing.nextCheck(tool)));
     }
 
     /** A plan holds for the survey it was made for and for set-ups that are no younger than itself. */

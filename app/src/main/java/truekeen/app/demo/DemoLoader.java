@@ -35,6 +35,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final DemoWork work;
     private final DemoFamilies families;
     private final DemoMachines machines;
+    private final DemoUpkeep upkeep;
 
     DemoLoader(
             Settings settings,
@@ -46,7 +47,8 @@ class DemoLoader implements SmartInitializingSingleton {
             DemoHolders holders,
             DemoWork work,
             DemoFamilies families,
-            DemoMachines machines) {
+            DemoMachines machines,
+            DemoUpkeep upkeep) {
         this.settings = settings;
         this.facts = facts;
         this.leftovers = leftovers;
@@ -57,6 +59,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.work = work;
         this.families = families;
         this.machines = machines;
+        this.upkeep = upkeep;
     }
 
     @Override
@@ -158,6 +161,13 @@ class DemoLoader implements SmartInitializingSingleton {
         work.halfWay(open);
     }
 
+    /** What it pared in the weeks after each sharpening, and what the tester read then. */
+    private static final int[][] SHAVINGS = {{60, 80, 100, 90}, {80, 90, 110, 60}, {70, 100, 110, 80}, {60, 80, 90}};
+
+    private static final int[][] GRAMS = {
+        {103, 110, 120, 126}, {105, 113, 121, 0}, {102, 114, 122, 120}, {104, 109, 117}
+    };
+
     /** A chisel touched up every month by the same hand, until a stone glazed. */
     private void glazedStone(Instant now) {
         at(now, Duration.ofDays(130));
@@ -180,6 +190,7 @@ class DemoLoader implements SmartInitializingSingleton {
             work.workThrough(session, factors[i]);
             work.test(session, new String[] {"97", "95", "98", "96", "99"});
             work.finish(session);
+            upkeep.month(twenty, clock.instant(), SHAVINGS[i], GRAMS[i], i == 2 ? 2 : -1);
         }
     }
 

@@ -29,7 +29,10 @@ public record HistoryEntry(Instant at, Kind kind, String title, List<String> lin
         SAFE,
         INSPECT,
         BALANCE,
-        HOURS
+        HOURS,
+        USE,
+        READING,
+        TOUCH_UP
     }
 
     /** Something that follows from work: it cannot be taken back by itself. */

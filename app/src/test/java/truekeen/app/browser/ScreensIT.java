@@ -52,6 +52,7 @@ class ScreensIT {
         String chisel = tool(browser, "24 mm bench chisel");
         String done = tool(browser, "12 mm bench chisel");
         String tried = tool(browser, "16 mm bench chisel");
+        String used = tool(browser, "20 mm bench chisel");
         String knife = tool(browser, "thin slicing knife");
         String iron = tool(browser, "jack iron");
         String axe = tool(browser, "felling axe");
@@ -87,6 +88,7 @@ class ScreensIT {
                 new String[] {tried + "/test", "Not keen yet"},
                 new String[] {tried + "/finish", "Wash slurry and swarf off"},
                 new String[] {done + "/log", "Steel left to sharpen"},
+                new String[] {used + "/upkeep", "The next touch-up pays"},
                 new String[] {done + "/house-rules", "House rules of the"},
                 new String[] {bar + "/machine", "is safe to reach into"},
                 new String[] {bar + "/inspect", "Fit to be worked"},

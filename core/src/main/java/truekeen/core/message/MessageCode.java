@@ -65,6 +65,8 @@ public enum MessageCode {
     NOT_THIS_WAY("{value} has its grinding in its plan: every edge alike, and measured."),
     NAME_TAKEN("There is a {what} called “{value}” already: choose it, or call this one something else."),
     NOT_FITTED("{value} is a spare: enter the hours for the blade that is on the machine, or put this one on."),
+    KEPT_BY_HOURS("{value} belongs to a machine: the hours of its machine say when it is due."),
+    ROD_ON_A_CHIP("Its newest survey marks a chip: a rod would catch on it. Take it to the stones."),
     TWO_FITTED("{value} is fitted to {what} already: take it off first."),
     HOLLOW_NEEDS_WHEEL("Give the diameter of the wheel that is to grind it hollow."),
     NOT_OF_THIS_FAMILY("A {what} has no “{value}” to measure."),

@@ -59,7 +59,11 @@ public record NextTouchUp(
                         : UpkeepWords.RESTS_ON_STRAIGHT)
                 .fill("count", count, "most", UpkeepLadder.amount(curve.furthest(), unit));
         String at = (pace.paceKnown ? UpkeepWords.AT_ITS_PACE : UpkeepWords.AT_USUAL_PACE)
-                .fill("pace", Numbers.plain(pace.perDay, 2), "unit", unit.words());
+                .fill(
+                        "pace",
+                        Numbers.plain(pace.perDay, pace.perDay < 1 ? 2 : pace.perDay < 10 ? 1 : 0),
+                        "unit",
+                        unit.words());
         return new NextTouchUp(
                 early,
                 likely,

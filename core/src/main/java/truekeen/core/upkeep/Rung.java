@@ -12,7 +12,7 @@ public enum Rung {
     FINEST_STONE(UpkeepWords.RUNG_FINEST_STONE, UpkeepWords.HOW_FINEST_STONE),
     /** A sharpening, from survey to test. */
     PROGRESSION(UpkeepWords.RUNG_PROGRESSION, UpkeepWords.HOW_PROGRESSION),
-    /** The bevel is ground anew: its last facet has grown too wide, or its hollow is gone. */
+    /** The bevel is ground anew: its last facet has grown too wide. */
     REGRIND(UpkeepWords.RUNG_REGRIND, UpkeepWords.HOW_REGRIND),
     /** The faces are brought down: it wedges. */
     THIN(UpkeepWords.RUNG_THIN, UpkeepWords.HOW_THIN);

@@ -38,7 +38,6 @@ public record UpkeepLadder(
      * @param rodFits whether rods are used on such a tool: knives
      * @param chipped whether its newest survey marks a chip: no rod
      * @param facetTooWide its last facet is wider than is still honed
-     * @param hollowGone its hollow is honed away
      * @param thinningDue it is so thick behind the edge that it wedges
      */
     public record Standing(
@@ -48,7 +47,6 @@ public record UpkeepLadder(
             boolean rodFits,
             boolean chipped,
             boolean facetTooWide,
-            boolean hollowGone,
             boolean thinningDue) {}
 
     /**
@@ -71,14 +69,12 @@ public record UpkeepLadder(
 
     /** The rung below which nothing helps. */
     private static Rung least(Standing s) {
-        return s.thinningDue
-                ? Rung.THIN
-                : s.facetTooWide || s.hollowGone ? Rung.REGRIND : s.chipped ? Rung.PROGRESSION : Rung.STROP;
+        return s.thinningDue ? Rung.THIN : s.facetTooWide ? Rung.REGRIND : s.chipped ? Rung.PROGRESSION : Rung.STROP;
     }
 
     private static boolean wanted(Rung rung, Standing s) {
         return switch (rung) {
-            case REGRIND -> s.facetTooWide || s.hollowGone;
+            case REGRIND -> s.facetTooWide;
             case THIN -> s.thinningDue;
             default -> true;
         };
@@ -104,6 +100,7 @@ public record UpkeepLadder(
 
     private static Map<Rung, String> spent(List<TouchUp> touchUps, UseUnit unit) {
         Map<Rung, String> out = new EnumMap<>(Rung.class);
+        Set<Rung> notBack = EnumSet.noneOf(Rung.class);
         double first = touchUps.isEmpty() ? 0 : touchUps.get(0).atUse();
         for (int i = 0; i < touchUps.size(); i++) {
             TouchUp t = touchUps.get(i);
@@ -111,11 +108,13 @@ public record UpkeepLadder(
             double lasted = until - t.atUse();
             if (!t.regained()) {
                 out.put(t.rung(), UpkeepWords.DID_NOT_COME_BACK.words());
+                notBack.add(t.rung());
                 continue;
             }
             Set.copyOf(out.keySet()).stream()
                     .filter(r -> r.compareTo(t.rung()) < 0)
                     .forEach(out::remove);
+            boolean failed = notBack.remove(t.rung());
             boolean tooShort = lasted < Prior.TOUCH_UP_WORTH_SHARE.value() * first;
             boolean lastsYet = Double.isNaN(lasted);
             if (tooShort) {
@@ -123,7 +122,7 @@ public record UpkeepLadder(
                         t.rung(),
                         UpkeepWords.LASTED_TOO_SHORT.fill(
                                 "lasted", amount(lasted, unit), "first", amount(first, unit)));
-            } else if (!lastsYet || UpkeepWords.DID_NOT_COME_BACK.words().equals(out.get(t.rung()))) {
+            } else if (!lastsYet || failed) {
                 out.remove(t.rung());
             }
         }
@@ -135,7 +134,7 @@ public record UpkeepLadder(
             return UpkeepWords.IT_WEDGES.words();
         }
         if (next == Rung.REGRIND) {
-            return s.hollowGone ? UpkeepWords.HOLLOW_IS_GONE.words() : UpkeepWords.FACET_TOO_WIDE.words();
+            return UpkeepWords.FACET_TOO_WIDE.words();
         }
         if (next == Rung.PROGRESSION && least == Rung.PROGRESSION) {
             return UpkeepWords.CHIP_WANTS_STONES.words();

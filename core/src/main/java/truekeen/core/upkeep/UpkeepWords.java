@@ -34,7 +34,6 @@ enum UpkeepWords implements Wording {
     DID_NOT_COME_BACK("the edge did not come back the last time"),
     LASTED_TOO_SHORT("what it brought lasted {lasted}, where the first life was {first}"),
     IT_WEDGES("It is so thick behind the edge that it wedges: keen or not, it does not go in."),
-    HOLLOW_IS_GONE("The hollow is honed away: all of the bevel would have to be honed."),
     FACET_TOO_WIDE("The last bevel has grown wider than is quickly honed."),
     CHIP_WANTS_STONES("Its newest survey marks a chip: nothing but stones takes that out."),
     SPENT_BELOW("{rung} helps no more: {why}."),

@@ -13,9 +13,9 @@ import truekeen.core.tool.ToolUses;
 
 class UpkeepLadderTest {
     private static final UpkeepLadder.Standing KNIFE =
-            new UpkeepLadder.Standing(true, true, true, true, false, false, false, false);
+            new UpkeepLadder.Standing(true, true, true, true, false, false, false);
     private static final UpkeepLadder.Standing CHISEL =
-            new UpkeepLadder.Standing(true, true, true, false, false, false, false, false);
+            new UpkeepLadder.Standing(true, true, true, false, false, false, false);
 
     private static TouchUp touch(Rung rung, double atUse, boolean regained) {
         return new TouchUp(rung, atUse, 20, OptionalDouble.empty(), OptionalDouble.empty(), regained);
@@ -32,7 +32,7 @@ class UpkeepLadderTest {
         UpkeepLadder chisel = ladder(CHISEL);
         assertThat(chisel.after()).isEqualTo(Rung.FINEST_STONE);
         assertThat(chisel.missing()).containsKeys(Rung.CERAMIC_ROD, Rung.STEEL_ROD);
-        UpkeepLadder bare = ladder(new UpkeepLadder.Standing(false, false, false, true, false, false, false, false));
+        UpkeepLadder bare = ladder(new UpkeepLadder.Standing(false, false, false, true, false, false, false));
         assertThat(bare.next()).isEqualTo(Rung.FINEST_STONE);
     }
 
@@ -62,13 +62,13 @@ class UpkeepLadderTest {
 
     @Test
     void aChipAWideFacetAndAThickEdgeGoToTheStones() {
-        assertThat(ladder(new UpkeepLadder.Standing(true, true, true, true, true, false, false, false))
+        assertThat(ladder(new UpkeepLadder.Standing(true, true, true, true, true, false, false))
                         .next())
                 .isEqualTo(Rung.PROGRESSION);
-        UpkeepLadder wide = ladder(new UpkeepLadder.Standing(true, true, true, true, false, true, false, false));
+        UpkeepLadder wide = ladder(new UpkeepLadder.Standing(true, true, true, true, false, true, false));
         assertThat(wide.next()).isEqualTo(Rung.REGRIND);
         assertThat(wide.why()).matches(Says.the(UpkeepWords.FACET_TOO_WIDE));
-        assertThat(ladder(new UpkeepLadder.Standing(true, true, true, true, false, false, false, true))
+        assertThat(ladder(new UpkeepLadder.Standing(true, true, true, true, false, false, true))
                         .next())
                 .isEqualTo(Rung.THIN);
         assertThat(Rung.FINEST_STONE.touchUp()).isTrue();

@@ -1,0 +1,139 @@
+package truekeen.app.upkeep;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.SQLRestriction;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+import truekeen.core.upkeep.Rung;
+
+/** What is stored of upkeep. What was put down by mistake is hidden, and can be brought back. */
+final class UpkeepRows {
+    private UpkeepRows() {}
+
+    @Entity(name = "ToolUseRow")
+    @Table(name = "tool_use")
+    @SQLRestriction("deleted_at is null")
+    static class UseRow {
+        @Id
+        UUID id;
+
+        UUID toolId;
+        Instant at;
+        double amount;
+        String person;
+        Instant deletedAt;
+
+        protected UseRow() {}
+
+        UseRow(UUID toolId, Instant at, double amount, String person) {
+            this.id = UUID.randomUUID();
+            this.toolId = toolId;
+            this.at = at;
+            this.amount = amount;
+            this.person = person;
+        }
+    }
+
+    @Entity(name = "UseReadingRow")
+    @Table(name = "use_reading")
+    @SQLRestriction("deleted_at is null")
+    static class ReadingRow {
+        @Id
+        UUID id;
+
+        UUID toolId;
+        Instant at;
+        double grams;
+
+        @Column(name = "reference_g")
+        double referenceG;
+
+        String person;
+        Instant deletedAt;
+
+        protected ReadingRow() {}
+
+        ReadingRow(UUID toolId, Instant at, double grams, double referenceG, String person) {
+            this.id = UUID.randomUUID();
+            this.toolId = toolId;
+            this.at = at;
+            this.grams = grams;
+            this.referenceG = referenceG;
+            this.person = person;
+        }
+    }
+
+    @Entity(name = "TouchUpRow")
+    @Table(name = "touch_up")
+    @SQLRestriction("deleted_at is null")
+    static class TouchUpRow {
+        @Id
+        UUID id;
+
+        UUID toolId;
+        Instant at;
+
+        @Enumerated(EnumType.STRING)
+        Rung rung;
+
+        int strokes;
+        boolean regained;
+
+        @Column(name = "before_g")
+        Double beforeG;
+
+        @Column(name = "after_g")
+        Double afterG;
+
+        @Column(name = "reference_g")
+        Double referenceG;
+
+        String person;
+        Instant deletedAt;
+
+        protected TouchUpRow() {}
+
+        TouchUpRow(UUID toolId, Instant at, Rung rung, String person) {
+            this.id = UUID.randomUUID();
+            this.toolId = toolId;
+            this.at = at;
+            this.rung = rung;
+            this.person = person;
+        }
+    }
+
+    interface Uses extends JpaRepository<UseRow, UUID> {
+        List<UseRow> findByToolIdOrderByAt(UUID toolId);
+
+        @Modifying(flushAutomatically = true, clearAutomatically = true)
+        @Query(value = "update tool_use set deleted_at = :at where id = :id and tool_id = :toolId", nativeQuery = true)
+        int hide(UUID toolId, UUID id, Instant at);
+    }
+
+    interface Readings extends JpaRepository<ReadingRow, UUID> {
+        List<ReadingRow> findByToolIdOrderByAt(UUID toolId);
+
+        @Modifying(flushAutomatically = true, clearAutomatically = true)
+        @Query(
+                value = "update use_reading set deleted_at = :at where id = :id and tool_id = :toolId",
+                nativeQuery = true)
+        int hide(UUID toolId, UUID id, Instant at);
+    }
+
+    interface TouchUps extends JpaRepository<TouchUpRow, UUID> {
+        List<TouchUpRow> findByToolIdOrderByAt(UUID toolId);
+
+        @Modifying(flushAutomatically = true, clearAutomatically = true)
+        @Query(value = "update touch_up set deleted_at = :at where id = :id and tool_id = :toolId", nativeQuery = true)
+        int hide(UUID toolId, UUID id, Instant at);
+    }
+}
