@@ -14,6 +14,7 @@ import type { SetAside } from './eventStore'
 import { useSession, useWakeLock, type Session } from './useSession'
 import { useTitle } from '../ui/useTitle'
 import { mm } from '../ui/units'
+import { MindNow } from '../upkeep/NextTime'
 
 /** The bench: one step, full screen, for wet hands an arm's length away. */
 export function BenchPage({ sessionId }: { sessionId: string }) {
@@ -85,6 +86,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
         <Away bench={bench} />
       </div>
       <Standing bench={bench} session={s} />
+      {!s.finishedAt && !s.allDone && <MindNow toolId={s.toolId} />}
       {s.finishedAt ? (
         <p className="text-[1.4rem] py-8">This session is finished and stands in the log.</p>
       ) : s.allDone ? (

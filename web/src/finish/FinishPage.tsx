@@ -12,6 +12,7 @@ import { SignButton } from '../ui/Signs'
 import { usePerson } from '../ui/person'
 import { TakeOver } from '../ui/TakeOver'
 import { mm } from '../ui/units'
+import { NoteNextTime } from '../upkeep/NextTime'
 
 type FinishSheet = Schemas['FinishSheet']
 
@@ -190,6 +191,7 @@ function Finish({
                 />
               </div>
             </div>
+            <NoteNextTime toolId={toolId} />
           </>
         }
       />

@@ -16,6 +16,7 @@ import { Demands, Figures, Outcome } from './Outcome'
 import { Questions } from './Questions'
 import { SectionAt } from './SectionAt'
 import { mm } from '../ui/units'
+import { LastTime, useNextTime } from '../upkeep/NextTime'
 
 type Form = Schemas['SurveyForm']
 type Finding = Schemas['FindingForm']
@@ -57,9 +58,10 @@ export function SurveyPage({ toolId }: { toolId: string }) {
     queryKey: ['survey', toolId],
     queryFn: () => ask(api.GET('/api/v1/tools/{id}/survey', path)),
   })
+  const { pending } = useNextTime(toolId)
   const error = stages.error ?? tool.error ?? latest.error
   if (error) return <Trouble error={error} />
-  if (!stages.data || !tool.data || !latest.data) return <Coming />
+  if (!stages.data || !tool.data || !latest.data || pending) return <Coming />
   const before = latest.data.survey
   // A survey of this round is shown again to be corrected; after the tool was finished one starts afresh.
   const current = stages.data.stages.find((s) => s.stage === 'SURVEY')?.state === 'DONE'
@@ -227,6 +229,7 @@ function Survey({
                 blocked, gloves on. Cracks, a bend or a worn wing end it: replace, never straighten.
               </Notice>
             )}
+            <LastTime toolId={tool.id} />
             {asked.length > 0 && (
               <p className="border-l-4 border-primary pl-3">
                 Asked for by the last test, and planned with it: {asked.join('; ')}.

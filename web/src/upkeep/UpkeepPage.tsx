@@ -6,6 +6,7 @@ import { day, num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { Dulling } from './Dulling'
 import { Ladder } from './Ladder'
+import { NoteNextTime } from './NextTime'
 import { Read } from './Read'
 import { Used } from './Used'
 
@@ -38,6 +39,7 @@ export function UpkeepPage({ toolId }: { toolId: string }) {
           <>
             <Used upkeep={u} toolId={toolId} />
             <Ladder upkeep={u} toolId={toolId} />
+            <NoteNextTime toolId={toolId} />
           </>
         }
       />

@@ -36,3 +36,14 @@ create table touch_up (
     deleted_at  timestamptz
 );
 create index touch_up_of_tool on touch_up (tool_id, at);
+
+-- What the next sharpening should do otherwise: shown when the tool comes back, until somebody says that it was done.
+create table next_time (
+    id      uuid primary key,
+    tool_id uuid         not null references tool on delete cascade,
+    at      timestamptz  not null,
+    words   varchar(300) not null,
+    person  varchar(80)  not null,
+    done_at timestamptz
+);
+create index next_time_of_tool on next_time (tool_id, at);

@@ -283,6 +283,19 @@ public class SurveyService implements HistorySource, FigureSource {
                 .toList();
     }
 
+    /** How far out of square each survey found the edge of a tool that is to be square, oldest first. */
+    @Transactional(readOnly = true)
+    public List<SquarenessAt> squareness(UUID toolId) {
+        return tools.kind(toolId).square()
+                ? surveys.findByToolIdOrderByTakenAt(toolId).stream()
+                        .flatMap(row -> row.toCore().stream().map(s -> new SquarenessAt(row.takenAt, s.square())))
+                        .toList()
+                : List.of();
+    }
+
+    /** How far out of square a survey found an edge. */
+    public record SquarenessAt(Instant at, EdgeSurvey.Squareness found) {}
+
     /** How far the edge was out of square at each survey of one that is to be square. */
     @Override
     @Transactional(readOnly = true)

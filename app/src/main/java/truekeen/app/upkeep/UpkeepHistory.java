@@ -42,6 +42,11 @@ class UpkeepHistory {
     }
 
     @Bean
+    ExportSource nextTimeExport(JdbcTemplate jdbc) {
+        return TableExport.ofTool(jdbc, "next-times", "next_time", "at");
+    }
+
+    @Bean
     UsesPast usesPast(UpkeepRows.Uses uses, ToolService tools, BenchClock clock) {
         return new UsesPast(uses, tools, clock);
     }

@@ -114,6 +114,21 @@ public final class UpkeepRecords {
             String paysWhen,
             List<TouchUpView> touchUps) {}
 
+    /** A note for the next sharpening. */
+    public record CarriedView(UUID id, Instant at, String words, String person) {}
+
+    /**
+     * What the next sharpening should mind.
+     *
+     * @param notes what somebody noted and nobody has done yet, oldest first
+     * @param lean a hand that leans, with what to do; empty where none does
+     * @param brittle that the tip is still brittle from its making; empty else
+     */
+    public record NextTimeView(List<CarriedView> notes, String lean, String brittle) {}
+
+    /** A note to write. */
+    public record NextTimeForm(String words, String person) {}
+
     /**
      * Use to put down.
      *

@@ -111,6 +111,33 @@ final class UpkeepRows {
         }
     }
 
+    @Entity(name = "NextTimeRow")
+    @Table(name = "next_time")
+    static class NextTimeRow {
+        @Id
+        UUID id;
+
+        UUID toolId;
+        Instant at;
+        String words;
+        String person;
+        Instant doneAt;
+
+        protected NextTimeRow() {}
+
+        NextTimeRow(UUID toolId, Instant at, String words, String person) {
+            this.id = UUID.randomUUID();
+            this.toolId = toolId;
+            this.at = at;
+            this.words = words;
+            this.person = person;
+        }
+    }
+
+    interface NextTimes extends JpaRepository<NextTimeRow, UUID> {
+        List<NextTimeRow> findByToolIdOrderByAt(UUID toolId);
+    }
+
     interface Uses extends JpaRepository<UseRow, UUID> {
         List<UseRow> findByToolIdOrderByAt(UUID toolId);
 

@@ -16,6 +16,10 @@ enum UpkeepWords implements Wording {
     TOUCHED_UP("{rung}: it came back"),
     TOUCHED_UP_IN_VAIN("{rung}: it did not come back"),
     STROKES_TAKEN("{strokes} strokes"),
+    THE_NOTE("A note"),
+    BRITTLE_TIP("Its tip is still brittle from its making: {left} sharpenings to go. Light strokes, no steel rod."),
+    FOR_NEXT_TIME("For next time: {words}"),
+    DONE_SINCE("Done."),
     FROM_TO("Index {before} before, {after} after");
 
     private final String words;

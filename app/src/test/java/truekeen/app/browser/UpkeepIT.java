@@ -39,7 +39,14 @@ class UpkeepIT {
             browser.press("100 shavings more").see("730");
             browser.press("Done: it did not").see("The finest stone").see("helps no more");
             browser.press("All rungs").see("The edge did not come back").see("Rods are for knives");
-            browser.stage("Log").see("Strop it: it did not come back").see("Used: 300 shavings");
+            browser.type("Note for next time", "more at the left corner").press("Save the note");
+            browser.see("Saved: it is shown when this tool is surveyed again.");
+            browser.stage("Survey").see("Mind this time").see("more at the left corner");
+            browser.press("done: more at the left corner").seeNoMore("Mind this time");
+            browser.stage("Log")
+                    .see("For next time: more at the left corner")
+                    .see("Strop it: it did not come back")
+                    .see("Used: 300 shavings");
         }
     }
 }

@@ -166,4 +166,51 @@ class UpkeepTest extends ApiTest {
         assertThat(touch("CERAMIC_ROD", true, "", "").status()).isEqualTo(422);
         assertThat(rung(sheet(), "PROGRESSION").path("state").asText()).isEqualTo("NEXT");
     }
+
+    @Test
+    void aNoteIsCarriedToTheNextTimeUntilItIsDone() {
+        String next = "/api/v1/tools/" + tool + "/next-time";
+        assertThat(get(next).body().path("notes").size()).isZero();
+        assertThat(post(next, Map.of("words", " ", "person", "")).messageAt("words"))
+                .isNotEmpty();
+        assertThat(post(next, Map.of("words", "x".repeat(301), "person", "")).messageAt("words"))
+                .contains("300");
+        JsonNode told =
+                post(next, Map.of("words", "more at the tip", "person", "cook")).body();
+        assertThat(told.at("/notes/0/words").asText()).isEqualTo("more at the tip");
+        String done = next + "/" + told.at("/notes/0/id").asText() + "/done";
+        assertThat(post(done, Map.of()).body().path("notes").size()).isZero();
+        assertThat(post(done, Map.of()).status()).isEqualTo(200);
+        assertThat(post(next + "/00000000-0000-0000-0000-000000000001/done", Map.of())
+                        .status())
+                .isEqualTo(404);
+        assertThat(get("/api/v1/tools/" + tool + "/log").body().toString())
+                .contains("For next time: more at the tip", "Done.");
+    }
+
+    /** The right corner of a chisel stands forward at every survey: the sixth says so, and how many strokes it wants. */
+    @Test
+    void aHandThatLeansIsNamedWithItsCorrection() {
+        String leaning = takeIn(chisel());
+        String next = "/api/v1/tools/" + leaning + "/next-time";
+        for (int i = 0; i < 6; i++) {
+            ObjectNode survey = survey();
+            survey.put("highCorner", "RIGHT").put("squareOff", i == 2 ? "0.5°" : "0.4°");
+            JsonNode before = get("/api/v1/tools/" + leaning + "/survey").body().at("/survey/id");
+            survey.put("basedOn", before.isTextual() ? before.asText() : "");
+            JsonNode session = start(leaning, i == 0 ? planned(leaning, survey) : plannedAgain(leaning, survey));
+            assertThat(get(next).body().path("lean").asText().isEmpty()).isEqualTo(i < 5);
+            finished(session);
+        }
+        assertThat(get(next).body().path("lean").asText()).contains("the right corner", "0.42°");
+    }
+
+    /** On the set-up that is kept. */
+    private String plannedAgain(String chisel, ObjectNode survey) {
+        assertThat(post("/api/v1/tools/" + chisel + "/surveys", survey).status())
+                .isEqualTo(200);
+        Answer plan = post("/api/v1/tools/" + chisel + "/plans", Map.of("grindOn", ""));
+        assertThat(plan.status()).as(plan.raw().body()).isEqualTo(200);
+        return plan.body().path("id").asText();
+    }
 }

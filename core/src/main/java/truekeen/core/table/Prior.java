@@ -259,7 +259,8 @@ public enum Prior {
     DULLING_LOOK_AHEAD,
     TOUCH_UP_WORTH_SHARE,
     TOUCH_UP_LASTS_SHARE,
-    PACE_LEAST_DAYS;
+    PACE_LEAST_DAYS,
+    LEAN_MATTERS_DEG;
 
     private final double value;
     private final String unit;

@@ -43,6 +43,11 @@ enum UpkeepWords implements Wording {
     RESTS_ON_BENT("From {count} readings up to {most}: it dulls fast at first, then slowly."),
     RESTS_ON_STRAIGHT("From {count} readings up to {most}: too few, or too alike, for more than a straight line."),
     AT_ITS_PACE("At its own pace, {pace} {unit} a day."),
+    HAND_LEANS("The hand leans: {corner} was left standing by {each} a sharpening, over {count} of them. {more}"),
+    LEFT_CORNER("the left corner"),
+    RIGHT_CORNER("the right corner"),
+    MORE_OF_TEN("Of every ten strokes give {more} more there, or shift the fingers toward it."),
+    AS_MANY_AGAIN("Give that corner as many strokes again as the other, or shift the fingers toward it."),
     AT_USUAL_PACE("At {pace} {unit} a day, which is usual: its own pace is not known yet.");
 
     private final String words;
