@@ -12,7 +12,7 @@ import { SignButton } from '../ui/Signs'
 import { usePerson } from '../ui/person'
 import { TakeOver } from '../ui/TakeOver'
 import { mm } from '../ui/units'
-import { NoteNextTime } from '../upkeep/NextTime'
+import { NoteNextTime, useNote } from '../upkeep/NextTime'
 
 type FinishSheet = Schemas['FinishSheet']
 
@@ -64,6 +64,7 @@ function Finish({
   const [, go] = useLocation()
   const queries = useQueryClient()
   const device = deviceKey()
+  const note = useNote(toolId)
   const bad = sheet.firstCut.filter((o) => o.says === 'BAD' && form.seen.includes(o.sign))
   const seen = form.seen.map((sign) => ({ sign, fromMm: null, toMm: null }))
   const after = (path: string) => () => {
@@ -72,8 +73,10 @@ function Finish({
     go(path)
   }
   const close = useMutation({
-    mutationFn: () =>
-      ask(
+    mutationFn: async () => {
+      // What was typed for the next time goes with the job, whether or not its own button was pressed.
+      await note.save()
+      return ask(
         api.POST('/api/v1/sessions/{id}/finish-card', {
           params: { path: { id: sessionId } },
           body: {
@@ -86,7 +89,8 @@ function Finish({
             nextCheck: form.nextCheck,
           },
         }),
-      ),
+      )
+    },
     onSuccess: after(`/tools/${toolId}/log`),
   })
   const judge = useMutation({
@@ -191,7 +195,7 @@ function Finish({
                 />
               </div>
             </div>
-            <NoteNextTime toolId={toolId} />
+            <NoteNextTime of={note} />
           </>
         }
       />

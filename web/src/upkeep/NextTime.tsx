@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
 import { api, ask, Refused, type Schemas } from '../api/client'
+import { useDraft } from '../api/local'
 import { Field } from '../ui/Field'
 import { day } from '../ui/format'
 import { usePerson } from '../ui/person'
@@ -79,11 +79,23 @@ export function MindNow({ toolId }: { toolId: string }) {
   )
 }
 
-/** A note for the next sharpening. */
-export function NoteNextTime({ toolId }: { toolId: string }) {
-  const [words, setWords] = useState('')
+/** What is typed for the next time, kept until it is saved: with its own button, or with the end of the job. */
+export function useNote(toolId: string) {
+  const [{ words }, set, drop] = useDraft(`next-time.${toolId}`, { words: '' })
   const [person] = usePerson()
   const { told, note } = useNextTime(toolId)
+  const save = async () => {
+    if (words.trim() === '') return
+    await note.mutateAsync({ words, person })
+    set({ words: '' })
+    drop()
+  }
+  return { words, setWords: (typed: string) => set({ words: typed }), told, note, save }
+}
+
+/** A note for the next sharpening. */
+export function NoteNextTime({ of }: { of: ReturnType<typeof useNote> }) {
+  const { words, setWords, told, note, save } = of
   const refused = note.error instanceof Refused ? note.error : undefined
   return (
     <section aria-label="For next time" className="rule-t pt-3">
@@ -98,7 +110,7 @@ export function NoteNextTime({ toolId }: { toolId: string }) {
         type="button"
         className="btn btn-outline min-h-12 mt-2"
         disabled={note.isPending || words.trim() === ''}
-        onClick={() => note.mutate({ words, person }, { onSuccess: () => setWords('') })}
+        onClick={() => void save().catch(() => undefined)}
       >
         Save the note
       </button>

@@ -6,7 +6,7 @@ import { day, num } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { Dulling } from './Dulling'
 import { Ladder } from './Ladder'
-import { NoteNextTime } from './NextTime'
+import { NoteNextTime, useNote } from './NextTime'
 import { Read } from './Read'
 import { Used } from './Used'
 
@@ -20,6 +20,7 @@ export function UpkeepPage({ toolId }: { toolId: string }) {
     queryFn: () => ask(api.GET('/api/v1/tools/{id}/upkeep', { params: { path: { id: toolId } } })),
     retry: false,
   })
+  const note = useNote(toolId)
   const error = stages.error ?? upkeep.error
   if (error) return <Trouble error={error} />
   if (!stages.data || !upkeep.data) return <Coming />
@@ -39,7 +40,7 @@ export function UpkeepPage({ toolId }: { toolId: string }) {
           <>
             <Used upkeep={u} toolId={toolId} />
             <Ladder upkeep={u} toolId={toolId} />
-            <NoteNextTime toolId={toolId} />
+            <NoteNextTime of={note} />
           </>
         }
       />

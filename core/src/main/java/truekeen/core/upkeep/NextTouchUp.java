@@ -54,9 +54,10 @@ public record NextTouchUp(
         OptionalDouble likely = shifted(c.likely(), lasting, since);
         OptionalDouble late = shifted(c.late(), lasting, since);
         int count = curve.readings().size();
-        String rests = (curve.shape() == DullingCurve.Shape.LEVELS_OFF
-                        ? UpkeepWords.RESTS_ON_BENT
-                        : UpkeepWords.RESTS_ON_STRAIGHT)
+        boolean bent = curve.tau().orElse(Double.POSITIVE_INFINITY) < curve.furthest();
+        String rests = (curve.shape() == DullingCurve.Shape.STRAIGHT
+                        ? UpkeepWords.RESTS_ON_STRAIGHT
+                        : bent ? UpkeepWords.RESTS_ON_BENT : UpkeepWords.RESTS_ON_EVEN)
                 .fill("count", count, "most", UpkeepLadder.amount(curve.furthest(), unit));
         String at = (pace.paceKnown ? UpkeepWords.AT_ITS_PACE : UpkeepWords.AT_USUAL_PACE)
                 .fill(

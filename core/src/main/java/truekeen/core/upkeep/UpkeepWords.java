@@ -41,6 +41,7 @@ enum UpkeepWords implements Wording {
     NEXT_PAYS_UNDER("{rung}: when that does not bring it back, or lasts less than {half}, half of its first {first}."),
     NEXT_PAYS_WHEN("{rung}: when that does not bring it back."),
     RESTS_ON_BENT("From {count} readings up to {most}: it dulls fast at first, then slowly."),
+    RESTS_ON_EVEN("From {count} readings up to {most}: it dulls almost evenly so far."),
     RESTS_ON_STRAIGHT("From {count} readings up to {most}: too few, or too alike, for more than a straight line."),
     AT_ITS_PACE("At its own pace, {pace} {unit} a day."),
     HAND_LEANS("The hand leans: {corner} was left standing by {each} a sharpening, over {count} of them. {more}"),
