@@ -24,6 +24,7 @@ export function Prints() {
           {tool && (
             <p className="flex flex-wrap gap-3 pt-3">
               <Print href={`/api/v1/print/tools/${tool}/label.pdf`}>Its label</Print>
+              <Print href={`/api/v1/print/tools/${tool}/ticket.pdf`}>Its ticket</Print>
               <Print href={`/api/v1/print/tools/${tool}/bench-card.pdf`}>Its plan as a bench card</Print>
               <Link
                 href={`/tools/${tool}`}

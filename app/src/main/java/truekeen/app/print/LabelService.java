@@ -5,26 +5,35 @@ import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.RackedTool;
+import truekeen.core.message.Days;
 import truekeen.core.message.MessageCode;
+import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.template.Labels;
 import truekeen.core.template.Page;
+import truekeen.core.template.Tickets;
 
 /** Labels of tools, each with a code that opens the tool's page. */
 @Service
 class LabelService {
     private final ToolService tools;
+    private final SurveyService surveys;
 
-    LabelService(ToolService tools) {
+    LabelService(ToolService tools, SurveyService surveys) {
         this.tools = tools;
+        this.surveys = surveys;
     }
 
     /**
@@ -43,6 +52,33 @@ class LabelService {
             throw new RefusedException(Refusal.of(MessageCode.NO_TOOL_YET, "", ""));
         }
         return Labels.sheets(all.stream().map(t -> label(t, base)).toList());
+    }
+
+    /** The ticket of a tool: whose it is, when it is wanted, what was said and what its newest survey found. */
+    List<Page> ticket(UUID toolId, String base) {
+        RackedTool tool = tools.racked(toolId);
+        List<String> lines = new ArrayList<>();
+        lines.add(tool.kind() + ", " + tool.steel());
+        lines.add(PrintWords.TICKET_OWNER.fill("owner", tool.owner()));
+        lines.add(PrintWords.TICKET_CAME.fill(
+                "day", Days.words(LocalDate.ofInstant(tool.takenInAt(), ZoneId.systemDefault()))));
+        tool.wantedBy().ifPresent(day -> lines.add(PrintWords.TICKET_WANTED.fill("day", Days.words(day))));
+        if (!tool.note().isBlank()) {
+            lines.add(PrintWords.TICKET_SAID.fill("note", tool.note()));
+        }
+        String found = surveys.found(toolId).stream()
+                .map(f -> PrintWords.TICKET_MARK.fill(
+                        "mark",
+                        f.kind().words(),
+                        "from",
+                        Numbers.plain(f.fromMm(), 1),
+                        "to",
+                        Numbers.plain(f.toMm(), 1)))
+                .collect(Collectors.joining("; "));
+        if (!found.isEmpty()) {
+            lines.add(PrintWords.TICKET_FOUND.fill("marks", found));
+        }
+        return List.of(Tickets.of(new Tickets.Ticket(tool.name(), lines, code(base + "/tools/" + tool.id()))));
     }
 
     private static Labels.Label label(RackedTool tool, String base) {

@@ -69,6 +69,11 @@ class PrintController {
         return files.pdf(labels.label(id, base(request)));
     }
 
+    @GetMapping("/tools/{id}/ticket.pdf")
+    ResponseEntity<byte[]> ticket(@PathVariable UUID id, HttpServletRequest request) {
+        return files.pdf(labels.ticket(id, base(request)));
+    }
+
     /** The address that the person who asks reaches this service at. */
     private static String base(HttpServletRequest request) {
         return ServletUriComponentsBuilder.fromContextPath(request).build().toUriString();

@@ -52,7 +52,8 @@ class PoweredBladeInterceptor implements HandlerInterceptor {
             "/tools/{id}/photos/{photoId}",
             "/tools/{id}/session",
             "/print/tools/{id}/reject-tag.pdf",
-            "/print/tools/{id}/label.pdf");
+            "/print/tools/{id}/label.pdf",
+            "/print/tools/{id}/ticket.pdf");
 
     private final MachineReadiness gate;
     private final Map<String, Function<UUID, UUID>> toolOf;

@@ -96,13 +96,14 @@ public class UpkeepService {
         requireByHand(tool);
         UseUnit unit = UseUnit.of(tool.trade());
         EdgeLife life = life(toolId, unit);
+        Optional<DullingCurve> curve = curve(life, toolId);
         return UpkeepViews.sheet(
                 unit,
                 life,
                 purpose(tool),
                 kit.tester().map(KitService.Tester::referenceG),
-                curve(life, toolId),
-                next(tool, life, unit),
+                curve,
+                next(tool, life, curve, unit),
                 UpkeepLadder.of(standing(tool), life.touchUps(), unit),
                 touchUps.findByToolIdOrderByAt(toolId));
     }
@@ -115,7 +116,8 @@ public class UpkeepService {
         }
         CoreTool tool = tools.core(toolId);
         UseUnit unit = UseUnit.of(tool.trade());
-        return next(tool, life(toolId, unit), unit).flatMap(NextTouchUp::day);
+        EdgeLife life = life(toolId, unit);
+        return next(tool, life, curve(life, toolId), unit).flatMap(NextTouchUp::day);
     }
 
     /** Puts use down. */
@@ -233,24 +235,21 @@ public class UpkeepService {
                 : Optional.empty();
     }
 
-    private Optional<NextTouchUp> next(CoreTool tool, EdgeLife life, UseUnit unit) {
+    private Optional<NextTouchUp> next(CoreTool tool, EdgeLife life, Optional<DullingCurve> curve, UseUnit unit) {
         OptionalDouble limit = purpose(tool).map(KeennessPurpose::indexTouchUp).orElse(OptionalDouble.empty());
         if (limit.isEmpty()) {
             return Optional.empty();
         }
-        return curve(life, tool.id())
-                .map(c -> NextTouchUp.of(
-                        c,
-                        limit.getAsDouble(),
-                        life.pace(),
-                        NextTouchUp.lasting(life.touchUps()),
-                        life.touchUps().isEmpty()
-                                ? 0
-                                : life.touchUps()
-                                        .get(life.touchUps().size() - 1)
-                                        .atUse(),
-                        clock.today(),
-                        unit));
+        return curve.map(c -> NextTouchUp.of(
+                c,
+                limit.getAsDouble(),
+                life.pace(),
+                NextTouchUp.lasting(life.touchUps()),
+                life.touchUps().isEmpty()
+                        ? 0
+                        : life.touchUps().get(life.touchUps().size() - 1).atUse(),
+                clock.today(),
+                unit));
     }
 
     private UpkeepLadder.Standing standing(CoreTool tool) {

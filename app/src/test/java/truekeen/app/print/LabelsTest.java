@@ -3,6 +3,7 @@ package truekeen.app.print;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.google.zxing.ChecksumException;
 import com.google.zxing.FormatException;
 import com.google.zxing.qrcode.decoder.Decoder;
@@ -35,6 +36,23 @@ class LabelsTest extends ApiTest {
                 .contains("100 mm long");
         String address = "http://127.0.0.1:8417/tools/" + tool;
         assertThat(read(LabelService.code(address))).isEqualTo(address);
+    }
+
+    @Test
+    void aTicketHangsOnTheToolAndGoesWithItsOwner() throws IOException {
+        String tool = takeIn(chisel().put("note", "rings on the mooring").put("wantedBy", ""));
+        String before = words("/api/v1/print/tools/" + tool + "/ticket.pdf");
+        assertThat(before)
+                .contains("Hangs on the tool", "For its owner", "24 mm chisel", "Of: boat shed")
+                .contains("Said at the door: rings on the mooring")
+                .doesNotContain("Found:", "Wanted back");
+        ObjectNode chipped = survey();
+        mark(chipped, "CHIP", "4.5", "6", "0.3");
+        post("/api/v1/tools/" + tool + "/surveys", chipped);
+        assertThat(words("/api/v1/print/tools/" + tool + "/ticket.pdf")).contains("Found: chip at 4.5 to 6 mm");
+        assertThat(bytes("/api/v1/print/tools/00000000-0000-0000-0000-000000000001/ticket.pdf")
+                        .statusCode())
+                .isEqualTo(404);
     }
 
     private static String read(List<List<Boolean>> code) throws ChecksumException, FormatException {

@@ -51,7 +51,8 @@ class PoweredBladeInterceptorTest extends Machines {
             "DELETE /tools/{id}/photos/{photoId}",
             "GET /tools/{id}/session",
             "GET /print/tools/{id}/reject-tag.pdf",
-            "GET /print/tools/{id}/label.pdf");
+            "GET /print/tools/{id}/label.pdf",
+            "GET /print/tools/{id}/ticket.pdf");
 
     @Autowired
     @Qualifier("requestMappingHandlerMapping")

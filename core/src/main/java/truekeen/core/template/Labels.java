@@ -65,7 +65,7 @@ public final class Labels {
     }
 
     private static void draw(Page.Pen pen, Label label, double x, double y) {
-        code(pen, label.code, x + 3, y + HIGH - 3);
+        code(pen, label.code, x + 3, y + HIGH - 3, CODE);
         double left = x + CODE + 6;
         double down = y + HIGH - 7;
         for (String line : first(NAME_LINES, Wrapped.lines(label.name, NAME_LETTERS))) {
@@ -81,11 +81,11 @@ public final class Labels {
     }
 
     /** Each row's runs of dark squares as thick lines. */
-    private static void code(Page.Pen pen, List<List<Boolean>> code, double x, double top) {
+    static void code(Page.Pen pen, List<List<Boolean>> code, double x, double top, double sideMm) {
         if (code.isEmpty()) {
             return;
         }
-        double side = CODE / code.size();
+        double side = sideMm / code.size();
         for (int row = 0; row < code.size(); row++) {
             List<Boolean> squares = code.get(row);
             double y = top - (row + 0.5) * side;

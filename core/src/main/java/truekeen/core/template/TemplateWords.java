@@ -10,6 +10,8 @@ enum TemplateWords implements Wording {
     CAMBER_CUT(
             "Cut along the curve, lay it on the back of the iron and scribe. The straight line shows what stands back."),
     REJECTED("REJECTED: DO NOT FIT"),
+    TICKET_FOR_THE_TOOL("Hangs on the tool"),
+    TICKET_FOR_THE_OWNER("For its owner"),
     INSPECTED_BY("Inspected by {person}, {day}"),
     REPLACE_IT("Not to be straightened, heated or welded. Replace it by the maker's part."),
     PROTRACTOR("Protractor card"),
