@@ -7,7 +7,9 @@ export function Lists() {
     <CsvOutIn
       out="Export the shelf as CSV"
       href="/api/v1/kit/abrasives.csv"
-      read={(text) => ask(api.POST('/api/v1/kit/abrasives/import', { body: { text } }))}
+      read={(text, run) =>
+        ask(api.POST('/api/v1/kit/abrasives/import', { params: { query: { run } }, body: { text } }))
+      }
       said={(done) => `${done.added} put on the shelf, ${done.changed} changed.`}
     />
   )

@@ -7,8 +7,13 @@ export function Lists({ toolId }: { toolId: string }) {
     <CsvOutIn
       out="Export the history as CSV"
       href={`/api/v1/tools/${toolId}/log.csv`}
-      read={(text) =>
-        ask(api.POST('/api/v1/tools/{id}/log/import', { params: { path: { id: toolId } }, body: { text } }))
+      read={(text, run) =>
+        ask(
+          api.POST('/api/v1/tools/{id}/log/import', {
+            params: { path: { id: toolId }, query: { run } },
+            body: { text },
+          }),
+        )
       }
       said={(done) => `${done.added} lines added, ${done.known} were there already.`}
     />

@@ -1,9 +1,11 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId } from 'react'
 import { kitChanged } from '../api/changed'
-import { Refused } from '../api/client'
+import { api, ask, Refused } from '../api/client'
 
-/** A list for other programs: written out by a link, read in from a file; all of it or nothing. */
+const LOOK_AGAIN_MS = 300
+
+/** A list for other programs: written out by a link, read in from a file; all of it or nothing, and it can be stopped. */
 export function CsvOutIn<T>({
   out,
   href,
@@ -12,16 +14,17 @@ export function CsvOutIn<T>({
 }: {
   out: string
   href: string
-  read: (text: string) => Promise<T>
+  read: (text: string, run: string) => Promise<T>
   said: (done: T) => string
 }) {
   const id = useId()
   const queries = useQueryClient()
   const reading = useMutation({
-    mutationFn: async (file: File) => read(await file.text()),
+    mutationFn: async ({ file, run }: { file: File; run: string }) => read(await file.text(), run),
     onSuccess: () => kitChanged(queries),
   })
   const refused = reading.error instanceof Refused ? reading.error : undefined
+  const stopped = refused?.has('STOPPED')
   return (
     <div className="pt-3 flex flex-wrap gap-3 items-center">
       <a className="btn btn-outline min-h-12" href={href} download>
@@ -39,18 +42,15 @@ export function CsvOutIn<T>({
           className="sr-only"
           onChange={(e) => {
             const file = e.target.files?.[0]
-            if (file && !reading.isPending) reading.mutate(file)
+            if (file && !reading.isPending) reading.mutate({ file, run: crypto.randomUUID() })
             e.target.value = ''
           }}
         />
       </label>
-      {reading.isPending && (
-        <p role="status" className="quiet">
-          Reading the list… Nothing is changed before all of it is read.
-        </p>
-      )}
+      {reading.isPending && <Reading run={reading.variables.run} />}
       {reading.data && <p role="status">{said(reading.data)}</p>}
-      {reading.error && (
+      {stopped && <p role="status">Stopped. Nothing was changed.</p>}
+      {reading.error && !stopped && (
         <div role="alert" className="text-error font-semibold">
           {refused && refused.faults.length > 0
             ? refused.faults.map((f) => <p key={f.message}>{f.message}</p>)
@@ -58,6 +58,40 @@ export function CsvOutIn<T>({
           <p>Nothing was changed.</p>
         </div>
       )}
+    </div>
+  )
+}
+
+/** How far the list is read, and the way to stop it. */
+function Reading({ run }: { run: string }) {
+  const path = { params: { path: { id: run } } }
+  const far = useQuery({
+    queryKey: ['run', run],
+    queryFn: () => ask(api.GET('/api/v1/runs/{id}', path)),
+    refetchInterval: LOOK_AGAIN_MS,
+    gcTime: 0,
+  })
+  const stop = useMutation({ mutationFn: () => ask(api.DELETE('/api/v1/runs/{id}', path)) })
+  const { done, of } = far.data ?? { done: 0, of: 0 }
+  return (
+    <div className="flex flex-wrap gap-x-4 gap-y-2 items-center">
+      <p role="status" className="quiet">
+        {of > 0 ? `${done} of ${of} lines read.` : 'Reading the list…'} Nothing is changed before all of it is
+        read.
+      </p>
+      <progress
+        className="progress progress-primary w-48"
+        aria-label="Lines read"
+        {...(of > 0 ? { value: done, max: of } : {})}
+      />
+      <button
+        type="button"
+        className="btn btn-outline min-h-12"
+        disabled={stop.isPending || stop.isSuccess}
+        onClick={() => stop.mutate()}
+      >
+        {stop.isPending || stop.isSuccess ? 'Stopping…' : 'Stop'}
+      </button>
     </div>
   )
 }

@@ -46,6 +46,7 @@ class ArchitectureTest {
         "fault",
         "finish",
         "upkeep",
+        "trial",
         "stepsheet",
         "powered",
         "bench",

@@ -1,6 +1,7 @@
 package truekeen.app.kit;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.kit.KitRecords.AbrasiveForm;
@@ -28,6 +30,7 @@ import truekeen.app.kit.KitRecords.KitView;
 import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitRecords.TesterView;
 import truekeen.app.platform.Form;
+import truekeen.app.platform.Runs;
 
 @RestController
 @RequestMapping("/api/v1/kit")
@@ -35,8 +38,10 @@ class KitController {
     private final KitService kit;
     private final CommonKitService common;
     private final KitRemoval removal;
+    private final Runs runs;
 
-    KitController(KitService kit, CommonKitService common, KitRemoval removal) {
+    KitController(KitService kit, CommonKitService common, KitRemoval removal, Runs runs) {
+        this.runs = runs;
         this.removal = removal;
         this.kit = kit;
         this.common = common;
@@ -111,8 +116,8 @@ class KitController {
     }
 
     @PostMapping("/abrasives/import")
-    ImportView read(@RequestBody CsvForm form) {
-        return kit.read(form.text());
+    ImportView read(@RequestParam(required = false) UUID run, @RequestBody CsvForm form) {
+        return kit.read(form.text(), runs.begin(Optional.ofNullable(run)));
     }
 
     @PostMapping("/testers")

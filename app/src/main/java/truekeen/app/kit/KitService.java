@@ -25,6 +25,7 @@ import truekeen.app.kit.KitRecords.TimerView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.CsvList;
 import truekeen.app.platform.Form;
+import truekeen.app.platform.Runs;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.abrasive.Lubricant;
@@ -186,18 +187,19 @@ public class KitService {
     }
 
     /** Reads such a list in: what is named as on the shelf is changed, what is not is added; all of it or nothing. */
-    public ImportView read(String text) {
+    public ImportView read(String text, Runs.Progress progress) {
         Map<String, AbrasiveRow> byName = new java.util.LinkedHashMap<>();
         abrasives.findAllByOrderByShelfOrder().forEach(a -> byName.put(a.name, a));
         List<AbrasiveForm> forms = KitCsv.read(text);
+        int standing = byName.size();
         int added = 0;
         List<String> lines = new java.util.ArrayList<>();
         Checks checks = new Checks();
         for (int i = 0; i < forms.size(); i++) {
+            progress.at(i, forms.size());
             AbrasiveForm form = forms.get(i);
             AbrasiveRow known = byName.get(Form.orEmpty(form.name()).strip());
-            AbrasiveRow row =
-                    known == null ? new AbrasiveRow(UUID.randomUUID(), (int) abrasives.count() + added) : known;
+            AbrasiveRow row = known == null ? new AbrasiveRow(UUID.randomUUID(), standing + added) : known;
             try {
                 AbrasiveReader.fill(row, form);
             } catch (RefusedException refused) {
@@ -219,6 +221,7 @@ public class KitService {
         checks.orThrow();
         abrasives.saveAllAndFlush(byName.values());
         forms.forEach(f -> sides.join(byName.get(f.name().strip()), f));
+        progress.at(forms.size(), forms.size());
         return new ImportView(added, forms.size() - added, lines);
     }
 

@@ -1,5 +1,6 @@
 package truekeen.app.log;
 
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -10,6 +11,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.history.HistoryEntry;
@@ -18,14 +20,17 @@ import truekeen.app.log.LogRecords.LogCsvForm;
 import truekeen.app.log.LogRecords.LogImport;
 import truekeen.app.log.LogRecords.LogView;
 import truekeen.app.log.LogRecords.NoteForm;
+import truekeen.app.platform.Runs;
 
 @RestController
 @RequestMapping("/api/v1/tools/{id}")
 class LogController {
     private final LogService log;
+    private final Runs runs;
 
-    LogController(LogService log) {
+    LogController(LogService log, Runs runs) {
         this.log = log;
+        this.runs = runs;
     }
 
     @GetMapping("/log")
@@ -41,8 +46,8 @@ class LogController {
     }
 
     @PostMapping("/log/import")
-    LogImport read(@PathVariable UUID id, @RequestBody LogCsvForm form) {
-        return log.read(id, form.text());
+    LogImport read(@PathVariable UUID id, @RequestParam(required = false) UUID run, @RequestBody LogCsvForm form) {
+        return log.read(id, form.text(), runs.begin(Optional.ofNullable(run)));
     }
 
     @PostMapping("/log/notes")

@@ -21,11 +21,13 @@ import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
 import truekeen.app.history.MistakeSource;
 import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Runs;
 
 /** Lines of a history that came from elsewhere. */
 @Component
 @Transactional
 class LogNotes implements HistorySource, MistakeSource {
+    private static final int BATCH = 100;
     private final Notes notes;
     private final BenchClock clock;
 
@@ -47,8 +49,13 @@ class LogNotes implements HistorySource, MistakeSource {
                 .toList();
     }
 
-    /** Adds the lines that do not stand there already, all at once; tells how many did not. */
-    int add(UUID toolId, List<LogCsv.Line> lines) {
+    /** Adds one line, where it does not stand there already. */
+    int add(UUID toolId, LogCsv.Line line) {
+        return add(toolId, List.of(line), (done, of) -> {});
+    }
+
+    /** Adds the lines that do not stand there already, a batch at a time; tells how many did not. */
+    int add(UUID toolId, List<LogCsv.Line> lines, Runs.Progress progress) {
         Set<Place> taken = notes.places(toolId).stream()
                 .map(p -> new Place(p.getAt(), p.getTitle()))
                 .collect(Collectors.toCollection(HashSet::new));
@@ -56,7 +63,11 @@ class LogNotes implements HistorySource, MistakeSource {
                 .filter(line -> taken.add(new Place(line.at(), line.title())))
                 .map(line -> new Note(toolId, line))
                 .toList();
-        notes.saveAllAndFlush(added);
+        for (int from = 0; from < added.size(); from += BATCH) {
+            progress.at(from, added.size());
+            notes.saveAllAndFlush(added.subList(from, Math.min(from + BATCH, added.size())));
+        }
+        progress.at(added.size(), added.size());
         return added.size();
     }
 

@@ -30,6 +30,7 @@ import truekeen.app.log.LogRecords.SeenAt;
 import truekeen.app.log.LogRecords.SteelPoint;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
+import truekeen.app.platform.Runs;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolWear;
 import truekeen.core.fault.Observation;
@@ -146,10 +147,10 @@ public class LogService {
         checks.orThrow();
         notes.add(
                 toolId,
-                List.of(new LogCsv.Line(
+                new LogCsv.Line(
                         clock.instant(),
                         form.title().strip(),
-                        Form.orEmpty(form.text()).strip())));
+                        Form.orEmpty(form.text()).strip()));
         return log(toolId);
     }
 
@@ -171,7 +172,7 @@ public class LogService {
 
     /** Reads a history in: what stands in it already is passed over, the rest becomes notes; all of it or nothing. */
     @Transactional
-    public LogImport read(UUID toolId, String text) {
+    public LogImport read(UUID toolId, String text, Runs.Progress progress) {
         tools.name(toolId);
         List<LogCsv.Line> lines = LogCsv.read(text, clock.instant());
         Set<String> known =
@@ -180,7 +181,8 @@ public class LogService {
                 toolId,
                 lines.stream()
                         .filter(line -> !known.contains(second(line.at(), line.title())))
-                        .toList());
+                        .toList(),
+                progress);
         return new LogImport(added, lines.size() - added);
     }
 

@@ -41,7 +41,8 @@ class Problems extends ResponseEntityExceptionHandler {
             MessageCode.ISOLATE_FIRST,
             MessageCode.INSPECT_FIRST,
             MessageCode.BLADE_REJECTED,
-            MessageCode.OLDER_RECORD);
+            MessageCode.OLDER_RECORD,
+            MessageCode.STOPPED);
 
     /**
      * One fault, as the screens read it.

@@ -2,8 +2,12 @@ package truekeen.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 
 /** A busy shop: the most overdue of two hundred tools, and what was put in wrongly put right, each as one person's task. */
@@ -106,6 +110,38 @@ class PutRightIT {
             bench.confirmed();
             browser.press("Undo");
             browser.until("as before", d -> bench.count("BEVEL") == before);
+        }
+    }
+
+    @Test
+    void aListThatIsReadInSaysHowFarItIsAndIsStopped(@TempDir Path folder) throws Exception {
+        StringBuilder list = new StringBuilder("at,title\n");
+        for (int i = 0; i < 300; i++) {
+            list.append("2019-04-0")
+                    .append(1 + i % 9)
+                    .append(",old line ")
+                    .append(i)
+                    .append('\n');
+        }
+        Path file = Files.writeString(folder.resolve("log.csv"), list);
+        try (Service service = Service.demo();
+                Browser browser = new Browser(service.url(), 1280, 800)) {
+            browser.onRack("12 mm bench chisel")
+                    .press("12 mm bench chisel")
+                    .see("Set-up card")
+                    .stage("Log")
+                    .see("Import a CSV");
+            try (Service.WritingHeld held = service.writingHeld("log_note")) {
+                browser.driver().findElement(By.cssSelector("input[type=file]")).sendKeys(file.toString());
+                browser.see("0 of 300 lines read.");
+                assertThat(browser.accessibilityFaults()).isEmpty();
+                browser.press("Stop").see("Stopping…");
+                held.release();
+                browser.see("Stopped. Nothing was changed.");
+            }
+            browser.reload().see("Import a CSV").seeNoMore("old line");
+            browser.driver().findElement(By.cssSelector("input[type=file]")).sendKeys(file.toString());
+            browser.see("300 lines added");
         }
     }
 

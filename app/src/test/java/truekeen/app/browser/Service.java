@@ -142,6 +142,35 @@ final class Service implements AutoCloseable {
         }
     }
 
+    /** What keeps a table from being written to. */
+    interface WritingHeld extends AutoCloseable {
+        void release() throws SQLException;
+
+        @Override
+        default void close() throws SQLException {
+            release();
+        }
+    }
+
+    /** Nothing can be written to that table until what comes back is released, as if the writing took long. */
+    WritingHeld writingHeld(String table) {
+        try {
+            Connection holding = DriverManager.getConnection(database, TestDatabase.user(), TestDatabase.password());
+            holding.setAutoCommit(false);
+            try (Statement statement = holding.createStatement()) {
+                statement.execute("lock table " + table + " in share mode");
+            }
+            return () -> {
+                if (!holding.isClosed()) {
+                    holding.rollback();
+                    holding.close();
+                }
+            };
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     private void sql(String code) {
         try (Connection connection =
                         DriverManager.getConnection(database, TestDatabase.user(), TestDatabase.password());

@@ -1,17 +1,35 @@
 package truekeen.app.log;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import truekeen.app.ApiTest;
-import truekeen.core.progression.Answer;
+import truekeen.app.platform.Runs;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.RefusedException;
 
 /** A tool's history as a list, out and in. */
 class LogListTest extends ApiTest {
+    @Autowired
+    private LogService log;
+
+    @Autowired
+    private Runs runs;
+
+    private String bytesOf(String path) {
+        return new String(bytes(path).body(), StandardCharsets.UTF_8);
+    }
+
     private String csv(String tool) {
-        return new String(bytes("/api/v1/tools/" + tool + "/log.csv").body(), StandardCharsets.UTF_8);
+        return bytesOf("/api/v1/tools/" + tool + "/log.csv");
     }
 
     private Answer read(String tool, String text) {
@@ -63,6 +81,53 @@ class LogListTest extends ApiTest {
         Answer again = read(tool, list.toString());
         assertThat(again.status()).as(again.raw().body()).isEqualTo(200);
         assertThat(again.body().path("added").asInt()).isZero();
+    }
+
+    /** The run is asked to stop when half the lines are written: none of them stays. */
+    @Test
+    void aListThatIsStoppedHalfWayLeavesNothing() {
+        String tool = takeIn(chisel());
+        StringBuilder list = new StringBuilder("at,title\n");
+        for (int i = 0; i < 500; i++) {
+            list.append("2021-03-0")
+                    .append(1 + i % 9)
+                    .append(",stopped ")
+                    .append(i)
+                    .append('\n');
+        }
+        UUID run = UUID.randomUUID();
+        Runs.Progress watched = runs.begin(Optional.of(run));
+        List<String> seen = new ArrayList<>();
+        assertThatThrownBy(() -> log.read(UUID.fromString(tool), list.toString(), (done, of) -> {
+                    seen.add(done + " of " + of);
+                    if (done == 300) {
+                        assertThat(delete("/api/v1/runs/" + run).status()).isEqualTo(200);
+                    }
+                    watched.at(done, of);
+                }))
+                .isInstanceOf(RefusedException.class);
+        assertThat(seen).containsExactly("0 of 500", "100 of 500", "200 of 500", "300 of 500");
+        var far = get("/api/v1/runs/" + run).body();
+        assertThat(far.path("done").asInt()).isEqualTo(300);
+        assertThat(far.path("of").asInt()).isEqualTo(500);
+        assertThat(csv(tool)).doesNotContain("stopped");
+        assertThat(read(tool, list.toString()).body().path("added").asInt()).isEqualTo(500);
+    }
+
+    @Test
+    void aStopThatComesBeforeTheListIsHeeded() {
+        String tool = takeIn(chisel());
+        UUID run = UUID.randomUUID();
+        assertThat(delete("/api/v1/runs/" + run).body().path("stopped").asBoolean())
+                .isTrue();
+        Answer stopped =
+                post("/api/v1/tools/" + tool + "/log/import?run=" + run, Map.of("text", "at,title\n2020-01-01,x\n"));
+        assertThat(stopped.status()).isEqualTo(409);
+        assertThat(stopped.body().path("errors").get(0).path("code").asText()).isEqualTo(MessageCode.STOPPED.name());
+        assertThat(post("/api/v1/kit/abrasives/import?run=" + run, Map.of("text", bytesOf("/api/v1/kit/abrasives.csv")))
+                        .status())
+                .isEqualTo(409);
+        assertThat(get("/api/v1/runs/nonsense").status()).isEqualTo(404);
     }
 
     @Test

@@ -168,6 +168,8 @@ public enum MessageCode {
             "The photograph ends before its picture does: it was cut off on its way or is damaged. Take it again."),
     PHOTO_PIXELS("A photograph of {value} is too large to unfold: at most {high} are taken. Save it smaller."),
     DISK_FULL("The disk is full: nothing was saved. Make room on it and try again; what you typed is kept here."),
+    STOPPED("Stopped, as was asked. Nothing was changed."),
+    TOO_MANY_RUNS("Too much long work is under way here. Nothing was changed; try again in a few minutes."),
     NO_SUCH_PAGE("There is no such page here."),
     METHOD_UNKNOWN("This cannot be asked here in that way."),
     MEDIA_UNKNOWN("What was sent is of a kind that is not taken here: send JSON."),

@@ -260,7 +260,14 @@ public enum Prior {
     TOUCH_UP_WORTH_SHARE,
     TOUCH_UP_LASTS_SHARE,
     PACE_LEAST_DAYS,
-    LEAN_MATTERS_DEG;
+    LEAN_MATTERS_DEG,
+    TRIAL_LEAST_EDGES,
+    TRIAL_SETTLED_LUCK,
+    TRIAL_ALIKE_TIMES,
+    TRIAL_MOST_ROUNDS,
+    TREND_BROKEN_FROM,
+    TREND_MAD_SCALE,
+    TESTER_REPEATS_SHARE;
 
     private final double value;
     private final String unit;
