@@ -34,6 +34,10 @@ const RepairPage = page(() => import('./repair/RepairPage').then((m) => ({ defau
 const ShopPage = page(() => import('./shop/ShopPage').then((m) => ({ default: m.ShopPage })))
 const SurveyPage = page(() => import('./survey/SurveyPage').then((m) => ({ default: m.SurveyPage })))
 const TakeInPage = page(() => import('./takein/TakeInPage').then((m) => ({ default: m.TakeInPage })))
+const NewTrialPage = page(() => import('./trial/NewTrialPage').then((m) => ({ default: m.NewTrialPage })))
+const PreparePage = page(() => import('./trial/PreparePage').then((m) => ({ default: m.PreparePage })))
+const TrialPage = page(() => import('./trial/TrialPage').then((m) => ({ default: m.TrialPage })))
+const TrialsPage = page(() => import('./trial/TrialsPage').then((m) => ({ default: m.TrialsPage })))
 const ToolBench = page(() => import('./tool/ToolHub').then((m) => ({ default: m.ToolBench })))
 const ToolHub = page(() => import('./tool/ToolHub').then((m) => ({ default: m.ToolHub })))
 
@@ -60,6 +64,10 @@ export function App() {
                     </Route>
                     <Route path="/reference" component={ReferencePage} />
                     <Route path="/reference/:id">{(p) => <EntryPage key={p.id} id={p.id} />}</Route>
+                    <Route path="/trials" component={TrialsPage} />
+                    <Route path="/trials/new" component={NewTrialPage} />
+                    <Route path="/trials/:id">{(p) => <TrialPage key={p.id} id={p.id} />}</Route>
+                    <Route path="/trials/:id/prepare">{(p) => <PreparePage key={p.id} id={p.id} />}</Route>
                     <Route path="/shop" component={ShopPage} />
                     <Route path="/first" component={FirstPage} />
                     <Route path="/take-in">{() => <TakeInPage />}</Route>

@@ -293,7 +293,7 @@ function Test({ toolId, stages, sheet, sessionId, latest, before, round }: TestP
 function Before({ test }: { test: Schemas['TestView'] }) {
   return (
     <p className="border-l-4 border-primary pl-3 mb-3">
-      This test says whether it worked: {test.trials.map((t) => t.title.toLowerCase()).join('; ')}.
+      This test says whether it worked: {test.tried.map((t) => t.title.toLowerCase()).join('; ')}.
     </p>
   )
 }

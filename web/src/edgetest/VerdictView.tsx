@@ -39,7 +39,7 @@ export function VerdictView({ test, sheet, chosen, choose }: VerdictProps) {
         </p>
       )}
       {v.force && <ForceLine force={v.force} sheet={sheet} />}
-      <Trials trials={test.judged} />
+      <TriedRemedies tried={test.judged} />
       {v.findings.length > 0 && (
         <p className="quiet pt-3 max-w-[48rem]">
           How sure: an estimate. It follows from what was seen by the weights of each rule, a workshop prior,
@@ -114,11 +114,11 @@ function ForceLine({ force, sheet }: { force: Schemas['ForceView']; sheet: Schem
   )
 }
 
-function Trials({ trials }: { trials: Schemas['TrialView'][] }) {
-  if (trials.length === 0) return null
+function TriedRemedies({ tried }: { tried: Schemas['TriedView'][] }) {
+  if (tried.length === 0) return null
   return (
     <ul aria-label="Remedies tried" className="pt-3">
-      {trials.map((t, i) => (
+      {tried.map((t, i) => (
         <li key={i}>
           {t.title}: {t.words}{' '}
           {t.worked === null ? 'The next test will say.' : t.worked ? 'It worked.' : 'It did not work.'}

@@ -21,6 +21,10 @@ export function HouseRulesPage({ toolId }: { toolId?: string }) {
         ? ask(api.GET('/api/v1/tools/{id}/house-rules', { params }))
         : ask(api.GET('/api/v1/house-rules')),
   })
+  const evidence = useQuery({
+    queryKey: ['house-rules', 'evidence'],
+    queryFn: () => ask(api.GET('/api/v1/house-rules/evidence')),
+  })
   const pick = useMutation({
     mutationFn: (body: Schemas['RuleForm']) =>
       toolId
@@ -68,6 +72,7 @@ export function HouseRulesPage({ toolId }: { toolId?: string }) {
               key={r.rule}
               rule={r}
               toolId={toolId}
+              evidence={evidence.data?.filter((e) => e.rule === r.rule) ?? []}
               onPick={(choice) => pick.mutateAsync({ rule: r.rule, choice })}
             />
           ))}

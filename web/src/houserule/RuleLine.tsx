@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
 import { Choice } from '../ui/Field'
 import { num } from '../ui/format'
@@ -19,11 +20,13 @@ export function isChanged(rule: Rule, ofTool: boolean): boolean {
 interface RuleLineProps {
   rule: Rule
   toolId?: string | undefined
+  /** What trials of the shop say for a school. */
+  evidence: Schemas['EvidenceView'][]
   onPick: (choice: string) => Promise<unknown>
 }
 
 /** One rule: what it changes, what is picked, and what each choice would cost on this bench. */
-export function RuleLine({ rule, toolId, onPick }: RuleLineProps) {
+export function RuleLine({ rule, toolId, evidence, onPick }: RuleLineProps) {
   const ofTool = toolId !== undefined
   const queries = useQueryClient()
   const [person] = usePerson()
@@ -83,6 +86,14 @@ export function RuleLine({ rule, toolId, onPick }: RuleLineProps) {
             {!rule.actsNow && ' It is kept until that is asked for.'}
           </p>
           {why && <p>{why}</p>}
+          {evidence.map((e) => (
+            <p key={e.trial}>
+              <Link href={`/trials/${e.trial}`} className="underline underline-offset-4">
+                Your trial
+              </Link>{' '}
+              speaks for “{lower(words(e.choice))}”. {e.words}
+            </p>
+          ))}
         </div>
         <Choice
           label={`${ofTool ? 'This tool' : 'The shop'}: ${rule.question[0]!.toLowerCase()}${rule.question.slice(1)}`}

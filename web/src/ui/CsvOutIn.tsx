@@ -1,6 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId } from 'react'
-import { kitChanged } from '../api/changed'
 import { api, ask, Refused } from '../api/client'
 
 const LOOK_AGAIN_MS = 300
@@ -12,8 +11,8 @@ export function CsvOutIn<T>({
   read,
   said,
 }: {
-  out: string
-  href: string
+  out?: string
+  href?: string
   read: (text: string, run: string) => Promise<T>
   said: (done: T) => string
 }) {
@@ -21,15 +20,18 @@ export function CsvOutIn<T>({
   const queries = useQueryClient()
   const reading = useMutation({
     mutationFn: async ({ file, run }: { file: File; run: string }) => read(await file.text(), run),
-    onSuccess: () => kitChanged(queries),
+    // What a list brings may concern anything that is shown.
+    onSuccess: () => void queries.invalidateQueries(),
   })
   const refused = reading.error instanceof Refused ? reading.error : undefined
   const stopped = refused?.has('STOPPED')
   return (
     <div className="pt-3 flex flex-wrap gap-3 items-center">
-      <a className="btn btn-outline min-h-12" href={href} download>
-        {out}
-      </a>
+      {href && (
+        <a className="btn btn-outline min-h-12" href={href} download>
+          {out}
+        </a>
+      )}
       <label
         htmlFor={id}
         className="btn btn-outline min-h-12 has-focus-visible:outline-3 has-focus-visible:outline-primary"

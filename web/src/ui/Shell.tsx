@@ -9,6 +9,7 @@ const PLACES = [
   { path: '/', name: 'Board' },
   { path: '/rack', name: 'Rack' },
   { path: '/kit', name: 'Kit' },
+  { path: '/trials', name: 'Trials' },
   { path: '/house-rules', name: 'Rules' },
   { path: '/reference', name: 'Reference' },
   { path: '/shop', name: 'Shop' },

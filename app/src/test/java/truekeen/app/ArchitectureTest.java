@@ -49,6 +49,7 @@ class ArchitectureTest {
         "edgetest",
         "finish",
         "upkeep",
+        "trial",
         "readiness",
         "log",
         "board",

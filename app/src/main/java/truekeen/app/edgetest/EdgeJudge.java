@@ -33,7 +33,7 @@ class EdgeJudge {
     private final PlanService plans;
     private final SurveyService surveys;
     private final SetupService setups;
-    private final Trials trials;
+    private final TriedRemedies tried;
 
     EdgeJudge(
             BenchService bench,
@@ -41,13 +41,13 @@ class EdgeJudge {
             PlanService plans,
             SurveyService surveys,
             SetupService setups,
-            Trials trials) {
+            TriedRemedies tried) {
         this.bench = bench;
         this.readings = readings;
         this.plans = plans;
         this.surveys = surveys;
         this.setups = setups;
-        this.trials = trials;
+        this.tried = tried;
     }
 
     /**
@@ -64,7 +64,7 @@ class EdgeJudge {
                         .noneMatch(s -> s.sign().group() == o.sign().group()))
                 .forEach(all::add);
         all.addAll(known(tool, session));
-        return Diagnostician.of(subject(tool, session.planId()), all, EdgeCheck.ladder(tool.trade()), trials.records());
+        return Diagnostician.of(subject(tool, session.planId()), all, EdgeCheck.ladder(tool.trade()), tried.records());
     }
 
     /** What is known of the edge before it was tested: of the tool, of what the survey found, and of what was planned. */

@@ -20,7 +20,7 @@ import truekeen.core.message.Numbers;
 final class TestHistory {
     private TestHistory() {}
 
-    static HistoryEntry entry(TestRow t, List<TrialRow> trials, EdgeState state, boolean powered) {
+    static HistoryEntry entry(TestRow t, List<TriedRemedyRow> tried, EdgeState state, boolean powered) {
         List<String> lines = new ArrayList<>();
         if (t.unreadable()) {
             lines.add(TestWords.PART_UNREADABLE.words());
@@ -37,7 +37,7 @@ final class TestHistory {
         if (!t.keen && !t.found.isBlank()) {
             lines.add(t.found);
         }
-        trials.forEach(
+        tried.forEach(
                 r -> lines.add(r.finding().map(Diagnosis.Finding::title).orElse(TestWords.OLDER_RECORD.words()) + ", “"
                         + Remedy.find(r.remedy).map(Remedy::words).orElse(r.remedy) + "” "
                         + (r.worked == null

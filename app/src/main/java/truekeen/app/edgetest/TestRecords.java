@@ -130,12 +130,12 @@ public final class TestRecords {
             List<FindingOfTest> findings) {}
 
     /** A remedy that was accepted: what for, and whether the next test says it worked; null before it. */
-    public record TrialView(String title, String words, @Nullable Boolean worked) {}
+    public record TriedView(String title, String words, @Nullable Boolean worked) {}
 
     /**
      * A test as it was taken.
      *
-     * @param trials remedies that were accepted for what it found
+     * @param tried remedies that were accepted for what it found
      * @param judged remedies of an earlier test that it judged
      */
     public record TestView(
@@ -148,8 +148,8 @@ public final class TestRecords {
             List<SignSeen> seen,
             VerdictView verdict,
             boolean remedied,
-            List<TrialView> trials,
-            List<TrialView> judged) {}
+            List<TriedView> tried,
+            List<TriedView> judged) {}
 
     /** An earlier index of the same tool. */
     public record EarlierIndex(Instant takenAt, double index) {}

@@ -58,7 +58,7 @@ public class TestService implements HistorySource {
     private static final UUID NO_SESSION = new UUID(0, 0);
 
     private final Tests tests;
-    private final Trials trials;
+    private final TriedRemedies tried;
     private final BenchService bench;
     private final PlanService plans;
     private final ToolService tools;
@@ -70,7 +70,7 @@ public class TestService implements HistorySource {
 
     TestService(
             Tests tests,
-            Trials trials,
+            TriedRemedies tried,
             BenchService bench,
             PlanService plans,
             ToolService tools,
@@ -81,7 +81,7 @@ public class TestService implements HistorySource {
             BenchClock clock) {
         this.setups = setups;
         this.tests = tests;
-        this.trials = trials;
+        this.tried = tried;
         this.bench = bench;
         this.plans = plans;
         this.tools = tools;
@@ -191,7 +191,7 @@ public class TestService implements HistorySource {
         boolean passes = EdgeState.of(tool.trade(), verdict, seen) == EdgeState.KEEN;
         TestRow row = tests.save(new TestRow(sessionId, session.toolId(), clock.instant(), Form.orEmpty(in.person()))
                 .judged(force, verdict, seen, diagnosis, passes));
-        if (judgeTrials(row, passes, diagnosis)) {
+        if (judgeTried(row, passes, diagnosis)) {
             // What did not work just now no longer comes first.
             row.diagnosis = TestStore.DIAGNOSIS.write(judge.judge(tool, session, seen, verdict));
         }
@@ -207,9 +207,9 @@ public class TestService implements HistorySource {
     }
 
     /** Whether there was anything to judge. */
-    private boolean judgeTrials(TestRow after, boolean passes, Diagnosis diagnosis) {
-        List<TrialRow> open = trials.open(after.sessionId);
-        for (TrialRow trial : open) {
+    private boolean judgeTried(TestRow after, boolean passes, Diagnosis diagnosis) {
+        List<TriedRemedyRow> open = tried.open(after.sessionId);
+        for (TriedRemedyRow trial : open) {
             trial.worked = trial.finding()
                     .map(f -> TestSigns.worked(f, passes, diagnosis))
                     .orElse(passes);
@@ -249,7 +249,7 @@ public class TestService implements HistorySource {
                         plan.edgeLengthMm(),
                         setups.manner(tool, setups.setup(core.setupId()).setup())));
         test.remedied = true;
-        chosen.forEach(c -> trials.save(new TrialRow(test, c.remedy(), c.finding(), clock.instant())));
+        chosen.forEach(c -> tried.save(new TriedRemedyRow(test, c.remedy(), c.finding(), clock.instant())));
         bench.addSteps(session.id(), steps);
         return session.id();
     }
@@ -287,12 +287,12 @@ public class TestService implements HistorySource {
     @Override
     @Transactional(readOnly = true)
     public List<HistoryEntry> history(UUID toolId) {
-        Map<UUID, List<TrialRow>> tried =
-                trials.findByToolIdOrderByAt(toolId).stream().collect(Collectors.groupingBy(t -> t.testId));
+        Map<UUID, List<TriedRemedyRow>> ofTest =
+                tried.findByToolIdOrderByAt(toolId).stream().collect(Collectors.groupingBy(t -> t.testId));
         boolean powered = tools.powered(toolId);
         Optional<ToolUse> use = tools.use(toolId);
         return tests.findByToolIdOrderByTakenAt(toolId).stream()
-                .map(t -> TestHistory.entry(t, tried.getOrDefault(t.id, List.of()), state(t, use), powered))
+                .map(t -> TestHistory.entry(t, ofTest.getOrDefault(t.id, List.of()), state(t, use), powered))
                 .toList();
     }
 
@@ -306,9 +306,9 @@ public class TestService implements HistorySource {
                 t,
                 tool.trade(),
                 state(t, Optional.of(tool.trade())),
-                trials.findByTestIdOrderByAt(t.id),
-                trials.findByAfterIdOrderByAt(t.id),
-                trials.records(),
+                tried.findByTestIdOrderByAt(t.id),
+                tried.findByAfterIdOrderByAt(t.id),
+                tried.records(),
                 path);
     }
 

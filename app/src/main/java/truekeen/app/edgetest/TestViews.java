@@ -15,7 +15,7 @@ import truekeen.app.edgetest.TestRecords.ReadingView;
 import truekeen.app.edgetest.TestRecords.RemedyView;
 import truekeen.app.edgetest.TestRecords.SignSeen;
 import truekeen.app.edgetest.TestRecords.TestView;
-import truekeen.app.edgetest.TestRecords.TrialView;
+import truekeen.app.edgetest.TestRecords.TriedView;
 import truekeen.app.edgetest.TestRecords.VerdictView;
 import truekeen.app.platform.AdviceView;
 import truekeen.core.abrasive.Abrasive;
@@ -51,8 +51,8 @@ public final class TestViews {
             TestRow t,
             ToolUse use,
             EdgeState state,
-            List<TrialRow> trials,
-            List<TrialRow> judged,
+            List<TriedRemedyRow> tried,
+            List<TriedRemedyRow> judged,
             List<RemedyRecord> records,
             List<Abrasive> path) {
         Map<String, RemedyRecord> byRemedy =
@@ -90,13 +90,13 @@ public final class TestViews {
                                         .map(f -> finding(f, proposed.contains(f), byRemedy, path))
                                         .toList()),
                 t.remedied,
-                trials(trials),
-                trials(judged));
+                tried(tried),
+                tried(judged));
     }
 
-    private static List<TrialView> trials(List<TrialRow> trials) {
-        return trials.stream()
-                .map(r -> new TrialView(
+    private static List<TriedView> tried(List<TriedRemedyRow> tried) {
+        return tried.stream()
+                .map(r -> new TriedView(
                         r.finding().map(Diagnosis.Finding::title).orElse(TestWords.UNREADABLE.words()),
                         Remedy.find(r.remedy).map(Remedy::words).orElse(r.remedy),
                         r.worked))

@@ -32,7 +32,7 @@ import truekeen.core.stepsheet.RemedySheet.Chosen;
 @Component
 class WorkAsked {
     private final Tests tests;
-    private final Trials trials;
+    private final TriedRemedies tried;
     private final BenchService bench;
     private final PlanService plans;
     private final SurveyAfterTest surveys;
@@ -40,13 +40,13 @@ class WorkAsked {
 
     WorkAsked(
             Tests tests,
-            Trials trials,
+            TriedRemedies tried,
             BenchService bench,
             PlanService plans,
             SurveyAfterTest surveys,
             BenchClock clock) {
         this.tests = tests;
-        this.trials = trials;
+        this.tried = tried;
         this.bench = bench;
         this.plans = plans;
         this.surveys = surveys;
@@ -74,7 +74,7 @@ class WorkAsked {
         }
         boolean backWorked = plans.core(session.planId()).chosen().works(JobKind.BACK);
         test.remedied = true;
-        chosen.forEach(c -> trials.save(new TrialRow(test, c.remedy(), c.finding(), clock.instant())));
+        chosen.forEach(c -> tried.save(new TriedRemedyRow(test, c.remedy(), c.finding(), clock.instant())));
         bench.finish(session.id(), in.device());
         surveys.take(session.toolId(), left(chosen, backWorked), Form.orEmpty(in.person()));
         return new WorkToPlan("/tools/" + session.toolId() + "/" + page(chosen));

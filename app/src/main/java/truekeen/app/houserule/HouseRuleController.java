@@ -1,5 +1,6 @@
 package truekeen.app.houserule;
 
+import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -7,6 +8,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.houserule.HouseRuleRecords.EvidenceView;
 import truekeen.app.houserule.HouseRuleRecords.RuleForm;
 import truekeen.app.houserule.HouseRuleRecords.RulesView;
 
@@ -14,9 +16,20 @@ import truekeen.app.houserule.HouseRuleRecords.RulesView;
 @RequestMapping("/api/v1")
 class HouseRuleController {
     private final HouseRuleService rules;
+    private final List<RuleEvidence> evidence;
 
-    HouseRuleController(HouseRuleService rules) {
+    HouseRuleController(HouseRuleService rules, List<RuleEvidence> evidence) {
         this.rules = rules;
+        this.evidence = evidence;
+    }
+
+    @GetMapping("/house-rules/evidence")
+    List<EvidenceView> evidence() {
+        return evidence.stream()
+                .flatMap(source -> source.evidence().entrySet().stream())
+                .flatMap(of -> of.getValue().stream()
+                        .map(e -> new EvidenceView(of.getKey().name(), e.choice(), e.trial(), e.words())))
+                .toList();
     }
 
     @GetMapping("/house-rules")

@@ -1,6 +1,7 @@
 package truekeen.app.houserule;
 
 import java.util.List;
+import java.util.UUID;
 import truekeen.core.rule.RuleGroup;
 
 /** What the house rules show and take. */
@@ -31,6 +32,9 @@ public final class HouseRuleRecords {
 
     /** All rules, for the shop or for one tool; the tool's name is empty for the shop. */
     public record RulesView(String toolName, List<RuleView> rules) {}
+
+    /** What a trial of the shop says for a school. */
+    public record EvidenceView(String rule, String choice, UUID trial, String words) {}
 
     /** A choice; an empty one goes back to the usual, or for a tool to the shop's. */
     public record RuleForm(String rule, String choice) {}

@@ -91,6 +91,17 @@ public class HouseRuleService {
         return toolId == null ? ofShop() : ofTool(toolId);
     }
 
+    /** The school that the shop goes by. */
+    @Transactional(readOnly = true)
+    public RuleOption ofTheShop(HouseRule rule) {
+        return picks(null).getOrDefault(rule, rule.usual());
+    }
+
+    /** Makes a school the shop's. */
+    public void pickForTheShop(HouseRule rule, RuleOption option) {
+        pick(null, new RuleForm(rule.name(), option.key()));
+    }
+
     /** Another tool like one that is here has the same exceptions. */
     @EventListener
     public void copied(ToolCopied copy) {

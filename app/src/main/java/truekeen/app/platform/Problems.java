@@ -42,7 +42,9 @@ class Problems extends ResponseEntityExceptionHandler {
             MessageCode.INSPECT_FIRST,
             MessageCode.BLADE_REJECTED,
             MessageCode.OLDER_RECORD,
-            MessageCode.STOPPED);
+            MessageCode.STOPPED,
+            MessageCode.TRIAL_ENDED,
+            MessageCode.TRIAL_NOT_SETTLED);
 
     /**
      * One fault, as the screens read it.

@@ -59,7 +59,8 @@ class ReleasedShopsTest {
                 "v10",
                 "v11",
                 "v12",
-                "v14"
+                "v14",
+                "v15"
             })
     void aShopOfAnEarlierVersionGoesOn(String shop) throws Exception {
         String url = TestDatabase.fresh();

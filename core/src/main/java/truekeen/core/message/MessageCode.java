@@ -47,6 +47,10 @@ public enum MessageCode {
             "A rule {low} thick cannot lift the back over {value}: the reach must be longer than the rule is thick."),
     ONE_OR_OTHER("Give either {what}, not both: the one follows from the other."),
     GREW("{what} of {value} is more than the {high} it was before: nothing grows under a file. Measure again."),
+    WAYS_OF_A_TRIAL("A trial has two to {most} ways, each with a name of its own: here are {value}."),
+    READ_ALREADY("Edge {value} was read there already. To read it anew, take the reading again."),
+    TRIAL_ENDED("“{value}” has ended: go on with it first."),
+    TRIAL_NOT_SETTLED("“{value}” settles no house rule yet."),
     NOT_WHOLE("“{value}” is not a whole number."),
     ISOLATE_FIRST(
             "{what} is not recorded as safe: isolate, block and tilt it by its manual, gloves on, and put that down with your name. Until then nothing is done to its blade."),

@@ -10,7 +10,7 @@ import truekeen.core.upkeep.UseUnit;
 /** A judgement of a trial in sentences, each with its certainty. */
 public final class TrialSays {
     private static final double LONGEST_ODDS = 1000;
-    private static final double AS_TIMES = 2;
+    private static final double AS_TIMES = 1.75;
 
     private TrialSays() {}
 

@@ -14,7 +14,7 @@ import truekeen.core.fault.Remedy;
 /** A remedy that was accepted, and what the next test said of it. */
 @Entity
 @Table(name = "remedy_trial")
-class TrialRow {
+class TriedRemedyRow {
     @Id
     UUID id;
 
@@ -30,9 +30,9 @@ class TrialRow {
     Boolean worked;
     Instant at;
 
-    protected TrialRow() {}
+    protected TriedRemedyRow() {}
 
-    TrialRow(TestRow test, Remedy remedy, Diagnosis.Finding finding, Instant at) {
+    TriedRemedyRow(TestRow test, Remedy remedy, Diagnosis.Finding finding, Instant at) {
         this.id = UUID.randomUUID();
         this.toolId = test.toolId;
         this.testId = test.id;

@@ -6,21 +6,21 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import truekeen.core.fault.RemedyRecord;
 
-interface Trials extends JpaRepository<TrialRow, UUID> {
-    List<TrialRow> findByTestIdOrderByAt(UUID testId);
+interface TriedRemedies extends JpaRepository<TriedRemedyRow, UUID> {
+    List<TriedRemedyRow> findByTestIdOrderByAt(UUID testId);
 
-    List<TrialRow> findByAfterIdOrderByAt(UUID afterId);
+    List<TriedRemedyRow> findByAfterIdOrderByAt(UUID afterId);
 
-    List<TrialRow> findByToolIdOrderByAt(UUID toolId);
+    List<TriedRemedyRow> findByToolIdOrderByAt(UUID toolId);
 
     /** What was tried in a session and no test has judged yet. */
-    @Query("select t from TrialRow t where t.worked is null"
+    @Query("select t from TriedRemedyRow t where t.worked is null"
             + " and t.testId in (select e.id from TestRow e where e.sessionId = :sessionId)")
-    List<TrialRow> open(UUID sessionId);
+    List<TriedRemedyRow> open(UUID sessionId);
 
     /** How each remedy did here, over all tools. */
     @Query("select new truekeen.core.fault.RemedyRecord(t.remedy, cast(count(t) as integer),"
             + " cast(sum(case when t.worked then 1 else 0 end) as integer))"
-            + " from TrialRow t where t.worked is not null group by t.remedy")
+            + " from TriedRemedyRow t where t.worked is not null group by t.remedy")
     List<RemedyRecord> records();
 }
