@@ -65,7 +65,7 @@ export function RuleLine({ rule, toolId, evidence, onPick }: RuleLineProps) {
   // What the change costs is worked out before it is made: afterwards it would cost nothing.
   const pick = (choice: string) =>
     wait(async () => {
-      const before = rule.actsNow ? await asked().catch(() => null) : null
+      const before = await asked().catch(() => null)
       await onPick(choice)
       const now = choice || rule.shop
       setCosts(null)
@@ -81,10 +81,7 @@ export function RuleLine({ rule, toolId, evidence, onPick }: RuleLineProps) {
               <span className="ml-2 text-[0.85rem] border-2 border-primary rounded px-1.5">changed</span>
             )}
           </h3>
-          <p className="quiet">
-            Changes: {rule.changes}
-            {!rule.actsNow && ' It is kept until that is asked for.'}
-          </p>
+          <p className="quiet">Changes: {rule.changes}</p>
           {why && <p>{why}</p>}
           {evidence.map((e) => (
             <p key={e.trial}>
@@ -106,10 +103,10 @@ export function RuleLine({ rule, toolId, evidence, onPick }: RuleLineProps) {
       <Trouble error={trouble} />
       {paid && (
         <p role="status" className="border-l-4 border-primary pl-3 my-2">
-          <b>Saved: {lower(paid.words)}.</b> {rule.actsNow && paid.says}
+          <b>Saved: {lower(paid.words)}.</b> {paid.says}
         </p>
       )}
-      {rule.actsNow && !costs && (
+      {!costs && (
         <button
           type="button"
           className="btn btn-ghost min-h-11 underline underline-offset-4 font-normal px-0"
@@ -137,7 +134,8 @@ export function RuleLine({ rule, toolId, evidence, onPick }: RuleLineProps) {
 }
 
 function said(cost: Schemas['RuleCostView'] | undefined): string {
-  if (cost && !cost.counted)
+  if (cost?.shown === 'IN_UPKEEP') return 'It changes what is done between two sharpenings, and no plan.'
+  if (cost?.shown === 'AT_THE_ANGLE')
     return 'It is decided with the angle, so that minutes and strokes depend on what you set there.'
   return onTools(cost?.tools ?? [])
 }

@@ -5,6 +5,7 @@ import { api, ask, type Schemas } from '../api/client'
 import { WhatToBuy } from '../plan/WayOut'
 import { num, span } from '../ui/format'
 import { usePerson } from '../ui/person'
+import { Wearing } from './Wearing'
 
 /** What is asked of the kit and of the hand; a page that shows it waits, so that nothing moves under a finger. */
 export function useCare() {
@@ -77,6 +78,7 @@ export function Care() {
           </li>
         ))}
       </ol>
+      <Wearing wearing={care.data?.wearing ?? []} />
       {hand.data && hand.data.learned.length > 0 && <Learned learned={hand.data.learned} person={person} />}
       <Buying />
     </section>

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { api, ask, type Schemas } from '../api/client'
 import { Field } from '../ui/Field'
+import { Fold } from '../ui/Fold'
 import { num } from '../ui/format'
 import { usePerson } from '../ui/person'
 import { grams as shown } from '../ui/units'
@@ -9,20 +10,25 @@ import { useTrial, type Trial } from './useTrial'
 /** Readings that break the trend: read again, or said to stand. */
 export function Again({ trial: t }: { trial: Trial }) {
   if (t.asked.length === 0) return null
+  const name =
+    t.asked.length === 1 ? 'One reading breaks the trend' : `${t.asked.length} readings break the trend`
+  const each = t.asked
+    .slice(0, 3)
+    .map((a) => <One key={`${a.edge} ${a.use} ${a.station} ${a.grams}`} trial={t} asked={a} />)
+  // The edges of a trial that has ended are gone: what was mistyped can be put right, nothing waits for it.
+  if (t.endedAt !== null) return <Fold name={name}>{each}</Fold>
   return (
     <section aria-label="Read again" className="border-l-4 border-warning pl-3">
-      <h2 className="font-semibold">
-        {t.asked.length === 1 ? 'One reading breaks the trend' : `${t.asked.length} readings break the trend`}
-      </h2>
-      {t.asked.slice(0, 3).map((a) => (
-        <One key={`${a.edge} ${a.use} ${a.station} ${a.grams}`} trial={t} asked={a} />
-      ))}
+      <h2 className="font-semibold">{name}</h2>
+      {each}
     </section>
   )
 }
 
 function One({ trial: t, asked: a }: { trial: Trial; asked: Schemas['AskedView'] }) {
   const [value, setValue] = useState('')
+  const edge = t.edges.find((e) => e.id === a.edge)
+  const here = t.endedAt === null && edge?.cells.every((c) => c.use <= a.use || c.meanGrams === null)
   const [person] = usePerson()
   const again = useTrial(t.id, (grams: string) =>
     ask(
@@ -36,11 +42,11 @@ function One({ trial: t, asked: a }: { trial: Trial; asked: Schemas['AskedView']
     <div className="py-2">
       <p>
         Edge {a.place} read {shown(a.grams)} {a.use === 0 ? 'fresh' : `at ${num(a.use, 1)} ${t.unitWords}`}
-        {t.stations > 1 && `, place ${a.station}`}; about {shown(a.expectedGrams, 0)} was expected. Read it
-        again if you can.
+        {t.stations > 1 && `, place ${a.station}`}; about {shown(a.expectedGrams, 0)} was expected.{' '}
+        {here ? 'Read it again.' : 'The edge has gone on since: put it right if it was mistyped.'}
       </p>
       <Field
-        label="It reads now"
+        label={here ? 'It reads now' : 'What it read'}
         of="mass"
         inputMode="decimal"
         value={value}

@@ -186,7 +186,7 @@ function Form({ choices }: { choices: Choices }) {
             </p>
           </div>
           <p role="status">
-            <span className="figure">{edges}</span> edges, each read {each} times at{' '}
+            <span className="text-[1.6rem] font-semibold">{edges}</span> edges, each read {each} times at{' '}
             {readNumber(stations) || 0} {stations === '1' ? 'place' : 'places'}.
           </p>
           {begin.error && !refused?.faults.length && (

@@ -39,7 +39,8 @@ export function useNextTime(toolId: string) {
 /** What was noted the last time, and what the surveys tell of the hand: to be minded now. */
 export function LastTime({ toolId }: { toolId: string }) {
   const { told, done } = useNextTime(toolId)
-  if (!told || (told.notes.length === 0 && !told.lean && !told.brittle)) return null
+  if (!told || (told.notes.length === 0 && !told.lean && told.drifts.length === 0 && !told.brittle))
+    return null
   return (
     <section aria-label="To be minded this time" className="border-l-4 border-primary pl-3">
       <h2 className="font-semibold">Mind this time</h2>
@@ -61,6 +62,9 @@ export function LastTime({ toolId }: { toolId: string }) {
           </li>
         ))}
         {told.lean && <li>{told.lean}</li>}
+        {told.drifts.map((d) => (
+          <li key={d}>{d}</li>
+        ))}
         {told.brittle && <li>{told.brittle}</li>}
       </ul>
     </section>
@@ -70,7 +74,9 @@ export function LastTime({ toolId }: { toolId: string }) {
 /** The same in one line, for hands that are wet. */
 export function MindNow({ toolId }: { toolId: string }) {
   const { told } = useNextTime(toolId)
-  const all = told ? [...told.notes.map((n) => n.words), told.lean, told.brittle].filter(Boolean) : []
+  const all = told
+    ? [...told.notes.map((n) => n.words), told.lean, ...told.drifts, told.brittle].filter(Boolean)
+    : []
   if (all.length === 0) return null
   return (
     <p className="pt-2 border-l-4 border-primary pl-3">

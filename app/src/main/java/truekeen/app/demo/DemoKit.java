@@ -1,10 +1,13 @@
 package truekeen.app.demo;
 
+import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import truekeen.app.kit.KitRecords.AbrasiveForm;
 import truekeen.app.kit.KitRecords.KitActForm;
 import truekeen.app.kit.KitRecords.TesterForm;
+import truekeen.app.kit.KitRecords.ThicknessForm;
 import truekeen.app.kit.KitService;
 import truekeen.app.shop.ShopService;
 
@@ -59,10 +62,20 @@ class DemoKit {
                 .toString();
         kit.act(UUID.fromString(hollow), new KitActForm("GRID_HOLLOW", "0.35 mm"));
         holders.fill();
+        measure(1.0);
         kit.addTester(new TesterForm("thread-cut tester", "118 g", 0));
     }
 
     /** A water stone whose nature is known; the fine one is the hand's favourite. */
+    /** Thicknesses of the stones, as a caliper read them: the share that was left of what was read at first. */
+    void measure(double left) {
+        Map<String, Double> first = Map.of("coarse soaker", 24.0, "brick-red stone", 23.0, "grey splasher", 15.0);
+        kit.kit().abrasives().stream()
+                .filter(a -> first.containsKey(a.name()))
+                .forEach(a -> kit.measure(
+                        a.id(), new ThicknessForm(String.format(Locale.ROOT, "%.1f mm", left * first.get(a.name())))));
+    }
+
     private void known(
             String name, String kind, String grit, int since, boolean soaks, String firmness, String length) {
         boolean favourite = name.startsWith("cream");

@@ -17,7 +17,6 @@ public final class HouseRuleRecords {
      * @param group what it is about
      * @param shop the school the shop goes by
      * @param tool the school this tool is excepted to, or empty
-     * @param actsNow whether it changes results already
      */
     public record RuleView(
             String rule,
@@ -25,7 +24,6 @@ public final class HouseRuleRecords {
             String groupWords,
             String question,
             String changes,
-            boolean actsNow,
             List<RuleOptionView> options,
             String shop,
             String tool) {}

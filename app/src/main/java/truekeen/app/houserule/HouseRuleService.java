@@ -125,7 +125,6 @@ public class HouseRuleService {
                         r.group().words(),
                         r.question(),
                         r.changes(),
-                        r.actsNow(),
                         r.options().stream()
                                 .map(o -> new RuleOptionView(o.key(), o.words(), o.why()))
                                 .toList(),

@@ -29,6 +29,7 @@ import truekeen.app.kit.KitRecords.KitCare;
 import truekeen.app.kit.KitRecords.KitView;
 import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitRecords.TesterView;
+import truekeen.app.kit.KitRecords.ThicknessForm;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.Runs;
 
@@ -105,6 +106,12 @@ class KitController {
 
     @GetMapping("/care")
     KitCare care() {
+        return kit.care();
+    }
+
+    @PostMapping("/abrasives/{id}/thickness")
+    KitCare measure(@PathVariable UUID id, @RequestBody ThicknessForm form) {
+        kit.measure(id, form);
         return kit.care();
     }
 

@@ -1,6 +1,7 @@
 package truekeen.app.kit;
 
 import jakarta.annotation.Nullable;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.kit.HolderRecords.HolderKindView;
@@ -228,7 +229,36 @@ public final class KitRecords {
             String why) {}
 
     /** What the kit asks for now, in the order it is done in, and what is under way. */
-    public record KitCare(List<CareView> acts, List<TimerView> timers) {}
+    public record KitCare(List<CareView> acts, List<TimerView> timers, List<WearView> wearing) {}
+
+    /**
+     * When a piece wears out.
+     *
+     * @param thins whether its thickness says so
+     * @param thicknessMm the newest that was measured
+     * @param low fewest strokes until its end; null where nothing can be said
+     * @param high most strokes
+     * @param early first day by which it may be worn out
+     * @param late last day
+     * @param measured whether its own wear is known, and not only that of its kind
+     * @param soon whether its like is to be bought ahead
+     */
+    public record WearView(
+            UUID abrasiveId,
+            String name,
+            String kind,
+            double d50Um,
+            boolean thins,
+            @Nullable Double thicknessMm,
+            @Nullable Double low,
+            @Nullable Double high,
+            @Nullable LocalDate early,
+            @Nullable LocalDate late,
+            boolean measured,
+            boolean soon) {}
+
+    /** A thickness, as measured today. */
+    public record ThicknessForm(String thickness) {}
 
     /** Something that passes by itself. */
     public record TimerView(String abrasiveId, String name, String what, double secondsLeft) {}

@@ -21,6 +21,7 @@ import truekeen.app.kit.KitRecords.KitView;
 import truekeen.app.kit.KitRecords.StandardView;
 import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitRecords.TesterView;
+import truekeen.app.kit.KitRecords.ThicknessForm;
 import truekeen.app.kit.KitRecords.TimerView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.CsvList;
@@ -51,6 +52,7 @@ public class KitService {
     private final WheelService wheels;
     private final Testers testers;
     private final TwoSides sides;
+    private final StoneWear wear;
     private final BenchClock clock;
 
     KitService(
@@ -59,12 +61,14 @@ public class KitService {
             WheelService wheels,
             Testers testers,
             TwoSides sides,
+            StoneWear wear,
             BenchClock clock) {
         this.abrasives = abrasives;
         this.holders = holders;
         this.wheels = wheels;
         this.testers = testers;
         this.sides = sides;
+        this.wear = wear;
         this.clock = clock;
     }
 
@@ -126,7 +130,7 @@ public class KitService {
         List<TimerView> timers = abrasives.findAllByOrderByShelfOrder().stream()
                 .flatMap(a -> AbrasiveViews.timers(a, now).stream())
                 .toList();
-        return new KitCare(acts, timers);
+        return new KitCare(acts, timers, wear.all());
     }
 
     /**
@@ -291,9 +295,16 @@ public class KitService {
         return view(abrasives.saveAndFlush(row));
     }
 
+    /** Keeps the thickness of a stone, as measured now. */
+    public void measure(UUID id, ThicknessForm form) {
+        wear.measure(id, form);
+    }
+
     /** Adds strokes that were done on abrasives since they were lapped, by id. */
     public void countStrokes(Map<UUID, Integer> strokes) {
         abrasives.findAllById(strokes.keySet()).forEach(a -> a.strokesSinceLapped += strokes.get(a.id));
+        abrasives.flush();
+        wear.count(strokes);
     }
 
     /** Adds a tester. */

@@ -86,10 +86,10 @@ public final class PlanRecords {
      * What one option of a house rule would cost or save.
      *
      * @param option its key
-     * @param counted whether two plans show it; what is decided at the angle stage is not counted here
+     * @param shown where it shows; only what two plans show is counted here
      * @param tools what it makes of each tool, against what holds now; less than zero is saved
      */
-    public record RuleCostView(String option, boolean counted, List<RuleCost.OnTool> tools) {}
+    public record RuleCostView(String option, RuleCost.Shown shown, List<RuleCost.OnTool> tools) {}
 
     /**
      * What a house rule costs on this bench.

@@ -78,7 +78,7 @@ class RuleCosts {
         return new RuleCostsView(
                 trials.stream().map(RuleCost.Trial::name).toList(),
                 RuleCost.of(rule, trials).stream()
-                        .map(c -> new RuleCostView(c.option().key(), c.counted(), c.tools()))
+                        .map(c -> new RuleCostView(c.option().key(), c.shown(), c.tools()))
                         .toList());
     }
 }

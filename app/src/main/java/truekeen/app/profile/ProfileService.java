@@ -1,5 +1,6 @@
 package truekeen.app.profile;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -67,6 +68,19 @@ public class ProfileService {
                         .map(p -> new PhotoView(p.getId(), p.getTakenAt(), p.getWidthPx(), p.getHeightPx()))
                         .toList(),
                 all.size() - readable.size());
+    }
+
+    /** A camber that was traced (mm). */
+    public record CamberAt(Instant at, double mm) {}
+
+    /** The camber of each trace of a tool, oldest first. */
+    @Transactional(readOnly = true)
+    public List<CamberAt> cambers(UUID toolId) {
+        return traces.findByToolIdOrderByTakenAt(toolId).stream()
+                .filter(TraceRow::readable)
+                .map(t ->
+                        new CamberAt(t.takenAt, EdgeProfile.through(t.points()).camberMm()))
+                .toList();
     }
 
     /** Keeps a photograph. */

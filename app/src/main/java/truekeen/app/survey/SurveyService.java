@@ -293,6 +293,16 @@ public class SurveyService implements HistorySource, FigureSource {
                 : List.of();
     }
 
+    /** Angle of the left side less that of the right at each survey that measured both (degrees), oldest first. */
+    @Transactional(readOnly = true)
+    public List<Double> sidesApart(UUID toolId) {
+        return surveys.findByToolIdOrderByTakenAt(toolId).stream()
+                .flatMap(row -> row.toCore().stream())
+                .flatMap(s -> s.departures().uneven().stream())
+                .map(u -> u.left().degrees() - u.right().degrees())
+                .toList();
+    }
+
     /** How far out of square a survey found an edge. */
     public record SquarenessAt(Instant at, EdgeSurvey.Squareness found) {}
 

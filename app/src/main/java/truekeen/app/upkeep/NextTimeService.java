@@ -4,12 +4,16 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import truekeen.app.angle.SetupService;
+import truekeen.app.history.DatedFigure;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
+import truekeen.app.profile.ProfileService;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
@@ -20,6 +24,8 @@ import truekeen.app.upkeep.UpkeepRecords.NextTimeView;
 import truekeen.app.upkeep.UpkeepRows.NextTimeRow;
 import truekeen.core.quantity.Length;
 import truekeen.core.tool.Arrival;
+import truekeen.core.tool.GeometryKind;
+import truekeen.core.upkeep.Drift;
 import truekeen.core.upkeep.LeaningHand;
 
 /** What the next sharpening of a tool should mind: what was noted, and what its surveys tell. */
@@ -32,14 +38,24 @@ public class NextTimeService implements HistorySource {
     private final ToolService tools;
     private final ToolWear wear;
     private final SurveyService surveys;
+    private final SetupService setups;
+    private final ProfileService profiles;
     private final BenchClock clock;
 
     NextTimeService(
-            UpkeepRows.NextTimes notes, ToolService tools, ToolWear wear, SurveyService surveys, BenchClock clock) {
+            UpkeepRows.NextTimes notes,
+            ToolService tools,
+            ToolWear wear,
+            SurveyService surveys,
+            SetupService setups,
+            ProfileService profiles,
+            BenchClock clock) {
         this.notes = notes;
         this.tools = tools;
         this.wear = wear;
         this.surveys = surveys;
+        this.setups = setups;
+        this.profiles = profiles;
         this.clock = clock;
     }
 
@@ -54,9 +70,31 @@ public class NextTimeService implements HistorySource {
                         .map(n -> new CarriedView(n.id, n.at, n.words, n.person))
                         .toList(),
                 lean(tool).orElse(""),
+                drifts(tool),
                 tool.brings().brittle(sharpenings)
                         ? UpkeepWords.BRITTLE_TIP.fill("left", Arrival.settlesIn(sharpenings))
                         : "");
+    }
+
+    /** What creeps: the last bevel of the set-ups, the sides of a knife, the camber of an iron. */
+    private List<String> drifts(CoreTool tool) {
+        GeometryKind kind = tool.geometry().kind();
+        List<Double> bevels = setups.figures(tool.id()).stream()
+                .filter(f -> f.kind() == DatedFigure.Kind.ANGLE)
+                .map(DatedFigure::value)
+                .toList();
+        List<Double> cambers = kind.iron()
+                ? profiles.cambers(tool.id()).stream()
+                        .map(ProfileService.CamberAt::mm)
+                        .toList()
+                : List.of();
+        return Stream.of(
+                        Drift.of(Drift.Kind.LAST_BEVEL, bevels),
+                        Drift.of(Drift.Kind.SIDES_APART, surveys.sidesApart(tool.id())),
+                        Drift.of(Drift.Kind.CAMBER, cambers))
+                .flatMap(Optional::stream)
+                .map(Drift::words)
+                .toList();
     }
 
     private Optional<String> lean(CoreTool tool) {

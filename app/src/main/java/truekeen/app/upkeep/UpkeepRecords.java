@@ -122,9 +122,10 @@ public final class UpkeepRecords {
      *
      * @param notes what somebody noted and nobody has done yet, oldest first
      * @param lean a hand that leans, with what to do; empty where none does
+     * @param drifts what creeps over the sharpenings, each with what to do
      * @param brittle that the tip is still brittle from its making; empty else
      */
-    public record NextTimeView(List<CarriedView> notes, String lean, String brittle) {}
+    public record NextTimeView(List<CarriedView> notes, String lean, List<String> drifts, String brittle) {}
 
     /** A note to write. */
     public record NextTimeForm(String words, String person) {}

@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.bench.BenchService;
 import truekeen.app.edgetest.TestService;
 import truekeen.app.history.ToolChanged;
+import truekeen.app.houserule.HouseRuleService;
 import truekeen.app.kit.KitService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
@@ -41,6 +42,7 @@ import truekeen.core.upkeep.DullingCurve;
 import truekeen.core.upkeep.EdgeLife;
 import truekeen.core.upkeep.NextTouchUp;
 import truekeen.core.upkeep.Rung;
+import truekeen.core.upkeep.TouchUpSchool;
 import truekeen.core.upkeep.UpkeepLadder;
 import truekeen.core.upkeep.UseUnit;
 
@@ -61,6 +63,7 @@ public class UpkeepService {
     private final SurveyService surveys;
     private final BenchService bench;
     private final TestService tests;
+    private final HouseRuleService rules;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
 
@@ -74,6 +77,7 @@ public class UpkeepService {
             SurveyService surveys,
             BenchService bench,
             TestService tests,
+            HouseRuleService rules,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
         this.uses = uses;
@@ -85,6 +89,7 @@ public class UpkeepService {
         this.surveys = surveys;
         this.bench = bench;
         this.tests = tests;
+        this.rules = rules;
         this.publisher = publisher;
         this.clock = clock;
     }
@@ -97,6 +102,7 @@ public class UpkeepService {
         UseUnit unit = UseUnit.of(tool.trade());
         EdgeLife life = life(toolId, unit);
         Optional<DullingCurve> curve = curve(life, toolId);
+        TouchUpSchool school = TouchUpSchool.of(rules.core(toolId), tool.trade());
         return UpkeepViews.sheet(
                 unit,
                 life,
@@ -104,7 +110,8 @@ public class UpkeepService {
                 kit.tester().map(KitService.Tester::referenceG),
                 curve,
                 next(tool, life, curve, unit),
-                UpkeepLadder.of(standing(tool), life.touchUps(), unit),
+                UpkeepLadder.of(standing(tool), life.touchUps(), unit, school),
+                school,
                 touchUps.findByToolIdOrderByAt(toolId));
     }
 

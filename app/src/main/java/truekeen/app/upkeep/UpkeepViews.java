@@ -20,6 +20,7 @@ import truekeen.core.upkeep.EdgeLife;
 import truekeen.core.upkeep.NextTouchUp;
 import truekeen.core.upkeep.Rung;
 import truekeen.core.upkeep.TouchUp;
+import truekeen.core.upkeep.TouchUpSchool;
 import truekeen.core.upkeep.UpkeepLadder;
 import truekeen.core.upkeep.UseUnit;
 
@@ -38,6 +39,7 @@ final class UpkeepViews {
             Optional<DullingCurve> curve,
             Optional<NextTouchUp> next,
             UpkeepLadder ladder,
+            TouchUpSchool school,
             List<TouchUpRow> touched) {
         Double limit = boxed(purpose.map(KeennessPurpose::indexTouchUp).orElse(OptionalDouble.empty()));
         return new UpkeepSheet(
@@ -58,7 +60,7 @@ final class UpkeepViews {
                 curve.map(c -> dulling(c, life)).orElse(null),
                 curve.isPresent() || limit == null ? "" : UpkeepWords.STILL_WANTED.words(),
                 next.map(UpkeepViews::next).orElse(null),
-                rungs(ladder),
+                rungs(ladder, school),
                 ladder.why(),
                 ladder.paysWhen(),
                 touchUps(life, touched));
@@ -89,9 +91,10 @@ final class UpkeepViews {
                 n.words());
     }
 
-    private static List<RungView> rungs(UpkeepLadder ladder) {
+    private static List<RungView> rungs(UpkeepLadder ladder, TouchUpSchool school) {
         return Arrays.stream(Rung.values())
-                .map(r -> new RungView(r, r.words(), r.how(), state(r, ladder), reason(r, ladder), r.touchUp()))
+                .map(r -> new RungView(
+                        r, school.words(r), school.how(r), state(r, ladder), reason(r, ladder), r.touchUp()))
                 .toList();
     }
 

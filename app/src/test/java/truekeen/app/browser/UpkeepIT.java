@@ -41,8 +41,11 @@ class UpkeepIT {
             browser.press("All rungs").see("The edge did not come back").see("Rods are for knives");
             browser.type("Note for next time", "more at the left corner").press("Save the note");
             browser.see("Saved: it is shown when this tool is surveyed again.");
-            browser.stage("Survey").see("Mind this time").see("more at the left corner");
-            browser.press("done: more at the left corner").seeNoMore("Mind this time");
+            browser.stage("Survey")
+                    .see("Mind this time")
+                    .see("more at the left corner")
+                    .see("The hand leans: the left corner");
+            browser.press("done: more at the left corner").seeNoMore("more at the left corner");
             browser.stage("Log")
                     .see("For next time: more at the left corner")
                     .see("Strop it: it did not come back")

@@ -57,7 +57,7 @@ class HouseRuleTest extends ApiTest {
     @Test
     void everyRuleIsThereAndSaysWhatItChanges() {
         JsonNode rules = get("/api/v1/house-rules").body();
-        assertThat(rules.path("rules")).hasSize(21);
+        assertThat(rules.path("rules")).hasSize(20);
         rules.path("rules").forEach(r -> {
             assertThat(r.path("changes").asText()).isNotBlank();
             assertThat(r.path("shop").asText())

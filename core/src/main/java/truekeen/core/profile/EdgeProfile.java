@@ -138,6 +138,20 @@ public final class EdgeProfile {
         return all;
     }
 
+    /** How far the edge rises over the line between its ends (mm): the camber of an iron; 0 where it is straight. */
+    public double camberMm() {
+        List<Point> all = curve();
+        Point first = all.get(0);
+        Point last = all.get(all.size() - 1);
+        double chord = distance(first, last);
+        return all.stream()
+                .mapToDouble(p -> Math.abs((last.x() - first.x()) * (p.y() - first.y())
+                                - (last.y() - first.y()) * (p.x() - first.x()))
+                        / chord)
+                .max()
+                .orElse(0);
+    }
+
     /** The greatest distance of a point put down from the smooth curve (mm): how even the hand was. */
     public double farthestPointMm() {
         return raw.stream()

@@ -33,6 +33,7 @@ import truekeen.core.stepsheet.SheetHabits;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUse;
 import truekeen.core.tool.ToolUses;
+import truekeen.core.upkeep.TouchUpSchool;
 
 /** Rules tried on a made-up case, so that their pages show what they do. */
 public final class RuleExamples {
@@ -240,12 +241,9 @@ public final class RuleExamples {
         return barring.map(r -> "barred: " + r.reason()).orElse("may be used");
     }
 
-    /** What each option makes of a bench chisel; empty for rules that do not act yet, or not on angles. */
+    /** What each option makes of a bench chisel; on a kitchen knife for those of upkeep. */
     public static List<Line> of(HouseRule rule) {
         List<Line> lines = new ArrayList<>();
-        if (!rule.actsNow()) {
-            return lines;
-        }
         for (RuleOption option : rule.options()) {
             HouseRules rules = HouseRules.usual().with(Map.of(rule, option));
             String result =
@@ -284,11 +282,26 @@ public final class RuleExamples {
                         case FINISH, LUBRICANT -> onStones(rules);
                         case BURR_BETWEEN, FRESH_BURR, STROKE, LAST_STROKES, SLURRY, KNIFE_SIDES ->
                             SheetHabits.of(rules).described(rule);
+                        case BURR_VIEW ->
+                            switch (upkeep(rules).steelRod()) {
+                                case IN_ITS_TURN -> "the steel rod comes after the strop and the ceramic rod";
+                                case FIRST -> "the steel rod comes first: the edge is laid straight";
+                                case NEVER -> "no steel rod: the burr is taken off";
+                            };
+                        case POLISH_LASTS ->
+                            upkeep(rules).medium()
+                                    ? "a kitchen knife is touched up on a medium stone"
+                                    : "a kitchen knife is touched up on the finest stone";
                         default -> chisel(rules);
                     };
             lines.add(new Line(option.words(), result));
         }
         return lines;
+    }
+
+    private static TouchUpSchool upkeep(HouseRules rules) {
+        return TouchUpSchool.of(
+                rules, ToolUses.all().stream().filter(ToolUse::food).findFirst().orElseThrow());
     }
 
     private static String chisel(HouseRules rules) {

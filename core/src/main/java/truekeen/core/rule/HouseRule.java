@@ -13,7 +13,6 @@ public enum HouseRule {
             RuleGroup.ANGLE,
             "How the angle is held",
             "What a new set-up begins with.",
-            true,
             RuleOption.HOLDING_BY_TOOL,
             RuleOption.HOLDING_GUIDE,
             RuleOption.HOLDING_FREEHAND,
@@ -22,7 +21,6 @@ public enum HouseRule {
             RuleGroup.ANGLE,
             "How a bevel is built",
             "Primary and last bevel, and how much is honed each time.",
-            true,
             RuleOption.BEVEL_FORM_SECONDARY,
             RuleOption.BEVEL_FORM_FLAT,
             RuleOption.BEVEL_FORM_HOLLOW,
@@ -31,7 +29,6 @@ public enum HouseRule {
             RuleGroup.ANGLE,
             "How much the secondary adds",
             "The last bevel, within what the work allows.",
-            true,
             RuleOption.SECONDARY_STEP_BY_WORK,
             RuleOption.SECONDARY_STEP_DEG_2,
             RuleOption.SECONDARY_STEP_DEG_5,
@@ -40,21 +37,18 @@ public enum HouseRule {
             RuleGroup.ANGLE,
             "Exact degrees or the same setting",
             "Whether a last bevel within a degree of the advice is kept.",
-            true,
             RuleOption.ACCURACY_REPEAT,
             RuleOption.ACCURACY_EXACT),
     IRON_BACK(
             RuleGroup.IRONS,
             "The back of a plane iron",
             "Whether a thin-rule back bevel is offered on irons. Never on chisels.",
-            true,
             RuleOption.IRON_BACK_THIN_RULE,
             RuleOption.IRON_BACK_FULL),
     CAMBER(
             RuleGroup.IRONS,
             "Camber of plane irons",
             "The camber that the angle stage begins with, and the strokes at stations.",
-            true,
             RuleOption.CAMBER_STATIONS,
             RuleOption.CAMBER_GROUND,
             RuleOption.CAMBER_NONE),
@@ -62,7 +56,6 @@ public enum HouseRule {
             RuleGroup.FINISH,
             "The strop",
             "Whether a plan ends on the strop.",
-            true,
             RuleOption.STROP_FINISH,
             RuleOption.STROP_STONE,
             RuleOption.STROP_UPKEEP),
@@ -70,7 +63,6 @@ public enum HouseRule {
             RuleGroup.FINISH,
             "How fine the finish",
             "The grain that a plan ends on.",
-            true,
             RuleOption.FINISH_PURPOSE,
             RuleOption.FINISH_HIGH,
             RuleOption.FINISH_MEDIUM),
@@ -78,14 +70,12 @@ public enum HouseRule {
             RuleGroup.BURR,
             "The burr between stones",
             "When the step sheet takes the burr off.",
-            true,
             RuleOption.BURR_BETWEEN_KEEP,
             RuleOption.BURR_BETWEEN_EVERY),
     STROKE(
             RuleGroup.STONE,
             "Strokes on stones",
             "The direction the step sheet asks for.",
-            true,
             RuleOption.STROKE_BY_HAND,
             RuleOption.STROKE_BOTH,
             RuleOption.STROKE_LEADING,
@@ -94,23 +84,20 @@ public enum HouseRule {
             RuleGroup.BURR,
             "The last light strokes on the stone",
             "How the burr is taken off on the stone.",
-            true,
             RuleOption.LAST_STROKES_LEADING,
             RuleOption.LAST_STROKES_TRAILING,
             RuleOption.LAST_STROKES_BOTH),
     BURR_VIEW(
             RuleGroup.BURR,
             "What a burr is",
-            "Whether upkeep removes or realigns it.",
-            false,
+            "What a smooth steel rod is for between sharpenings.",
             RuleOption.BURR_VIEW_REMOVED,
             RuleOption.BURR_VIEW_REMNANT,
             RuleOption.BURR_VIEW_FRINGE),
     POLISH_LASTS(
             RuleGroup.FINISH,
             "How long a polish lasts",
-            "What is expected of the finish until trials decide.",
-            false,
+            "Whether a touch-up on a stone ends on the finest or leaves teeth.",
             RuleOption.POLISH_LASTS_DEPENDS,
             RuleOption.POLISH_LASTS_LONGER,
             RuleOption.POLISH_LASTS_SHORTER),
@@ -118,23 +105,13 @@ public enum HouseRule {
             RuleGroup.FINISH,
             "What leather's give does",
             "How many strop strokes a plan asks for.",
-            true,
             RuleOption.LEATHER_BOTH,
             RuleOption.LEATHER_SUPPORTS,
             RuleOption.LEATHER_ROUNDS),
-    PROGRESS(
-            RuleGroup.STONE,
-            "How a bevel comes up",
-            "What the ink check expects.",
-            false,
-            RuleOption.PROGRESS_INTENT,
-            RuleOption.PROGRESS_SHOULDER,
-            RuleOption.PROGRESS_EDGE),
     SLURRY(
             RuleGroup.STONE,
             "Slurry",
             "Whether the step sheet asks for a rinse.",
-            true,
             RuleOption.SLURRY_BOTH,
             RuleOption.SLURRY_KEPT,
             RuleOption.SLURRY_RINSED),
@@ -142,14 +119,12 @@ public enum HouseRule {
             RuleGroup.BURR,
             "The burr on finer stones",
             "What the gate of a finer stone asks for.",
-            true,
             RuleOption.FRESH_BURR_CONTINUOUS,
             RuleOption.FRESH_BURR_FRESH),
     KNIFE_SIDES(
             RuleGroup.STONE,
             "The sides of a knife",
             "How strokes are dealt out between the sides.",
-            true,
             RuleOption.KNIFE_SIDES_WHOLE,
             RuleOption.KNIFE_SIDES_SETS,
             RuleOption.KNIFE_SIDES_ALTERNATE),
@@ -157,7 +132,6 @@ public enum HouseRule {
             RuleGroup.REPAIR,
             "Machine or stones",
             "Whether a wheel or belt is offered, or is the whole job.",
-            true,
             RuleOption.REPAIRS_VOLUME,
             RuleOption.REPAIRS_GRIND,
             RuleOption.REPAIRS_STONES,
@@ -166,14 +140,12 @@ public enum HouseRule {
             RuleGroup.REPAIR,
             "Grinding to a new edge",
             "The order of the grinding plan.",
-            true,
             RuleOption.NEW_EDGE_BLUNT,
             RuleOption.NEW_EDGE_BEVEL),
     LUBRICANT(
             RuleGroup.STONE,
             "Lubricant",
             "Which stones a plan may use.",
-            true,
             RuleOption.LUBRICANT_BY_STONE,
             RuleOption.LUBRICANT_WATER,
             RuleOption.LUBRICANT_OIL,
@@ -182,14 +154,12 @@ public enum HouseRule {
     private final RuleGroup group;
     private final String question;
     private final String changes;
-    private final boolean actsNow;
     private final List<RuleOption> options;
 
-    HouseRule(RuleGroup group, String question, String changes, boolean actsNow, RuleOption... options) {
+    HouseRule(RuleGroup group, String question, String changes, RuleOption... options) {
         this.group = group;
         this.question = question;
         this.changes = changes;
-        this.actsNow = actsNow;
         this.options = List.of(options);
     }
 
@@ -206,11 +176,6 @@ public enum HouseRule {
     /** What the choice changes. */
     public String changes() {
         return changes;
-    }
-
-    /** Whether it changes results already; the others are kept for the stages that will read them. */
-    public boolean actsNow() {
-        return actsNow;
     }
 
     /** The schools, the usual one first. */

@@ -52,9 +52,11 @@ record HouseTrial(WorkPlan plan, List<Step> steps, int strokes, double honedMm2,
             RuleOption.NEW_EDGE_BLUNT,
             RuleOption.NEW_EDGE_BEVEL);
 
-    /** Whether two plans show what an option costs. */
-    static boolean shows(RuleOption option) {
-        return !DECIDED_BEFORE.contains(option);
+    /** Where it shows what an option of a rule costs. */
+    static RuleCost.Shown shows(HouseRule rule, RuleOption option) {
+        return rule == HouseRule.BURR_VIEW || rule == HouseRule.POLISH_LASTS
+                ? RuleCost.Shown.IN_UPKEEP
+                : DECIDED_BEFORE.contains(option) ? RuleCost.Shown.AT_THE_ANGLE : RuleCost.Shown.IN_PLANS;
     }
 
     /** What those rules make of the case. */

@@ -11,10 +11,20 @@ import truekeen.core.rule.RuleOption;
  * survey, angle, shelf and hand, with this one rule changed. Source: derived here, from two plans each.
  *
  * @param option the option
- * @param counted whether two plans show it; what is decided at the angle stage is not counted here
+ * @param shown where it shows; only what two plans show is counted here
  * @param tools what it makes of each tool, in the order of the cases; empty where it is not counted
  */
-public record RuleCost(RuleOption option, boolean counted, List<OnTool> tools) {
+public record RuleCost(RuleOption option, Shown shown, List<OnTool> tools) {
+    /** Where it shows what an option costs. */
+    public enum Shown {
+        /** Two plans show it. */
+        IN_PLANS,
+        /** It is decided with the angle, and minutes and strokes depend on what is set there. */
+        AT_THE_ANGLE,
+        /** It changes what is done between two sharpenings, and no plan. */
+        IN_UPKEEP
+    }
+
     /** Keeps the tools from changing. */
     public RuleCost {
         tools = List.copyOf(tools);
@@ -45,9 +55,11 @@ public record RuleCost(RuleOption option, boolean counted, List<OnTool> tools) {
         List<HouseTrial> now =
                 trials.stream().map(t -> HouseTrial.of(t.rules, t.on)).toList();
         return rule.options().stream()
-                .map(option -> HouseTrial.shows(option)
-                        ? new RuleCost(option, true, on(rule, option, trials, now))
-                        : new RuleCost(option, false, List.of()))
+                .map(option -> {
+                    Shown shown = HouseTrial.shows(rule, option);
+                    return new RuleCost(
+                            option, shown, shown == Shown.IN_PLANS ? on(rule, option, trials, now) : List.of());
+                })
                 .toList();
     }
 

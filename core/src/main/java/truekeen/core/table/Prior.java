@@ -267,7 +267,14 @@ public enum Prior {
     TRIAL_MOST_ROUNDS,
     TREND_BROKEN_FROM,
     TREND_MAD_SCALE,
-    TESTER_REPEATS_SHARE;
+    TESTER_REPEATS_SHARE,
+    DRIFT_BEVEL_DEG,
+    DRIFT_SIDES_DEG,
+    DRIFT_CAMBER_MM,
+    STONE_LIFE_SPREAD,
+    STONE_LIFE_MEASURED_MM,
+    BUY_AHEAD_DAYS,
+    STONE_USE_DAYS;
 
     private final double value;
     private final String unit;

@@ -15,6 +15,7 @@ import truekeen.core.table.Prior;
  * @param upTo use to which they were compared; 0 while nothing was
  * @param compared edges of each way that were
  * @param comparisons each way against each other
+ * @param roundsMore rounds more that would tell, while there are too few; empty where no number of them would
  * @param winner the way that is proven better than every other, in keeping or else in effort
  * @param noStart edges left out without a fresh reading
  * @param tooShort edges left out that were not read so far
@@ -26,6 +27,7 @@ public record TrialJudgement(
         double upTo,
         List<Integer> compared,
         List<Comparison> comparisons,
+        OptionalInt roundsMore,
         OptionalInt winner,
         int noStart,
         int tooShort,
@@ -90,14 +92,16 @@ public record TrialJudgement(
         int fewest = of.stream().mapToInt(List::size).min().orElse(0);
         boolean enough = fewest >= Prior.TRIAL_LEAST_EDGES.whole();
         List<Comparison> comparisons = enough ? comparisons(of, upTo) : List.of();
+        long begun = edges.stream().filter(e -> !e.readings().isEmpty()).count();
         int counted = of.stream().mapToInt(List::size).sum();
         return new TrialJudgement(
                 verdict(enough, comparisons),
                 upTo,
                 of.stream().map(List::size).toList(),
                 comparisons,
+                enough ? OptionalInt.empty() : roundsMore(of, fewest, upTo),
                 winner(ways, comparisons),
-                edges.size() - started.size(),
+                (int) begun - started.size(),
                 upTo > 0 ? started.size() - counted : 0,
                 (int) of.stream()
                         .flatMap(List::stream)
@@ -126,6 +130,19 @@ public record TrialJudgement(
             }
         }
         return 0;
+    }
+
+    /** From two edges of each way it is worked out as the ways look now; before that it is the least. */
+    private static OptionalInt roundsMore(List<List<TrialEdge>> of, int fewest, double upTo) {
+        int pairs = of.size() * (of.size() - 1) / 2;
+        if (fewest < 2) {
+            return OptionalInt.of(Comparison.Spread.least(pairs) - fewest);
+        }
+        List<double[]> dull =
+                of.stream().map(edges -> Comparison.dullness(edges, upTo)).toList();
+        double most = dull.stream().mapToDouble(Comparison::mean).max().orElseThrow();
+        double least = dull.stream().mapToDouble(Comparison::mean).min().orElseThrow();
+        return Comparison.spread(dull).roundsMore(most - least, pairs);
     }
 
     private static List<Comparison> comparisons(List<List<TrialEdge>> of, double upTo) {

@@ -23,10 +23,9 @@ public final class TrialSays {
         if (j.verdict() == TrialJudgement.Verdict.NOT_ENOUGH) {
             int fewest = j.compared().stream().mapToInt(n -> n).min().orElse(0);
             int least = Comparison.Spread.least(ways.size() * (ways.size() - 1) / 2);
-            return List.of(
-                    fewest == 0
-                            ? TrialWords.NO_EDGE_YET.words()
-                            : TrialWords.ROUNDS_AT_LEAST.fill("least", least, "fewest", fewest));
+            return fewest == 0
+                    ? List.of(TrialWords.NO_EDGE_YET.words())
+                    : List.of(more(j), TrialWords.ROUNDS_AT_LEAST.fill("least", least, "fewest", fewest));
         }
         List<String> out = new ArrayList<>();
         if (j.verdict() == TrialJudgement.Verdict.EFFORT_DECIDES) {
@@ -64,6 +63,15 @@ public final class TrialSays {
             out.add(TrialWords.COUNTED_AS_DULL.fill("count", j.countedAsDull()));
         }
         return out;
+    }
+
+    /** How many rounds more, while there are too few. */
+    private static String more(TrialJudgement j) {
+        return j.roundsMore().isEmpty()
+                ? TrialWords.LOOK_ALIKE_SO_FAR.words()
+                : j.roundsMore().getAsInt() == 1
+                        ? TrialWords.NOT_ENOUGH_ONE.words()
+                        : TrialWords.NOT_ENOUGH.fill("n", j.roundsMore().getAsInt());
     }
 
     private static List<String> keeping(Comparison c, List<String> ways) {

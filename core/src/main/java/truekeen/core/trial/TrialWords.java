@@ -18,8 +18,11 @@ enum TrialWords implements Wording {
     WHICH_STEEL("This steel or that?"),
     A_QUESTION_OF_ONES_OWN("Something else"),
     NO_EDGE_YET("No edge has been read up to a checkpoint yet."),
+    NOT_ENOUGH("Not enough yet: about {n} rounds more would tell, as it looks now."),
+    NOT_ENOUGH_ONE("Not enough yet: one round more would tell, as it looks now."),
+    LOOK_ALIKE_SO_FAR("Not enough yet, and so far they look alike: go on to the end of the rounds that were planned."),
     ROUNDS_AT_LEAST(
-            "Not enough yet: {least} edges of each way, read to the same checkpoint, are the least, and it has {fewest}."),
+            "At least {least} edges of each way, read to the same checkpoint, are needed to prove anything; it has {fewest}."),
     LASTS_LONGER("“{better}” lasts about {percent} % longer than “{worse}”: {luck} that this is luck."),
     LASTS_TIMES("“{better}” lasts about {times} times as long as “{worse}”: {luck} that this is luck."),
     STAYS_KEENER(

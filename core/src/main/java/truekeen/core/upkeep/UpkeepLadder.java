@@ -54,17 +54,28 @@ public record UpkeepLadder(
      *
      * @param touchUps since the last full sharpening, oldest first
      * @param unit the unit of use
+     * @param school what the house thinks of rods and of a polish
      */
-    public static UpkeepLadder of(Standing standing, List<TouchUp> touchUps, UseUnit unit) {
-        Map<Rung, String> missing = missing(standing);
+    public static UpkeepLadder of(Standing standing, List<TouchUp> touchUps, UseUnit unit, TouchUpSchool school) {
+        Map<Rung, String> missing = missing(standing, school);
         Map<Rung, String> spent = spent(touchUps, unit);
         Rung least = least(standing);
         List<Rung> open = new ArrayList<>(EnumSet.range(least, Rung.THIN));
         open.removeIf(r -> missing.containsKey(r) || spent.containsKey(r) || !wanted(r, standing));
+        boolean straightFirst =
+                school.steelRod() == TouchUpSchool.SteelRod.FIRST && least == Rung.STROP && open.remove(Rung.STEEL_ROD);
+        if (straightFirst) {
+            open.add(0, Rung.STEEL_ROD);
+        }
         Rung next = open.get(0);
         Rung after = open.size() > 1 ? open.get(1) : next;
         return new UpkeepLadder(
-                next, why(next, least, standing, spent), after, paysWhen(after, touchUps, unit), spent, missing);
+                next,
+                straightFirst ? UpkeepWords.HOUSE_LAYS_STRAIGHT.words() : why(next, least, standing, spent),
+                after,
+                paysWhen(school.words(after), touchUps, unit),
+                spent,
+                missing);
     }
 
     /** The rung below which nothing helps. */
@@ -80,7 +91,7 @@ public record UpkeepLadder(
         };
     }
 
-    private static Map<Rung, String> missing(Standing s) {
+    private static Map<Rung, String> missing(Standing s, TouchUpSchool school) {
         Map<Rung, String> out = new EnumMap<>(Rung.class);
         if (!s.strop) {
             out.put(Rung.STROP, UpkeepWords.NO_STROP.words());
@@ -93,6 +104,8 @@ public record UpkeepLadder(
                 out.put(rod, UpkeepWords.NO_ROD_ON_A_CHIP.words());
             } else if (!there) {
                 out.put(rod, UpkeepWords.NO_SUCH_ROD.words());
+            } else {
+                school.leavesOut(rod).ifPresent(why -> out.put(rod, why.words()));
             }
         });
         return out;
@@ -146,17 +159,17 @@ public record UpkeepLadder(
                 .orElse(UpkeepWords.LEAST_THAT_HELPS.words());
     }
 
-    private static String paysWhen(Rung after, List<TouchUp> touchUps, UseUnit unit) {
+    private static String paysWhen(String after, List<TouchUp> touchUps, UseUnit unit) {
         double first = touchUps.isEmpty() ? 0 : touchUps.get(0).atUse();
         return first > 0
                 ? UpkeepWords.NEXT_PAYS_UNDER.fill(
                         "rung",
-                        after.words(),
+                        after,
                         "half",
                         amount(Prior.TOUCH_UP_WORTH_SHARE.value() * first, unit),
                         "first",
                         amount(first, unit))
-                : UpkeepWords.NEXT_PAYS_WHEN.fill("rung", after.words());
+                : UpkeepWords.NEXT_PAYS_WHEN.fill("rung", after);
     }
 
     /** Use in words. */

@@ -21,6 +21,11 @@ enum UpkeepWords implements Wording {
     RUNG_FINEST_STONE("The finest stone"),
     HOW_FINEST_STONE(
             "Its last bevel on the finest stone until a burr can just be felt along all of it, then the strop. The other stones stay where they are."),
+    RUNG_MEDIUM_STONE("A medium stone"),
+    HOW_MEDIUM_STONE(
+            "Its last bevel on a stone of 5 to 15 µm until a burr can just be felt along all of it; take the burr off there and leave the teeth. The other stones stay where they are."),
+    HOUSE_TAKES_OFF("your house takes a burr off: a steel rod would only lay it straight"),
+    HOUSE_LAYS_STRAIGHT("Your house lays the edge straight first: it takes no steel."),
     RUNG_PROGRESSION("Sharpen it through"),
     HOW_PROGRESSION("Survey, plan, all its stones, test."),
     RUNG_REGRIND("Grind the bevel anew"),
@@ -45,6 +50,18 @@ enum UpkeepWords implements Wording {
     RESTS_ON_STRAIGHT("From {count} readings up to {most}: too few, or too alike, for more than a straight line."),
     AT_ITS_PACE("At its own pace, {pace} {unit} a day."),
     HAND_LEANS("The hand leans: {corner} was left standing by {each} a sharpening, over {count} of them. {more}"),
+    BEVEL_CREEPS_UP(
+            "The last bevel has crept from {from} to {to} over {count} set-ups. Steeper is quicker to hone and harder to push: set it back, or grind the primary."),
+    BEVEL_CREEPS_DOWN(
+            "The last bevel has crept from {from} to {to} over {count} set-ups. Shallower cuts easier and holds less: set it back where it chips."),
+    SIDES_CREEP(
+            "The {side} side has grown {apart} steeper against the {other} over {count} surveys. Lay the blade lower there, and give it the strokes that the other gets too many."),
+    LEFT_SIDE("left"),
+    RIGHT_SIDE("right"),
+    CAMBER_GROWS(
+            "The camber has grown from {from} mm to {to} mm over {count} traces. Fewer strokes at the outer stations."),
+    CAMBER_GOES(
+            "The camber has gone from {from} mm to {to} mm over {count} traces. More strokes at the outer stations."),
     LEFT_CORNER("the left corner"),
     RIGHT_CORNER("the right corner"),
     MORE_OF_TEN("Of every ten strokes give {more} more there, or shift the fingers toward it."),

@@ -5,9 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import truekeen.core.message.Says;
+import truekeen.core.rule.HouseRule;
+import truekeen.core.rule.HouseRules;
+import truekeen.core.rule.RuleOption;
+import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUse;
 import truekeen.core.tool.ToolUses;
 
@@ -22,7 +27,8 @@ class UpkeepLadderTest {
     }
 
     private static UpkeepLadder ladder(UpkeepLadder.Standing standing, TouchUp... done) {
-        return UpkeepLadder.of(standing, List.of(done), UseUnit.MEALS);
+        return UpkeepLadder.of(
+                standing, List.of(done), UseUnit.MEALS, new TouchUpSchool(TouchUpSchool.SteelRod.IN_ITS_TURN, false));
     }
 
     @Test
@@ -58,6 +64,50 @@ class UpkeepLadderTest {
                 .isEqualTo(Rung.STROP);
         assertThat(ladder(CHISEL, failed, touch(Rung.FINEST_STONE, 91, false)).next())
                 .isEqualTo(Rung.PROGRESSION);
+    }
+
+    private static UpkeepLadder in(HouseRule rule, RuleOption option, UpkeepLadder.Standing standing) {
+        return UpkeepLadder.of(standing, List.of(), UseUnit.MEALS, school(rule, option));
+    }
+
+    private static TouchUpSchool school(HouseRule rule, RuleOption option) {
+        ToolUse kitchen =
+                ToolUses.all().stream().filter(ToolUse::food).findFirst().orElseThrow();
+        return TouchUpSchool.of(HouseRules.usual().with(Map.of(rule, option)), kitchen);
+    }
+
+    /** Whoever holds the edge for a fringe lays it straight first; whoever holds it for a burr takes it off. */
+    @Test
+    void theHouseSaysWhatASteelRodIsFor() {
+        UpkeepLadder fringe = in(HouseRule.BURR_VIEW, RuleOption.BURR_VIEW_FRINGE, KNIFE);
+        assertThat(fringe.next()).isEqualTo(Rung.STEEL_ROD);
+        assertThat(fringe.after()).isEqualTo(Rung.STROP);
+        assertThat(fringe.why()).isEqualTo(UpkeepWords.HOUSE_LAYS_STRAIGHT.words());
+        assertThat(in(HouseRule.BURR_VIEW, RuleOption.BURR_VIEW_FRINGE, CHISEL).next())
+                .isEqualTo(Rung.STROP);
+        UpkeepLadder remnant = in(HouseRule.BURR_VIEW, RuleOption.BURR_VIEW_REMNANT, KNIFE);
+        assertThat(remnant.missing()).containsOnlyKeys(Rung.STEEL_ROD);
+        assertThat(in(HouseRule.BURR_VIEW, RuleOption.BURR_VIEW_REMOVED, KNIFE).next())
+                .isEqualTo(Rung.STROP);
+    }
+
+    @Test
+    void theHouseSaysWhetherATouchUpLeavesTeeth() {
+        assertThat(school(HouseRule.POLISH_LASTS, RuleOption.POLISH_LASTS_LONGER)
+                        .medium())
+                .isFalse();
+        assertThat(school(HouseRule.POLISH_LASTS, RuleOption.POLISH_LASTS_SHORTER)
+                        .medium())
+                .isTrue();
+        TouchUpSchool depends = school(HouseRule.POLISH_LASTS, RuleOption.POLISH_LASTS_DEPENDS);
+        assertThat(depends.medium()).as("food wants teeth").isTrue();
+        assertThat(depends.how(Rung.FINEST_STONE)).isNotEqualTo(Rung.FINEST_STONE.how());
+        assertThat(depends.how(Rung.STROP)).isEqualTo(Rung.STROP.how());
+        ToolUse chisel = ToolUses.all().stream()
+                .filter(t -> t.geometry() == GeometryKind.CHISEL)
+                .findFirst()
+                .orElseThrow();
+        assertThat(TouchUpSchool.of(HouseRules.usual(), chisel).medium()).isFalse();
     }
 
     @Test

@@ -43,3 +43,20 @@ create table trial_reading (
     replaced_at timestamptz
 );
 create unique index trial_reading_counts on trial_reading (edge_id, use, station) where replaced_at is null;
+
+-- Strokes on a piece of the kit, day by day: how fast it wears.
+create table stroke_day (
+    abrasive_id uuid    not null references abrasive on delete cascade,
+    day         date    not null,
+    strokes     integer not null check (strokes > 0),
+    primary key (abrasive_id, day)
+);
+
+-- How thick a stone was when somebody measured it.
+create table stone_thickness (
+    id          uuid primary key,
+    abrasive_id uuid             not null references abrasive on delete cascade,
+    day         date             not null,
+    mm          double precision not null check (mm > 0),
+    unique (abrasive_id, day)
+);
