@@ -138,10 +138,19 @@ function Stage({ stage, current }: { stage: Schemas['StageView']; current: boole
 }
 
 /** One large drawing with one column of decisions beside it, below it on a narrow screen. */
-export function Sheet({ drawing, decisions }: { drawing: ReactNode; decisions: ReactNode }) {
+export function Sheet({
+  drawing,
+  decisions,
+  decideFirst = false,
+}: {
+  drawing: ReactNode
+  decisions: ReactNode
+  /** On a narrow screen the decisions stand above: one touch, and done. */
+  decideFirst?: boolean
+}) {
   return (
     <div className="grid lg:grid-cols-[minmax(0,1fr)_24rem] gap-x-8 gap-y-6 pt-4">
-      <div className="min-w-0">{drawing}</div>
+      <div className={`min-w-0 ${decideFirst ? 'max-lg:order-last' : ''}`}>{drawing}</div>
       <div className="min-w-0 space-y-3.5 lg:border-l-[1.5px] lg:border-base-300 lg:pl-6">{decisions}</div>
     </div>
   )

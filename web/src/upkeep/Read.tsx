@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { api, ask, type Schemas } from '../api/client'
 import { Field } from '../ui/Field'
-import { typed } from '../ui/format'
+import { num, typed } from '../ui/format'
 import { usePerson } from '../ui/person'
 import { useUpkeep } from './useUpkeep'
 
@@ -24,6 +24,12 @@ export function Read({ upkeep: u, toolId }: { upkeep: Schemas['UpkeepSheet']; to
   return (
     <section aria-label="Read it now" className="rule-t pt-3">
       <h2 className="font-semibold">Read it now</h2>
+      {u.surprising !== null && (
+        <p role="alert" className="border-l-4 border-warning pl-3 my-2">
+          The newest reading breaks the trend: {num(u.surprising, 2)} was likely. Read it again; a wrong one
+          is taken back in the log.
+        </p>
+      )}
       <div className="grid sm:grid-cols-2 gap-x-4">
         <Field
           label="The tester reads"

@@ -29,6 +29,7 @@ export function UpkeepPage({ toolId }: { toolId: string }) {
     <>
       <ToolHead stages={stages.data} at={null} title="Upkeep" />
       <Sheet
+        decideFirst
         drawing={
           <div className="grid gap-5">
             <Next upkeep={u} />

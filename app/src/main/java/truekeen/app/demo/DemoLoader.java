@@ -93,7 +93,7 @@ class DemoLoader implements SmartInitializingSingleton {
             machines.fill(start);
             progress(95);
             at(start, Duration.ofDays(3));
-            kit.measure(0.94);
+            kit.measure(0.99);
             trials.fill(start);
         } finally {
             clock.travelTo(start);

@@ -90,6 +90,7 @@ public final class UpkeepRecords {
      * @param target index of a fresh edge
      * @param referenceG the shop's own reading of a new utility blade (g); null where it has no tester
      * @param dulling null until readings after three different uses are there
+     * @param surprising what was likely where the newest reading breaks the trend; null where it does not
      * @param still what is still wanted for a curve; empty where it is there
      * @param next null without a curve
      */
@@ -107,6 +108,7 @@ public final class UpkeepRecords {
             @Nullable Double referenceG,
             List<PointView> points,
             @Nullable DullingView dulling,
+            @Nullable Double surprising,
             String still,
             @Nullable NextTouchUpView next,
             List<RungView> ladder,

@@ -13,6 +13,7 @@ import org.hibernate.annotations.SQLRestriction;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
+import truekeen.core.upkeep.EdgeLife;
 import truekeen.core.upkeep.Rung;
 
 /** What is stored of upkeep. What was put down by mistake is hidden, and can be brought back. */
@@ -141,6 +142,11 @@ final class UpkeepRows {
     interface Uses extends JpaRepository<UseRow, UUID> {
         List<UseRow> findByToolIdOrderByAt(UUID toolId);
 
+        /** What the curve needs and no more: a year of them is read with every look at the page. */
+        @Query("select new truekeen.core.upkeep.EdgeLife$Use(u.at, u.amount) from ToolUseRow u where u.toolId = :toolId"
+                + " order by u.at")
+        List<EdgeLife.Use> used(UUID toolId);
+
         @Modifying(flushAutomatically = true, clearAutomatically = true)
         @Query(value = "update tool_use set deleted_at = :at where id = :id and tool_id = :toolId", nativeQuery = true)
         int hide(UUID toolId, UUID id, Instant at);
@@ -148,6 +154,12 @@ final class UpkeepRows {
 
     interface Readings extends JpaRepository<ReadingRow, UUID> {
         List<ReadingRow> findByToolIdOrderByAt(UUID toolId);
+
+        boolean existsByToolId(UUID toolId);
+
+        @Query("select new truekeen.core.upkeep.EdgeLife$Dated(r.at, r.grams / r.referenceG) from UseReadingRow r"
+                + " where r.toolId = :toolId order by r.at")
+        List<EdgeLife.Dated> read(UUID toolId);
 
         @Modifying(flushAutomatically = true, clearAutomatically = true)
         @Query(

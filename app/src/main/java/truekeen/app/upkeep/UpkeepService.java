@@ -118,7 +118,7 @@ public class UpkeepService {
     /** The day a tool's own readings say that a touch-up pays; empty while they do not. */
     @Transactional(readOnly = true)
     public Optional<LocalDate> due(UUID toolId) {
-        if (tools.powered(toolId) || readings.findByToolIdOrderByAt(toolId).isEmpty()) {
+        if (tools.powered(toolId) || !readings.existsByToolId(toolId)) {
             return Optional.empty();
         }
         CoreTool tool = tools.core(toolId);
@@ -214,12 +214,8 @@ public class UpkeepService {
                 .filter(TestService.Measured::keen)
                 .flatMap(m -> m.verdict().stream().map(v -> new EdgeLife.Dated(m.takenAt(), v.meanIndex())))
                 .toList();
-        List<EdgeLife.Use> used = uses.findByToolIdOrderByAt(toolId).stream()
-                .map(u -> new EdgeLife.Use(u.at, u.amount))
-                .toList();
-        List<EdgeLife.Dated> read = readings.findByToolIdOrderByAt(toolId).stream()
-                .map(r -> new EdgeLife.Dated(r.at, r.grams / r.referenceG))
-                .toList();
+        List<EdgeLife.Use> used = uses.used(toolId);
+        List<EdgeLife.Dated> read = readings.read(toolId);
         List<EdgeLife.DatedTouchUp> touched = touchUps.findByToolIdOrderByAt(toolId).stream()
                 .map(t -> new EdgeLife.DatedTouchUp(
                         t.at,

@@ -15,6 +15,7 @@ import truekeen.app.upkeep.UpkeepRecords.TouchUpView;
 import truekeen.app.upkeep.UpkeepRecords.UpkeepSheet;
 import truekeen.app.upkeep.UpkeepRows.TouchUpRow;
 import truekeen.core.keenness.KeennessPurpose;
+import truekeen.core.table.Prior;
 import truekeen.core.upkeep.DullingCurve;
 import truekeen.core.upkeep.EdgeLife;
 import truekeen.core.upkeep.NextTouchUp;
@@ -54,16 +55,22 @@ final class UpkeepViews {
                 limit,
                 boxed(purpose.map(KeennessPurpose::indexTarget).orElse(OptionalDouble.empty())),
                 referenceG.orElse(null),
-                life.readings().stream()
+                newest(life.readings()).stream()
                         .map(p -> new PointView(p.use(), p.index(), p.counts(), p.at()))
                         .toList(),
                 curve.map(c -> dulling(c, life)).orElse(null),
+                boxed(curve.map(DullingCurve::newestSurprises).orElse(OptionalDouble.empty())),
                 curve.isPresent() || limit == null ? "" : UpkeepWords.STILL_WANTED.words(),
                 next.map(UpkeepViews::next).orElse(null),
                 rungs(ladder, school),
                 ladder.why(),
                 ladder.paysWhen(),
                 touchUps(life, touched));
+    }
+
+    /** As many as the curve rests on: more are not told apart in a picture. */
+    private static List<EdgeLife.Placed> newest(List<EdgeLife.Placed> all) {
+        return all.subList(Math.max(0, all.size() - Prior.DULLING_MOST_READINGS.whole()), all.size());
     }
 
     private static Double boxed(OptionalDouble value) {

@@ -46,6 +46,21 @@ public final class GrownShop {
                         + " and not exists (select 1 from machine_blade b where b.tool_id = s.tool_id) order by tool_id limit 1");
     }
 
+    /** Years of use since its sharpening: so many times used and read, one after the other. */
+    public void upkeep(UUID tool, int readings) throws SQLException {
+        String when = "now() - (%d - i) * interval '6 hours'".formatted(readings);
+        for (String row : List.of(
+                "insert into tool_use select gen_random_uuid(), ?, %s, 20, '', null from generate_series(1, ?) i",
+                "insert into use_reading select gen_random_uuid(), ?, %s, 100 + i %% 200 * 0.2 + i %% 7, 118, '', null"
+                        + " from generate_series(1, ?) i")) {
+            try (PreparedStatement statement = database.prepareStatement(row.formatted(when))) {
+                statement.setObject(1, tool);
+                statement.setInt(2, readings);
+                statement.executeUpdate();
+            }
+        }
+    }
+
     /** Copies the rounds of a tool so often. */
     public void rounds(UUID tool, int times) throws SQLException {
         for (String table : ROUND) {

@@ -30,6 +30,7 @@ public final class ShopBench {
     private static final List<String> SIZES = List.of("40", "400", "2000");
     private static final int ROUNDS = 10;
     private static final int TIMED = 31;
+    private static final int READINGS = 2000;
     private static final int TABLETS = 20;
     private static final int SECONDS = 15;
     private static final double STROKE_SECONDS = 1.2;
@@ -51,7 +52,10 @@ public final class ShopBench {
             UUID tool = shop.finishedTool();
             UUID atBench = shop.toolAtBench();
             shop.rounds(tool, ROUNDS - 1);
-            System.out.printf("%-8s%12s%12s%12s%12s%12s%12s%n", "tools", "board", "tool", "log", "kit", "hand", "plan");
+            shop.upkeep(tool, READINGS);
+            System.out.printf(
+                    "%-8s%12s%12s%12s%12s%12s%12s%12s%n",
+                    "tools", "board", "tool", "log", "kit", "hand", "plan", "upkeep");
             int copied = 0;
             List<String> sizes = arguments.length > 4 ? Arrays.asList(arguments).subList(4, arguments.length) : SIZES;
             for (String wanted : sizes) {
@@ -72,14 +76,15 @@ public final class ShopBench {
         String plan = "{\"grindOn\":\"\",\"person\":\"\",\"answer\":\"\",\"without\":[],\"through\":[]}";
         System.out.printf(
                 Locale.ROOT,
-                "%-8d%9.1f ms%9.1f ms%9.1f ms%9.1f ms%9.1f ms%9.1f ms%n",
+                "%-8d%9.1f ms%9.1f ms%9.1f ms%9.1f ms%9.1f ms%9.1f ms%9.1f ms%n",
                 tools,
                 median("GET", "/board", ""),
                 median("GET", "/tools/" + tool, ""),
                 median("GET", "/tools/" + tool + "/log", ""),
                 median("GET", "/kit", ""),
                 median("GET", "/hand?person=hand", ""),
-                median("POST", "/tools/" + tool + "/plan/preview", plan));
+                median("POST", "/tools/" + tool + "/plan/preview", plan),
+                median("GET", "/tools/" + tool + "/upkeep", ""));
     }
 
     private double median(String method, String path, String body) throws Exception {

@@ -274,7 +274,8 @@ public enum Prior {
     STONE_LIFE_SPREAD,
     STONE_LIFE_MEASURED_MM,
     BUY_AHEAD_DAYS,
-    STONE_USE_DAYS;
+    STONE_USE_DAYS,
+    DULLING_MOST_READINGS;
 
     private final double value;
     private final String unit;

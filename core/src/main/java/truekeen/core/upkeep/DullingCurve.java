@@ -22,13 +22,17 @@ public final class DullingCurve {
     static final int BENDS_FROM = 5;
 
     private static final int AGAIN = 200;
-    private static final int EACH = 12;
+    private static final int EACH = 8;
     private static final double LOW = 0.1;
     private static final double HIGH = 0.9;
     private static final int TAUS = 32;
     private static final double SHORTEST = 1.0 / 15;
     private static final double LONGEST = 5;
-    private static final int HALVINGS = 30;
+    /** Readings below which nothing surprises. */
+    private static final int SURPRISES_FROM = 6;
+
+    private static final double LEAST_INDEX = 0.01;
+    private static final int HALVINGS = 20;
 
     /** How it bends. */
     public enum Shape {
@@ -138,6 +142,24 @@ public final class DullingCurve {
             left[i] = (left[i] - mean) * wider;
         }
         return left;
+    }
+
+    /**
+     * The newest reading, where it breaks the trend of the others and wants to be read again.
+     *
+     * @return what the curve makes likely instead
+     */
+    public OptionalDouble newestSurprises() {
+        int n = readings.size();
+        double[] left = new double[n];
+        for (int i = 0; i < n; i++) {
+            left[i] = Math.log(readings.get(i).index()
+                    / Math.max(LEAST_INDEX, fit.at(readings.get(i).use())));
+        }
+        boolean[] breaks = BrokenTrend.breaks(left, Double.isInfinite(fit.tau) ? 2 : 3);
+        return breaks[n - 1] && n >= SURPRISES_FROM
+                ? OptionalDouble.of(fit.at(readings.get(n - 1).use()))
+                : OptionalDouble.empty();
     }
 
     /** How it bends. */

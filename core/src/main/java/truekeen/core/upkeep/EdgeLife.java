@@ -79,23 +79,45 @@ public record EdgeLife(NextTouchUp.Pace pace, List<Placed> readings, List<TouchU
                 since.equals(now) ? null : since);
     }
 
-    /** Readings that the curve of a fresh edge rests on. */
+    /** Readings that the curve of a fresh edge rests on, the newest of them where they are very many. */
     public List<UseReading> counted() {
-        return readings.stream()
+        List<UseReading> all = readings.stream()
                 .filter(Placed::counts)
                 .map(p -> new UseReading(p.use, p.index))
                 .toList();
+        // An edge of years ago is another edge: it has been honed back since.
+        return all.subList(Math.max(0, all.size() - Prior.DULLING_MOST_READINGS.whole()), all.size());
     }
 
+    /** Looked up by halving: a tool that is read every day has thousands of uses. */
     private static final class Known {
         private final Log log;
         private final Instant now;
         private final double perDay;
         private final boolean paceKnown;
+        private final Instant[] usedAt;
+        private final double[] usedBefore;
+        private final Instant[] sharpened;
+        private final Instant[] all;
 
         Known(Log log, Instant now, UseUnit unit) {
             this.log = log;
             this.now = now;
+            List<Use> sorted =
+                    log.uses.stream().sorted(Comparator.comparing(Use::at)).toList();
+            this.usedAt = sorted.stream().map(Use::at).toArray(Instant[]::new);
+            this.usedBefore = new double[sorted.size() + 1];
+            for (int i = 0; i < sorted.size(); i++) {
+                usedBefore[i + 1] = usedBefore[i] + sorted.get(i).amount;
+            }
+            this.sharpened = log.sharpened.stream().sorted().toArray(Instant[]::new);
+            this.all = Stream.of(
+                            log.uses.stream().map(Use::at),
+                            log.readings.stream().map(Dated::at),
+                            log.touchUps.stream().map(DatedTouchUp::at))
+                    .flatMap(s -> s)
+                    .sorted()
+                    .toArray(Instant[]::new);
             double days = log.uses.stream()
                     .map(Use::at)
                     .min(Comparator.naturalOrder())
@@ -107,26 +129,34 @@ public record EdgeLife(NextTouchUp.Pace pace, List<Placed> readings, List<TouchU
 
         /** The sharpening before a moment; without one the first record, or the moment itself. */
         Instant start(Instant at) {
-            return log.sharpened.stream()
-                    .filter(s -> !s.isAfter(at))
-                    .max(Comparator.naturalOrder())
-                    .orElseGet(() -> Stream.of(
-                                    log.uses.stream().map(Use::at),
-                                    log.readings.stream().map(Dated::at),
-                                    log.touchUps.stream().map(DatedTouchUp::at))
-                            .flatMap(s -> s)
-                            .filter(t -> !t.isAfter(at))
-                            .min(Comparator.naturalOrder())
-                            .orElse(at));
+            int before = notAfter(sharpened, at);
+            if (before > 0) {
+                return sharpened[before - 1];
+            }
+            return all.length > 0 && !all[0].isAfter(at) ? all[0] : at;
+        }
+
+        /** How many of these sorted moments are not after one. */
+        private static int notAfter(Instant[] sorted, Instant at) {
+            int low = 0;
+            int high = sorted.length;
+            while (low < high) {
+                int middle = (low + high) >>> 1;
+                if (sorted[middle].isAfter(at)) {
+                    high = middle;
+                } else {
+                    low = middle + 1;
+                }
+            }
+            return low;
         }
 
         Amount use(Instant at) {
             Instant start = start(at);
-            List<Use> these = log.uses.stream()
-                    .filter(u -> !u.at.isBefore(start) && !u.at.isAfter(at))
-                    .toList();
-            double put = these.stream().mapToDouble(Use::amount).sum();
-            if (!these.isEmpty() || log.sharpened.isEmpty()) {
+            int from = notAfter(usedAt, start.minusNanos(1));
+            int until = notAfter(usedAt, at);
+            double put = usedBefore[until] - usedBefore[from];
+            if (until > from || log.sharpened.isEmpty()) {
                 return new Amount(put, 0);
             }
             double estimated = perDay * days(start, at);

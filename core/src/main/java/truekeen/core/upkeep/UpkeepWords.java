@@ -49,7 +49,7 @@ enum UpkeepWords implements Wording {
     RESTS_ON_EVEN("From {count} readings up to {most}: it dulls almost evenly so far."),
     RESTS_ON_STRAIGHT("From {count} readings up to {most}: too few, or too alike, for more than a straight line."),
     AT_ITS_PACE("At its own pace, {pace} {unit} a day."),
-    HAND_LEANS("The hand leans: {corner} was left standing by {each} a sharpening, over {count} of them. {more}"),
+    HAND_LEANS("The hand leans: {corner} comes out {each} forward at each sharpening, over {count} of them. {more}"),
     BEVEL_CREEPS_UP(
             "The last bevel has crept from {from} to {to} over {count} set-ups. Steeper is quicker to hone and harder to push: set it back, or grind the primary."),
     BEVEL_CREEPS_DOWN(

@@ -29,6 +29,26 @@ class DullingCurveTest {
     }
 
     @Test
+    void aNewestReadingThatBreaksTheTrendIsAskedForAgain() {
+        List<UseReading> steady = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            steady.add(new UseReading(20 * i, 0.9 + 0.3 * -Math.expm1(-i / 4.0) + 0.01 * (i % 3 - 1)));
+        }
+        assertThat(DullingCurve.of(steady, 1).newestSurprises()).isEmpty();
+        List<UseReading> wild = new ArrayList<>(steady);
+        wild.add(new UseReading(240, 2.3));
+        assertThat(DullingCurve.of(wild, 1).newestSurprises()).isPresent();
+        wild.add(new UseReading(250, 1.2));
+        assertThat(DullingCurve.of(wild, 1).newestSurprises())
+                .as("only the newest can be read again")
+                .isEmpty();
+        assertThat(DullingCurve.of(List.of(steady.get(0), steady.get(5), new UseReading(300, 4)), 1)
+                        .newestSurprises())
+                .as("three show no trend")
+                .isEmpty();
+    }
+
+    @Test
     void withoutScatterTheCurveIsFoundAndTheBandIsNarrow() {
         DullingCurve curve = DullingCurve.of(drawn(new Random(1), 0, 1), 7);
         assertThat(curve.shape()).isEqualTo(DullingCurve.Shape.LEVELS_OFF);
