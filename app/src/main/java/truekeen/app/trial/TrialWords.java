@@ -7,7 +7,6 @@ enum TrialWords implements Wording {
     THE_NAME("What the trial is called"),
     THE_QUESTION("The question"),
     A_WAY("Each way"),
-    TWO_TO_FOUR("Two to four ways, each with a name of its own"),
     THE_UNIT("What use is counted in"),
     EVERY("Use between two readings"),
     TIMES("How often it is read"),

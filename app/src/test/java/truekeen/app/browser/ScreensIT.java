@@ -46,6 +46,14 @@ class ScreensIT {
                 name);
     }
 
+    private static String trial(Browser browser, String name) {
+        browser.open("/trials").see(name);
+        return (String) browser.script(
+                "return [...document.querySelectorAll('main a')].find(a => a.textContent.includes(arguments[0]))"
+                        + ".getAttribute('href')",
+                name);
+    }
+
     /** Every page of the screens, with words that show it is there. */
     private static List<String[]> views(Browser browser) {
         String slick = tool(browser, "38 mm paring slick");
@@ -58,6 +66,8 @@ class ScreensIT {
         String axe = tool(browser, "felling axe");
         String bar = tool(browser, "51 cm mower bar");
         String cleaver = tool(browser, "vegetable cleaver");
+        String settled = trial(browser, "Does the strop help on our chisels?");
+        String early = trial(browser, "Does a polish pay on the jack?");
         browser.open("/").see("Go on at the bench");
         String session =
                 (String) browser.script("return document.querySelector(\"a[href^='/bench/']\").getAttribute('href')");
@@ -70,6 +80,11 @@ class ScreensIT {
                 new String[] {"/first", "What do you sharpen first?"},
                 new String[] {"/take-in", "each family has its own"},
                 new String[] {"/house-rules", "The angle, and what holds it"},
+                new String[] {"/trials", "Under way"},
+                new String[] {"/trials/new", "What is to be settled"},
+                new String[] {settled, "that this is luck"},
+                new String[] {early, "Not enough yet"},
+                new String[] {early + "/prepare", "do not say which it is"},
                 new String[] {"/shop", "Owners of tools"},
                 new String[] {slick, "Set-up card"},
                 new String[] {slick + "/survey", "This edge wants"},

@@ -36,7 +36,7 @@ public final class Shots {
             new Shot("log.png", "12 mm bench chisel", "/log", 1280, 800, "stone"),
             new Shot("upkeep.png", "20 mm bench chisel", "/upkeep", 1280, 800, "stone"),
             new Shot("kit.png", "", "/kit", 1280, 800, "stone"),
-            new Shot("balance.png", "51 cm mower bar", "/balance", 1280, 800, "stone"),
+            new Shot("trial.png", "", "/trials", 1280, 800, "stone", "Does the strop help on our chisels?"),
             new Shot("machine.png", "orchard mower bar", "/machine", 1280, 800, "stone"),
             new Shot("reference.png", "", "/reference/support-bar", 1280, 800, "stone"));
 

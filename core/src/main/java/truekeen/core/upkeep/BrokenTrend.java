@@ -13,6 +13,8 @@ import truekeen.core.table.Prior;
  * workshop prior.
  */
 public final class BrokenTrend {
+    private static final double MEDIAN_TO_DEVIATION = 1.4826;
+
     private BrokenTrend() {}
 
     /**
@@ -30,7 +32,7 @@ public final class BrokenTrend {
         double[] sizes = Arrays.stream(left).map(Math::abs).toArray();
         double[] sorted = sizes.clone();
         Arrays.sort(sorted);
-        double usual = Prior.TREND_MAD_SCALE.value() * Median.of(Arrays.copyOfRange(sorted, fitted, sorted.length));
+        double usual = MEDIAN_TO_DEVIATION * Median.of(Arrays.copyOfRange(sorted, fitted, sorted.length));
         double limit = Prior.TREND_BROKEN_FROM.value() * Math.max(usual, Prior.TESTER_REPEATS_SHARE.value());
         for (int i = 0; i < left.length; i++) {
             out[i] = sizes[i] > limit;
