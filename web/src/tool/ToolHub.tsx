@@ -5,6 +5,7 @@ import { deviceKey } from '../api/local'
 import { Section } from '../drawings/Section'
 import { Act } from '../ui/Act'
 import { Fold } from '../ui/Fold'
+import { DullsHere } from '../upkeep/DullsHere'
 import { num, upper } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
@@ -46,7 +47,10 @@ export function ToolHub({ toolId }: { toolId: string }) {
       <ToolHead stages={stages.data} at={null} />
       <Sheet
         drawing={
-          <Section view={t.section} label={`Section: last bevel ${num(t.lastDeg)}° ${t.convention}`} />
+          <>
+            <Section view={t.section} label={`Section: last bevel ${num(t.lastDeg)}° ${t.convention}`} />
+            {!t.powered && <DullsHere toolId={toolId} />}
+          </>
         }
         decisions={
           <>

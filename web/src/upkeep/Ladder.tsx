@@ -41,7 +41,9 @@ export function Ladder({ upkeep: u, toolId }: { upkeep: Upkeep; toolId: string }
             {u.touchUps.map((t) => (
               <li key={t.id} className="rule-t py-2">
                 <b>{t.title}</b>, {day(t.at)}, after {num(t.atUse, 0)} {u.unitWords}:{' '}
-                {t.regained ? 'it came back' : 'it did not come back'}
+                {t.regained
+                  ? `it came back, and ${t.lasts ? 'lasts so far' : 'lasted'} ${num(t.lasted, t.lasted < 10 ? 1 : 0)} ${u.unitWords}`
+                  : 'it did not come back'}
                 {t.strokes > 0 && `, ${t.strokes} strokes`}
                 {t.before !== null && t.after !== null && `, ${num(t.before, 2)} to ${num(t.after, 2)}`}.
               </li>

@@ -14,7 +14,7 @@ import truekeen.app.history.HistorySource;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.profile.ProfileService;
-import truekeen.app.survey.SurveyService;
+import truekeen.app.survey.SurveyHistory;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.app.tool.ToolWear;
@@ -37,7 +37,7 @@ public class NextTimeService implements HistorySource {
     private final UpkeepRows.NextTimes notes;
     private final ToolService tools;
     private final ToolWear wear;
-    private final SurveyService surveys;
+    private final SurveyHistory surveys;
     private final SetupService setups;
     private final ProfileService profiles;
     private final BenchClock clock;
@@ -46,7 +46,7 @@ public class NextTimeService implements HistorySource {
             UpkeepRows.NextTimes notes,
             ToolService tools,
             ToolWear wear,
-            SurveyService surveys,
+            SurveyHistory surveys,
             SetupService setups,
             ProfileService profiles,
             BenchClock clock) {

@@ -1,6 +1,6 @@
 package truekeen.app.upkeep;
 
-import java.time.Instant;
+import java.sql.Timestamp;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +18,7 @@ import truekeen.app.history.MistakeSource;
 import truekeen.app.history.TableExport;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.tool.ToolService;
+import truekeen.app.upkeep.UpkeepRows.PutDown;
 import truekeen.app.upkeep.UpkeepRows.TouchUpRow;
 import truekeen.core.message.Numbers;
 import truekeen.core.tool.ToolUse;
@@ -46,163 +47,130 @@ class UpkeepHistory {
         return TableExport.ofTool(jdbc, "next-times", "next_time", "at");
     }
 
-    @Bean
-    UsesPast usesPast(UpkeepRows.Uses uses, ToolService tools, BenchClock clock) {
-        return new UsesPast(uses, tools, clock);
-    }
-
-    @Bean
-    ReadingsPast readingsPast(UpkeepRows.Readings readings, BenchClock clock) {
-        return new ReadingsPast(readings, clock);
-    }
-
-    @Bean
-    TouchUpsPast touchUpsPast(UpkeepRows.TouchUps touchUps, BenchClock clock) {
-        return new TouchUpsPast(touchUps, clock);
-    }
-
     /** Use that was put down. */
-    @Transactional
-    static class UsesPast implements HistorySource, MistakeSource {
-        private final UpkeepRows.Uses uses;
-        private final ToolService tools;
-        private final BenchClock clock;
-
-        UsesPast(UpkeepRows.Uses uses, ToolService tools, BenchClock clock) {
-            this.uses = uses;
-            this.tools = tools;
-            this.clock = clock;
-        }
-
-        @Override
-        public List<HistoryEntry> history(UUID toolId) {
+    @Bean
+    Past usesPast(JdbcTemplate jdbc, UpkeepRows.Uses uses, ToolService tools, BenchClock clock) {
+        return new Past(jdbc, clock, "tool_use", HistoryEntry.Kind.USE, toolId -> {
             Optional<ToolUse> use = tools.use(toolId);
             return uses.findByToolIdOrderByAt(toolId).stream()
-                    .map(u -> new HistoryEntry(
-                            u.at,
+                    .map(u -> entry(
+                            u,
                             HistoryEntry.Kind.USE,
                             UpkeepWords.USED.fill(
                                     "amount",
                                     Numbers.plain(u.amount, 1),
                                     "unit",
                                     use.map(t -> UseUnit.of(t).words()).orElse("")),
-                            by(u.person),
-                            Optional.of(u.id)))
+                            List.of()))
                     .toList();
-        }
-
-        @Override
-        public HistoryEntry.Kind kind() {
-            return HistoryEntry.Kind.USE;
-        }
-
-        @Override
-        public boolean hide(UUID toolId, UUID entryId, boolean hidden) {
-            return uses.hide(toolId, entryId, when(hidden, clock)) == 1;
-        }
+        });
     }
 
     /** Readings in use. */
-    @Transactional
-    static class ReadingsPast implements HistorySource, MistakeSource, FigureSource {
-        private final UpkeepRows.Readings readings;
-        private final BenchClock clock;
+    @Bean
+    Past readingsPast(JdbcTemplate jdbc, UpkeepRows.Readings readings, BenchClock clock) {
+        return new Past(
+                jdbc,
+                clock,
+                "use_reading",
+                HistoryEntry.Kind.READING,
+                toolId -> readings.findByToolIdOrderByAt(toolId).stream()
+                        .map(r -> entry(
+                                r,
+                                HistoryEntry.Kind.READING,
+                                UpkeepWords.READ_IN_USE.fill(
+                                        "grams",
+                                        Numbers.plain(r.grams, 0),
+                                        "index",
+                                        Numbers.plain(r.grams / r.referenceG, 2)),
+                                List.of()))
+                        .toList());
+    }
 
-        ReadingsPast(UpkeepRows.Readings readings, BenchClock clock) {
-            this.readings = readings;
-            this.clock = clock;
-        }
-
-        @Override
-        public List<HistoryEntry> history(UUID toolId) {
-            return readings.findByToolIdOrderByAt(toolId).stream()
-                    .map(r -> new HistoryEntry(
-                            r.at,
-                            HistoryEntry.Kind.READING,
-                            UpkeepWords.READ_IN_USE.fill(
-                                    "grams",
-                                    Numbers.plain(r.grams, 0),
-                                    "index",
-                                    Numbers.plain(r.grams / r.referenceG, 2)),
-                            by(r.person),
-                            Optional.of(r.id)))
-                    .toList();
-        }
-
-        @Override
-        public List<DatedFigure> figures(UUID toolId) {
-            return readings.findByToolIdOrderByAt(toolId).stream()
-                    .map(r -> DatedFigure.of(DatedFigure.Kind.KEENNESS, r.at, r.grams / r.referenceG))
-                    .toList();
-        }
-
-        @Override
-        public HistoryEntry.Kind kind() {
-            return HistoryEntry.Kind.READING;
-        }
-
-        @Override
-        public boolean hide(UUID toolId, UUID entryId, boolean hidden) {
-            return readings.hide(toolId, entryId, when(hidden, clock)) == 1;
-        }
+    /** Keenness of a tool as it was read in use, for its curve. */
+    @Bean
+    FigureSource useReadingFigures(UpkeepRows.Readings readings) {
+        return toolId -> readings.read(toolId).stream()
+                .map(r -> DatedFigure.of(DatedFigure.Kind.KEENNESS, r.at(), r.index()))
+                .toList();
     }
 
     /** Touch-ups. */
-    @Transactional
-    static class TouchUpsPast implements HistorySource, MistakeSource {
-        private final UpkeepRows.TouchUps touchUps;
-        private final BenchClock clock;
+    @Bean
+    Past touchUpsPast(JdbcTemplate jdbc, UpkeepRows.TouchUps touchUps, BenchClock clock) {
+        return new Past(
+                jdbc,
+                clock,
+                "touch_up",
+                HistoryEntry.Kind.TOUCH_UP,
+                toolId -> touchUps.findByToolIdOrderByAt(toolId).stream()
+                        .map(t -> entry(
+                                t,
+                                HistoryEntry.Kind.TOUCH_UP,
+                                (t.regained ? UpkeepWords.TOUCHED_UP : UpkeepWords.TOUCHED_UP_IN_VAIN)
+                                        .fill("rung", t.rung.words()),
+                                lines(t)))
+                        .toList());
+    }
 
-        TouchUpsPast(UpkeepRows.TouchUps touchUps, BenchClock clock) {
-            this.touchUps = touchUps;
+    private static List<String> lines(TouchUpRow t) {
+        List<String> lines = new ArrayList<>();
+        if (t.strokes > 0) {
+            lines.add(UpkeepWords.STROKES_TAKEN.fill("strokes", t.strokes));
+        }
+        if (t.beforeG != null && t.afterG != null) {
+            lines.add(UpkeepWords.FROM_TO.fill(
+                    "before",
+                    Numbers.plain(t.beforeG / t.referenceG, 2),
+                    "after",
+                    Numbers.plain(t.afterG / t.referenceG, 2)));
+        }
+        return lines;
+    }
+
+    private static HistoryEntry entry(PutDown row, HistoryEntry.Kind kind, String title, List<String> lines) {
+        List<String> all = new ArrayList<>(lines);
+        if (!row.person.isBlank()) {
+            all.add(row.person);
+        }
+        return new HistoryEntry(row.at, kind, title, all, Optional.of(row.id));
+    }
+
+    /** What stands in the log from one table, and is hidden there where it was put down by mistake. */
+    @Transactional
+    static class Past implements HistorySource, MistakeSource {
+        private final JdbcTemplate jdbc;
+        private final BenchClock clock;
+        private final String table;
+        private final HistoryEntry.Kind kind;
+        private final HistorySource entries;
+
+        Past(JdbcTemplate jdbc, BenchClock clock, String table, HistoryEntry.Kind kind, HistorySource entries) {
+            this.jdbc = jdbc;
             this.clock = clock;
+            this.table = table;
+            this.kind = kind;
+            this.entries = entries;
         }
 
         @Override
         public List<HistoryEntry> history(UUID toolId) {
-            return touchUps.findByToolIdOrderByAt(toolId).stream()
-                    .map(t -> new HistoryEntry(
-                            t.at,
-                            HistoryEntry.Kind.TOUCH_UP,
-                            (t.regained ? UpkeepWords.TOUCHED_UP : UpkeepWords.TOUCHED_UP_IN_VAIN)
-                                    .fill("rung", t.rung.words()),
-                            lines(t),
-                            Optional.of(t.id)))
-                    .toList();
-        }
-
-        private static List<String> lines(TouchUpRow t) {
-            List<String> lines = new ArrayList<>();
-            if (t.strokes > 0) {
-                lines.add(UpkeepWords.STROKES_TAKEN.fill("strokes", t.strokes));
-            }
-            if (t.beforeG != null && t.afterG != null) {
-                lines.add(UpkeepWords.FROM_TO.fill(
-                        "before",
-                        Numbers.plain(t.beforeG / t.referenceG, 2),
-                        "after",
-                        Numbers.plain(t.afterG / t.referenceG, 2)));
-            }
-            lines.addAll(by(t.person));
-            return lines;
+            return entries.history(toolId);
         }
 
         @Override
         public HistoryEntry.Kind kind() {
-            return HistoryEntry.Kind.TOUCH_UP;
+            return kind;
         }
 
         @Override
         public boolean hide(UUID toolId, UUID entryId, boolean hidden) {
-            return touchUps.hide(toolId, entryId, when(hidden, clock)) == 1;
+            return jdbc.update(
+                            "update " + table + " set deleted_at = ? where id = ? and tool_id = ?",
+                            hidden ? Timestamp.from(clock.instant()) : null,
+                            entryId,
+                            toolId)
+                    == 1;
         }
-    }
-
-    private static Instant when(boolean hidden, BenchClock clock) {
-        return hidden ? clock.instant() : null;
-    }
-
-    private static List<String> by(String person) {
-        return person.isBlank() ? List.of() : List.of(person);
     }
 }

@@ -65,7 +65,12 @@ public final class UpkeepRecords {
      */
     public record RungView(Rung rung, String title, String how, RungState state, String why, boolean touchUp) {}
 
-    /** A touch-up that was done. */
+    /**
+     * A touch-up that was done.
+     *
+     * @param lasted use until the next one, or so far
+     * @param lasts whether it is the newest, and lasts yet
+     */
     public record TouchUpView(
             UUID id,
             Instant at,
@@ -74,6 +79,8 @@ public final class UpkeepRecords {
             double atUse,
             int strokes,
             boolean regained,
+            double lasted,
+            boolean lasts,
             @Nullable Double before,
             @Nullable Double after,
             String person) {}

@@ -5,13 +5,13 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
+import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.SQLRestriction;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import truekeen.core.upkeep.EdgeLife;
 import truekeen.core.upkeep.Rung;
@@ -20,68 +20,63 @@ import truekeen.core.upkeep.Rung;
 final class UpkeepRows {
     private UpkeepRows() {}
 
-    @Entity(name = "ToolUseRow")
-    @Table(name = "tool_use")
-    @SQLRestriction("deleted_at is null")
-    static class UseRow {
+    /** What is put down of a tool at some moment by some person, and can be hidden. */
+    @MappedSuperclass
+    abstract static class PutDown {
         @Id
         UUID id;
 
         UUID toolId;
         Instant at;
-        double amount;
         String person;
         Instant deletedAt;
+
+        protected PutDown() {}
+
+        PutDown(UUID toolId, Instant at, String person) {
+            this.id = UUID.randomUUID();
+            this.toolId = toolId;
+            this.at = at;
+            this.person = person;
+        }
+    }
+
+    @Entity(name = "ToolUseRow")
+    @Table(name = "tool_use")
+    @SQLRestriction("deleted_at is null")
+    static class UseRow extends PutDown {
+        double amount;
 
         protected UseRow() {}
 
         UseRow(UUID toolId, Instant at, double amount, String person) {
-            this.id = UUID.randomUUID();
-            this.toolId = toolId;
-            this.at = at;
+            super(toolId, at, person);
             this.amount = amount;
-            this.person = person;
         }
     }
 
     @Entity(name = "UseReadingRow")
     @Table(name = "use_reading")
     @SQLRestriction("deleted_at is null")
-    static class ReadingRow {
-        @Id
-        UUID id;
-
-        UUID toolId;
-        Instant at;
+    static class ReadingRow extends PutDown {
         double grams;
 
         @Column(name = "reference_g")
         double referenceG;
 
-        String person;
-        Instant deletedAt;
-
         protected ReadingRow() {}
 
         ReadingRow(UUID toolId, Instant at, double grams, double referenceG, String person) {
-            this.id = UUID.randomUUID();
-            this.toolId = toolId;
-            this.at = at;
+            super(toolId, at, person);
             this.grams = grams;
             this.referenceG = referenceG;
-            this.person = person;
         }
     }
 
     @Entity(name = "TouchUpRow")
     @Table(name = "touch_up")
     @SQLRestriction("deleted_at is null")
-    static class TouchUpRow {
-        @Id
-        UUID id;
-
-        UUID toolId;
-        Instant at;
+    static class TouchUpRow extends PutDown {
 
         @Enumerated(EnumType.STRING)
         Rung rung;
@@ -98,17 +93,11 @@ final class UpkeepRows {
         @Column(name = "reference_g")
         Double referenceG;
 
-        String person;
-        Instant deletedAt;
-
         protected TouchUpRow() {}
 
         TouchUpRow(UUID toolId, Instant at, Rung rung, String person) {
-            this.id = UUID.randomUUID();
-            this.toolId = toolId;
-            this.at = at;
+            super(toolId, at, person);
             this.rung = rung;
-            this.person = person;
         }
     }
 
@@ -146,10 +135,6 @@ final class UpkeepRows {
         @Query("select new truekeen.core.upkeep.EdgeLife$Use(u.at, u.amount) from ToolUseRow u where u.toolId = :toolId"
                 + " order by u.at")
         List<EdgeLife.Use> used(UUID toolId);
-
-        @Modifying(flushAutomatically = true, clearAutomatically = true)
-        @Query(value = "update tool_use set deleted_at = :at where id = :id and tool_id = :toolId", nativeQuery = true)
-        int hide(UUID toolId, UUID id, Instant at);
     }
 
     interface Readings extends JpaRepository<ReadingRow, UUID> {
@@ -160,19 +145,9 @@ final class UpkeepRows {
         @Query("select new truekeen.core.upkeep.EdgeLife$Dated(r.at, r.grams / r.referenceG) from UseReadingRow r"
                 + " where r.toolId = :toolId order by r.at")
         List<EdgeLife.Dated> read(UUID toolId);
-
-        @Modifying(flushAutomatically = true, clearAutomatically = true)
-        @Query(
-                value = "update use_reading set deleted_at = :at where id = :id and tool_id = :toolId",
-                nativeQuery = true)
-        int hide(UUID toolId, UUID id, Instant at);
     }
 
     interface TouchUps extends JpaRepository<TouchUpRow, UUID> {
         List<TouchUpRow> findByToolIdOrderByAt(UUID toolId);
-
-        @Modifying(flushAutomatically = true, clearAutomatically = true)
-        @Query(value = "update touch_up set deleted_at = :at where id = :id and tool_id = :toolId", nativeQuery = true)
-        int hide(UUID toolId, UUID id, Instant at);
     }
 }

@@ -130,6 +130,7 @@ final class UpkeepViews {
         for (int i = since.size() - 1; i >= 0; i--) {
             TouchUpRow row = rows.get(i);
             TouchUp t = since.get(i);
+            boolean newest = i == since.size() - 1;
             out.add(new TouchUpView(
                     row.id,
                     row.at,
@@ -138,6 +139,8 @@ final class UpkeepViews {
                     t.atUse(),
                     t.strokes(),
                     t.regained(),
+                    (newest ? life.pace().use() : since.get(i + 1).atUse()) - t.atUse(),
+                    newest,
                     boxed(t.before()),
                     boxed(t.after()),
                     row.person));

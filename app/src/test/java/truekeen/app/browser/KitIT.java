@@ -56,6 +56,20 @@ class KitIT {
     }
 
     @Test
+    void aThicknessIsPutDownAndWhatWearsOutIsSaid() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            browser.open("/kit").see("What wears out, and when").unfold("What wears out, and when");
+            browser.see("nothing can be said before the thickness is known")
+                    .choose("Stone", "grey splasher")
+                    .type("Thickness now", "thin")
+                    .press("Save the thickness")
+                    .see("“thin” does not read as a length");
+            browser.type("Thickness now", "4").press("Save the thickness").see("Buy its like ahead: ceramic-bonded");
+            assertThat(browser.accessibilityFaults()).isEmpty();
+        }
+    }
+
+    @Test
     void twoScreensDoNotOverwriteEachOthersKit() {
         try (Browser first = new Browser(service.url(), 1280, 800);
                 Browser second = new Browser(service.url(), 1280, 800)) {
