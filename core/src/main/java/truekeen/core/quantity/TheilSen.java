@@ -13,7 +13,7 @@ import java.util.Arrays;
  */
 public record TheilSen(double start, double slope) {
     /** More points than this are first gathered into groups of neighbours, each by its medians. */
-    static final int MOST_POINTS = 60;
+    static final int MOST_POINTS = 40;
 
     /**
      * The line.

@@ -1,6 +1,7 @@
 package truekeen.core.upkeep;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -101,8 +102,12 @@ public final class DullingCurve {
         if (!enough(readings)) {
             throw new IllegalArgumentException("a curve needs three different uses");
         }
-        double[] u = readings.stream().mapToDouble(UseReading::use).toArray();
-        double[] f = readings.stream().mapToDouble(UseReading::index).toArray();
+        // In the order of use: a line through very many is drawn through groups of neighbours.
+        List<UseReading> byUse = readings.stream()
+                .sorted(Comparator.comparingDouble(UseReading::use))
+                .toList();
+        double[] u = byUse.stream().mapToDouble(UseReading::use).toArray();
+        double[] f = byUse.stream().mapToDouble(UseReading::index).toArray();
         double furthest = Arrays.stream(u).max().orElseThrow();
         Bends bends = distinct(readings) >= BENDS_FROM ? new Bends(u, furthest) : null;
         Fit fit = bends == null ? straight(u, f) : bends.fit(f).orElse(straight(u, f));
