@@ -43,13 +43,16 @@ final class TrialCsv {
     /** A list that was read. */
     record Read(List<String> ways, List<Double> checkpoints, int stations, Map<String, Edge> edges, int readings) {}
 
+    /** Writes one; of a covered trial no line tells its way. */
     static String write(Whole w) {
         List<List<Object>> rows = new ArrayList<>();
         w.edges().forEach(k -> k.readings().stream()
                 .sorted((a, b) -> a.use == b.use ? Integer.compare(a.station, b.station) : Double.compare(a.use, b.use))
                 .forEach(r -> rows.add(List.of(
                         k.edge().place,
-                        w.ways().get(k.edge().way),
+                        w.trial().covered()
+                                ? TrialWords.COVERED.words()
+                                : w.ways().get(k.edge().way),
                         Numbers.plain(r.use, 3),
                         r.station,
                         Numbers.plain(r.grams, 3),

@@ -18,6 +18,7 @@ enum TrialWords implements Wording {
     WHY_IT_ENDED("Why it is read no further"),
     AN_EDGE("edge of this trial"),
     A_CHECKPOINT("checkpoint of this trial"),
+    COVERED("covered"),
     TRIAL_OF("Trial of {day}"),
     A_USE("“use” is a number from 0"),
     A_FORCE("“grams” is a number from 1 to {most}"),

@@ -117,6 +117,9 @@ class TrialTest extends ApiTest {
         assertThat(covered.path("winner").isNull()).isTrue();
         assertThat(covered.path("rule").isNull()).isTrue();
         assertThat(get("/api/v1/house-rules/evidence").body().toString()).doesNotContain(id);
+        assertThat(new String(bytes(TRIALS + "/" + id + "/readings.csv").body(), StandardCharsets.UTF_8))
+                .contains("covered")
+                .doesNotContain("stropped");
         JsonNode open = post(TRIALS + "/" + id + "/uncover", Map.of()).body();
         assertThat(open.path("verdict").asText()).isEqualTo(Verdict.DIFFERENT.name());
         assertThat(open.path("edges").get(0).path("way").isInt()).isTrue();
