@@ -3,14 +3,14 @@ import { useState } from 'react'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { Choice, Field } from '../ui/Field'
 import { Fold } from '../ui/Fold'
-import { day, num, roughly } from '../ui/format'
+import { day, month, num, roughly } from '../ui/format'
 import { mm } from '../ui/units'
 
 type Wear = Schemas['WearView']
 
 /** What wears out and when, what to buy ahead, and the place to put a thickness down. */
 export function Wearing({ wearing }: { wearing: Wear[] }) {
-  const known = wearing.filter((w) => w.early !== null)
+  const known = wearing.filter((w) => w.low !== null)
   const buy = known.filter((w) => w.soon)
   if (wearing.length === 0) return null
   return (
@@ -28,7 +28,8 @@ export function Wearing({ wearing }: { wearing: Wear[] }) {
               </b>
             )}{' '}
             <span className="quiet">
-              {roughly(w.low!)} to {roughly(w.high!)} strokes are left, from{' '}
+              {!w.gone && `${many(w.low!)} to ${many(w.high!)} strokes are left, from `}
+              {w.gone && 'From '}
               {w.measured ? 'its own wear' : 'what is usual of its kind'}
               {w.thicknessMm !== null && ` and ${mm(w.thicknessMm, 1)} of thickness`}.
             </span>
@@ -41,7 +42,16 @@ export function Wearing({ wearing }: { wearing: Wear[] }) {
 }
 
 function when(w: Wear): string {
-  return w.early === w.late ? 'worn out now' : `worn out between ${day(w.early!)} and ${day(w.late!)}`
+  if (w.gone) return 'worn out'
+  if (w.early === null) return 'lasts more than ten years at this pace'
+  return w.late === null
+    ? `worn out in ${month(w.early)} at the earliest`
+    : `worn out between ${w.soon ? day(w.early) : month(w.early)} and ${month(w.late)}`
+}
+
+/** A count of strokes as one says it. */
+function many(strokes: number): string {
+  return strokes >= 10_000 ? `${roughly(strokes / 1000)} thousand` : roughly(strokes)
 }
 
 function Measure({ stones }: { stones: Wear[] }) {

@@ -7,28 +7,40 @@ import { usePerson } from '../ui/person'
 import { grams as shown } from '../ui/units'
 import { useTrial, type Trial } from './useTrial'
 
-/** Readings that break the trend: read again, or said to stand. */
+type Asked = Schemas['AskedView']
+
+const MOST = 3
+
+/** Readings that break the trend while their edge is still there: to be read again now, or said to stand. */
 export function Again({ trial: t }: { trial: Trial }) {
-  if (t.asked.length === 0) return null
-  const name =
-    t.asked.length === 1 ? 'One reading breaks the trend' : `${t.asked.length} readings break the trend`
-  const each = t.asked
-    .slice(0, 3)
-    .map((a) => <One key={`${a.edge} ${a.use} ${a.station} ${a.grams}`} trial={t} asked={a} />)
-  // The edges of a trial that has ended are gone: what was mistyped can be put right, nothing waits for it.
-  if (t.endedAt !== null) return <Fold name={name}>{each}</Fold>
+  const now = t.asked.filter((a) => a.stands)
+  if (now.length === 0) return null
   return (
     <section aria-label="Read again" className="border-l-4 border-warning pl-3">
-      <h2 className="font-semibold">{name}</h2>
-      {each}
+      <h2 className="font-semibold">{name(now.length)}</h2>
+      {each(t, now)}
     </section>
   )
 }
 
-function One({ trial: t, asked: a }: { trial: Trial; asked: Schemas['AskedView'] }) {
+/** Those whose edge has gone on: what was mistyped can be put right, nothing waits for it. */
+export function PutRight({ trial: t }: { trial: Trial }) {
+  const past = t.asked.filter((a) => !a.stands)
+  return past.length === 0 ? null : <Fold name={name(past.length)}>{each(t, past)}</Fold>
+}
+
+function name(count: number): string {
+  return count === 1 ? 'One reading breaks the trend' : `${count} readings break the trend`
+}
+
+function each(trial: Trial, asked: Asked[]) {
+  return asked
+    .slice(0, MOST)
+    .map((a) => <One key={`${a.edge} ${a.use} ${a.station} ${a.grams}`} trial={trial} asked={a} />)
+}
+
+function One({ trial: t, asked: a }: { trial: Trial; asked: Asked }) {
   const [value, setValue] = useState('')
-  const edge = t.edges.find((e) => e.id === a.edge)
-  const here = t.endedAt === null && edge?.cells.every((c) => c.use <= a.use || c.meanGrams === null)
   const [person] = usePerson()
   const again = useTrial(t.id, (grams: string) =>
     ask(
@@ -43,10 +55,10 @@ function One({ trial: t, asked: a }: { trial: Trial; asked: Schemas['AskedView']
       <p>
         Edge {a.place} read {shown(a.grams)} {a.use === 0 ? 'fresh' : `at ${num(a.use, 1)} ${t.unitWords}`}
         {t.stations > 1 && `, place ${a.station}`}; about {shown(a.expectedGrams, 0)} was expected.{' '}
-        {here ? 'Read it again.' : 'The edge has gone on since: put it right if it was mistyped.'}
+        {a.stands ? 'Read it again.' : 'The edge has gone on since: put it right if it was mistyped.'}
       </p>
       <Field
-        label={here ? 'It reads now' : 'What it read'}
+        label={a.stands ? 'It reads now' : 'What it read'}
         of="mass"
         inputMode="decimal"
         value={value}

@@ -96,10 +96,11 @@ function Form({ choices }: { choices: Choices }) {
                   label={`Way ${i + 1}`}
                   value={way}
                   onChange={(v) => setWays(ways.map((w, n) => (n === i ? v : w)))}
-                  error={i === 0 ? refused?.at('ways') : undefined}
+                  error={refused?.at(`ways[${i}]`) ?? (i === 0 ? refused?.at('ways') : undefined)}
                 />
               ))}
             </div>
+            <p className="quiet pt-1">An edge may be the same tool, sharpened anew.</p>
             <div className="flex gap-3 pt-2">
               {ways.length < 4 && (
                 <button

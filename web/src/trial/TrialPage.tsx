@@ -6,7 +6,7 @@ import { Fold } from '../ui/Fold'
 import { day } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { useTitle } from '../ui/useTitle'
-import { Again } from './Again'
+import { Again, PutRight } from './Again'
 import { Conclusion } from './Conclusion'
 import { Courses } from './Courses'
 import { ReadNext } from './ReadNext'
@@ -58,6 +58,7 @@ function Sheet({ trial: t }: { trial: Trial }) {
               onSaved={() => setEdge(null)}
             />
           )}
+          <PutRight trial={t} />
           <Rest trial={t} />
         </div>
       </div>

@@ -73,6 +73,13 @@ export function day(iso: string): string {
   )
 }
 
+/** A month such as "May 2030", for what lies far off. */
+export function month(iso: string): string {
+  return new Intl.DateTimeFormat(DATES, { month: 'short', year: 'numeric' }).format(
+    new Date(iso + 'T12:00:00'),
+  )
+}
+
 /** A moment such as "14 May 2026, 09:30". */
 export function moment(iso: string): string {
   return new Intl.DateTimeFormat(DATES, {

@@ -170,16 +170,27 @@ class DemoLoader implements SmartInitializingSingleton {
 
     /** What it pared in the weeks after each sharpening, and what the tester read then. */
     private static final int[][] SHAVINGS = {
-        {70, 90, 80, 100}, {80, 60, 110, 90}, {60, 80, 100, 90}, {80, 90, 110, 60}, {70, 100, 110, 80}, {60, 80, 90}
+        {70, 90, 80, 100},
+        {90, 70, 100, 60},
+        {80, 60, 110, 90},
+        {60, 80, 100, 90},
+        {80, 90, 110, 60},
+        {70, 100, 110, 80},
+        {60, 80, 90}
     };
 
     private static final int[][] GRAMS = {
-        {104, 111, 117, 124}, {104, 109, 119, 127}, {103, 110, 120, 126},
-        {105, 113, 121, 0}, {102, 114, 122, 120}, {104, 109, 117}
+        {104, 111, 117, 124},
+        {105, 110, 119, 0},
+        {104, 109, 119, 127},
+        {103, 110, 120, 126},
+        {105, 113, 121, 0},
+        {102, 114, 122, 120},
+        {104, 109, 117}
     };
 
     /** How far its left corner was left standing each time (mm): the hand leans. */
-    private static final String[] LEFT_HIGH = {"", "0.05", "0.06", "0.07", "0.05", "0.06"};
+    private static final String[] LEFT_HIGH = {"", "0.05", "0.06", "0.07", "0.05", "0.04", "0.06"};
 
     /** A chisel sharpened every two months for a year by the same hand, which leans, until a stone glazed. */
     private void glazedStone(Instant now) {
@@ -192,18 +203,19 @@ class DemoLoader implements SmartInitializingSingleton {
                 new String[] {"20 mm", "3.2 mm", "86 mm", "25 mm", "25°", "30°", "0.6 mm", ""},
                 "The one that lies on the bench. Sharpened every two months.",
                 "");
-        double[] factors = {1.35, 1.15, 1.3, 1.1, 1.05, 3.6};
+        double[] factors = {1.2, 1.15, 1.2, 1.1, 1.15, 1.1, 1.15};
         for (int i = 0; i < factors.length; i++) {
-            at(now, Duration.ofDays(360 - 66 * i));
+            at(now, Duration.ofDays(360 - 55 * i));
             work.survey(twenty, "DULL", "POLISHED", LEFT_HIGH[i].isEmpty() ? "" : "LEFT " + LEFT_HIGH[i] + " mm");
             if (i == 0) {
                 work.setUp(twenty, "", "", "brass roller guide", "bench");
             }
             UUID session = work.start(twenty, "");
-            work.workThrough(session, factors[i]);
+            boolean glazed = i == factors.length - 1;
+            work.workThrough(session, factors[i], "grey splasher", glazed ? 4.2 : factors[i]);
             work.test(session, new String[] {"97", "95", "98", "96", "99"});
             work.finish(session);
-            upkeep.month(twenty, clock.instant(), SHAVINGS[i], GRAMS[i], i == 4 ? 2 : -1);
+            upkeep.month(twenty, clock.instant(), SHAVINGS[i], GRAMS[i], i == 5 ? 2 : -1);
         }
     }
 

@@ -200,9 +200,15 @@ class DemoWork {
 
     /** Works every open step; strokes done are the planned ones times a factor, as a real hand differs. */
     void workThrough(UUID session, double factor) {
+        workThrough(session, factor, "no stone", factor);
+    }
+
+    /** Likewise, but for one stone that has a factor of its own. */
+    void workThrough(UUID session, double factor, String stone, double onThatStone) {
         SessionView now = bench.session(session, TABLET);
         for (int i = now.current(); i < now.steps().size(); i++) {
-            step(session, i, now.steps().get(i), factor);
+            BenchStepView step = now.steps().get(i);
+            step(session, i, step, step.step().title().contains(stone) ? onThatStone : factor);
         }
     }
 

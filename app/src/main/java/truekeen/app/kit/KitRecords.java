@@ -238,8 +238,9 @@ public final class KitRecords {
      * @param thicknessMm the newest that was measured
      * @param low fewest strokes until its end; null where nothing can be said
      * @param high most strokes
-     * @param early first day by which it may be worn out
-     * @param late last day
+     * @param early first day by which it may be worn out; null where that is too far off to name a day
+     * @param late last day; null likewise
+     * @param gone whether nothing is left of it
      * @param measured whether its own wear is known, and not only that of its kind
      * @param soon whether its like is to be bought ahead
      */
@@ -254,6 +255,7 @@ public final class KitRecords {
             @Nullable Double high,
             @Nullable LocalDate early,
             @Nullable LocalDate late,
+            boolean gone,
             boolean measured,
             boolean soon) {}
 

@@ -2,8 +2,8 @@ package truekeen.app.kit;
 
 import java.sql.Date;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,18 +17,16 @@ import truekeen.app.kit.KitRecords.WearView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.core.care.StoneLife;
+import truekeen.core.care.StoneLife.DayOfUse;
 import truekeen.core.care.StoneLife.Thickness;
 import truekeen.core.message.InWords;
 import truekeen.core.quantity.Length;
-import truekeen.core.table.Prior;
 
 /** How fast pieces of the kit wear: strokes by the day, thicknesses that were measured, and when each comes to its end. */
 @Component
 @Transactional
 class StoneWear {
     private static final double MOST_MM = 100;
-    /** A piece in use for less than this is counted as if it were this long (days): one busy day is no habit. */
-    private static final int LEAST_DAYS = 14;
 
     private final JdbcTemplate jdbc;
     private final Abrasives abrasives;
@@ -39,10 +37,6 @@ class StoneWear {
         this.abrasives = abrasives;
         this.clock = clock;
     }
-
-    private record Day(LocalDate on, int strokes) {}
-
-    private record Measured(LocalDate on, double mm) {}
 
     /** Adds strokes of today. */
     void count(Map<UUID, Integer> strokes) {
@@ -82,15 +76,15 @@ class StoneWear {
     @Transactional(readOnly = true)
     List<WearView> all() {
         LocalDate today = clock.today();
-        Map<UUID, List<Day>> days = new HashMap<>();
+        Map<UUID, List<DayOfUse>> days = new HashMap<>();
         jdbc.query("select abrasive_id, day, strokes from stroke_day order by day", row -> {
             days.computeIfAbsent(row.getObject(1, UUID.class), id -> new ArrayList<>())
-                    .add(new Day(row.getDate(2).toLocalDate(), row.getInt(3)));
+                    .add(new DayOfUse(row.getDate(2).toLocalDate(), row.getInt(3)));
         });
-        Map<UUID, List<Measured>> thick = new HashMap<>();
+        Map<UUID, List<Thickness>> thick = new HashMap<>();
         jdbc.query("select abrasive_id, day, mm from stone_thickness order by day", row -> {
             thick.computeIfAbsent(row.getObject(1, UUID.class), id -> new ArrayList<>())
-                    .add(new Measured(row.getDate(2).toLocalDate(), row.getDouble(3)));
+                    .add(new Thickness(row.getDate(2).toLocalDate(), row.getDouble(3)));
         });
         List<WearView> ending = new ArrayList<>();
         List<WearView> unknown = new ArrayList<>();
@@ -98,9 +92,11 @@ class StoneWear {
             if (a.retired) {
                 continue;
             }
-            List<Day> used = days.getOrDefault(a.id, List.of());
-            List<Measured> measured = thick.getOrDefault(a.id, List.of());
-            Optional<StoneLife> life = life(a, used, measured, today);
+            List<Thickness> measured = thick.getOrDefault(a.id, List.of());
+            Optional<StoneLife> life = StoneLife.of(
+                    a.kindOf(),
+                    new StoneLife.Known(days.getOrDefault(a.id, List.of()), measured, a.strokesSinceLapped),
+                    today);
             WearView view = view(a, measured, life, today);
             if (life.isPresent()) {
                 ending.add(view);
@@ -108,51 +104,24 @@ class StoneWear {
                 unknown.add(view);
             }
         }
-        ending.sort((x, y) -> x.early().compareTo(y.early()));
+        ending.sort(Comparator.comparing(WearView::early, Comparator.nullsLast(Comparator.naturalOrder())));
         ending.addAll(unknown);
         return ending;
     }
 
-    private static Optional<StoneLife> life(AbrasiveRow a, List<Day> used, List<Measured> measured, LocalDate today) {
-        List<Thickness> thicknesses = new ArrayList<>();
-        LocalDate from = null;
-        for (Measured m : measured) {
-            thicknesses.add(new Thickness(m.on, m.mm, from == null ? 0 : between(used, from, m.on)));
-            from = m.on;
-        }
-        double since = from == null ? a.strokesSinceLapped : between(used, from, today.plusDays(1));
-        return StoneLife.of(a.kindOf(), thicknesses, since, perDay(used, today), today);
-    }
-
-    private static double between(List<Day> used, LocalDate from, LocalDate until) {
-        return used.stream()
-                .filter(d -> !d.on.isBefore(from) && d.on.isBefore(until))
-                .mapToInt(Day::strokes)
-                .sum();
-    }
-
-    private static double perDay(List<Day> used, LocalDate today) {
-        if (used.isEmpty()) {
-            return 0;
-        }
-        int looked = Prior.STONE_USE_DAYS.whole();
-        long days = ChronoUnit.DAYS.between(used.get(0).on, today) + 1;
-        return between(used, today.minusDays(looked - 1), today.plusDays(1))
-                / Math.max(LEAST_DAYS, Math.min(looked, days));
-    }
-
-    private static WearView view(AbrasiveRow a, List<Measured> measured, Optional<StoneLife> life, LocalDate today) {
+    private static WearView view(AbrasiveRow a, List<Thickness> measured, Optional<StoneLife> life, LocalDate today) {
         return new WearView(
                 a.id,
                 a.name,
                 a.kindOf().key(),
                 a.d50Um,
                 StoneLife.thins(a.kindOf()),
-                measured.isEmpty() ? null : measured.get(measured.size() - 1).mm,
+                measured.isEmpty() ? null : measured.get(measured.size() - 1).mm(),
                 life.map(StoneLife::low).orElse(null),
                 life.map(StoneLife::high).orElse(null),
-                life.map(StoneLife::early).orElse(null),
-                life.map(StoneLife::late).orElse(null),
+                life.flatMap(StoneLife::early).orElse(null),
+                life.flatMap(StoneLife::late).orElse(null),
+                life.map(StoneLife::gone).orElse(false),
                 life.map(StoneLife::measured).orElse(false),
                 life.map(l -> l.soon(today)).orElse(false));
     }

@@ -3,6 +3,7 @@ package truekeen.app.trial;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import truekeen.core.trial.Course;
 import truekeen.core.trial.Question;
 import truekeen.core.trial.TrialEdge;
 import truekeen.core.trial.TrialJudgement;
@@ -92,14 +93,16 @@ public final class TrialRecords {
             Boolean regained,
             Double nextUse) {}
 
-    /** A reading to be taken again. */
-    public record AskedView(UUID edge, int place, double use, int station, double grams, double expectedGrams) {}
-
-    /** Mean, least and most dulling of a way at a checkpoint, over the edges that were read there. */
-    public record CoursePoint(double use, double mean, double low, double high, int edges) {}
+    /**
+     * A reading that breaks the trend.
+     *
+     * @param stands whether the edge has not gone on since, so that it can be read again
+     */
+    public record AskedView(
+            UUID edge, int place, double use, int station, double grams, double expectedGrams, boolean stands) {}
 
     /** How a way dulled. */
-    public record CourseView(int way, List<CoursePoint> points) {}
+    public record CourseView(int way, List<Course.AtCheckpoint> points) {}
 
     /** The house rule that a settled trial offers. */
     public record RuleOffer(String rule, String question, String choice, String words, boolean holds) {}

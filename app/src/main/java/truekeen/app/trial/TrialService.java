@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.platform.BenchClock;
@@ -123,14 +124,14 @@ public class TrialService {
         UseUnit unit = unit(form, in.unit());
         List<String> ways = new ArrayList<>();
         for (String way : in.ways() == null ? List.<String>of() : in.ways()) {
-            form.checks().text("ways", TrialWords.A_WAY.words(), way, true, TrialCsv.MOST_NAME);
+            form.checks().text("ways[" + ways.size() + "]", TrialWords.A_WAY.words(), way, true, TrialCsv.MOST_NAME);
             ways.add(Form.orEmpty(way).strip());
         }
         form.checks()
                 .require(
                         ways.size() >= 2
                                 && ways.size() <= TrialDesign.MOST_WAYS
-                                && ways.stream().distinct().count() == ways.size(),
+                                && named(ways).distinct().count() == named(ways).count(),
                         () -> Refusal.of(MessageCode.WAYS_OF_A_TRIAL, "ways", ways.size())
                                 .with("most", TrialDesign.MOST_WAYS));
         Double every = form.checks().attempt(() -> QuantityReader.number("every", in.every(), ""));
@@ -140,6 +141,11 @@ public class TrialService {
         Integer rounds = whole(form, "rounds", TrialWords.ROUNDS, in.rounds(), TrialDesign.MOST_ROUNDS);
         form.checks().orThrow();
         return new TrialDesign(question, ways, unit, TrialDesign.every(every, times), stations, rounds, in.blind());
+    }
+
+    /** Those that have a name; that one has none is said beside it. */
+    private static Stream<String> named(List<String> ways) {
+        return ways.stream().filter(w -> !w.isEmpty());
     }
 
     static UseUnit unit(Form form, String typed) {

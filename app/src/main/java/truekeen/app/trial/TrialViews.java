@@ -1,14 +1,13 @@
 package truekeen.app.trial;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.NavigableMap;
 import java.util.Optional;
-import java.util.TreeSet;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import truekeen.app.trial.TrialRecords.AskedView;
 import truekeen.app.trial.TrialRecords.CellView;
-import truekeen.app.trial.TrialRecords.CoursePoint;
 import truekeen.app.trial.TrialRecords.CourseView;
 import truekeen.app.trial.TrialRecords.RuleOffer;
 import truekeen.app.trial.TrialRecords.TrialEdgeView;
@@ -17,7 +16,7 @@ import truekeen.app.trial.TrialRecords.TrialSheet;
 import truekeen.app.trial.TrialRows.TrialRow;
 import truekeen.app.trial.TrialStore.Kept;
 import truekeen.app.trial.TrialStore.Whole;
-import truekeen.core.trial.TrialEdge;
+import truekeen.core.trial.Course;
 import truekeen.core.trial.TrialJudgement;
 import truekeen.core.trial.TrialSays;
 
@@ -79,7 +78,9 @@ final class TrialViews {
                                 a.use(),
                                 a.station(),
                                 a.grams(),
-                                a.expected()))
+                                a.expected(),
+                                t.endedAt == null
+                                        && w.edges().get(a.edge()).core().standsAt(a.use())))
                         .toList(),
                 covered ? TrialJudgement.Verdict.NOT_ENOUGH : j.verdict(),
                 covered || j.winner().isEmpty() ? null : j.winner().getAsInt(),
@@ -130,47 +131,20 @@ final class TrialViews {
                 next(t, k));
     }
 
-    /** The checkpoint at which an edge is read next; null where it is done. */
-    static Double next(TrialRow t, Kept k) {
-        if (t.endedAt != null || k.edge().ended != TrialEdge.End.NONE) {
-            return null;
-        }
-        return Arrays.stream(t.checkpoints)
-                .filter(use -> k.readings().stream().noneMatch(r -> r.use == use))
-                .boxed()
-                .findFirst()
-                .orElse(null);
+    private static Double next(TrialRow t, Kept k) {
+        OptionalDouble next = t.endedAt == null ? k.core().next(t.checkpoints) : OptionalDouble.empty();
+        return next.isPresent() ? next.getAsDouble() : null;
     }
 
     private static List<CourseView> courses(Whole w) {
-        List<CourseView> out = new ArrayList<>();
-        for (int way = 0; way < w.ways().size(); way++) {
-            int one = way;
-            List<NavigableMap<Double, Double>> its = w.edges().stream()
-                    .filter(k -> k.edge().way == one)
-                    .map(k -> k.core().dulling())
-                    .filter(d -> !d.isEmpty())
-                    .toList();
-            TreeSet<Double> uses = new TreeSet<>();
-            its.forEach(d -> uses.addAll(d.keySet()));
-            out.add(new CourseView(
-                    way,
-                    uses.stream()
-                            .map(use -> {
-                                double[] there = its.stream()
-                                        .filter(d -> d.containsKey(use))
-                                        .mapToDouble(d -> d.get(use))
-                                        .sorted()
-                                        .toArray();
-                                return new CoursePoint(
-                                        use,
-                                        Arrays.stream(there).average().orElseThrow(),
-                                        there[0],
-                                        there[there.length - 1],
-                                        there.length);
-                            })
-                            .toList()));
-        }
-        return out;
+        return IntStream.range(0, w.ways().size())
+                .mapToObj(way -> new CourseView(
+                        way,
+                        Course.of(w.edges().stream()
+                                        .filter(k -> k.edge().way == way)
+                                        .map(Kept::core)
+                                        .toList())
+                                .points()))
+                .toList();
     }
 }

@@ -6,7 +6,7 @@ import truekeen.core.message.Wording;
 enum TrialWords implements Wording {
     THE_NAME("What the trial is called"),
     THE_QUESTION("The question"),
-    A_WAY("Each way"),
+    A_WAY("A name for this way"),
     THE_UNIT("What use is counted in"),
     EVERY("Use between two readings"),
     TIMES("How often it is read"),

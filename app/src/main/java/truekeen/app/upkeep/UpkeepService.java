@@ -276,9 +276,10 @@ public class UpkeepService {
                 knife,
                 chipped,
                 facet > tool.geometry().kind().widestSecondaryMm(),
-                surveys.restoration(tool)
-                        .flatMap(r -> ThinningAhead.of(r, tool.geometry(), tool.trade()))
-                        .map(ThinningAhead::needed)
-                        .orElse(false));
+                tool.trade().thinAtMm() > 0
+                        && surveys.restoration(tool)
+                                .flatMap(r -> ThinningAhead.of(r, tool.geometry(), tool.trade()))
+                                .map(ThinningAhead::needed)
+                                .orElse(false));
     }
 }

@@ -46,6 +46,28 @@ class DemoTest extends ApiTest {
                 .isTrue();
     }
 
+    /** What a shop can learn from: a stone that glazed, a hand that leans, a trial that is settled and one that is not. */
+    @Test
+    void whatAShopLearnsFromIsThere() {
+        JsonNode odd = get("/api/v1/hand?person=bench%20hand").body().path("odd");
+        assertThat(odd).hasSize(1);
+        assertThat(odd.get(0).path("abrasive").asText()).isEqualTo("grey splasher");
+        String chisel = tool("20 mm bench chisel").path("toolId").asText();
+        assertThat(get("/api/v1/tools/" + chisel + "/next-time")
+                        .body()
+                        .path("lean")
+                        .asText())
+                .isNotBlank();
+        assertThat(get("/api/v1/tools/" + chisel + "/upkeep")
+                        .body()
+                        .path("points")
+                        .size())
+                .isGreaterThan(20);
+        JsonNode trials = get("/api/v1/trials").body();
+        assertThat(trials.get(0).path("verdict").asText()).isEqualTo("NOT_ENOUGH");
+        assertThat(trials.get(1).path("verdict").asText()).isEqualTo("DIFFERENT");
+    }
+
     private JsonNode tool(String name) {
         for (JsonNode t : get("/api/v1/rack").body().path("tools")) {
             if (t.path("name").asText().equals(name)) {

@@ -274,7 +274,9 @@ public enum Prior {
     STONE_LIFE_MEASURED_MM,
     BUY_AHEAD_DAYS,
     STONE_USE_DAYS,
-    DULLING_MOST_READINGS;
+    DULLING_MOST_READINGS,
+    TREND_USUAL_SHARE,
+    STONE_LIFE_LOOK_AHEAD_DAYS;
 
     private final double value;
     private final String unit;

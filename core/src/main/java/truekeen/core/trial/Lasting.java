@@ -86,7 +86,8 @@ public record Lasting(OptionalDouble times, OptionalDouble low, OptionalDouble h
     }
 
     private static double apart(List<TrialEdge> a, List<TrialEdge> b, double upTo, double stretch) {
-        return mean(dullness(a, upTo, Math.min(0, stretch))) - mean(dullness(b, upTo, Math.min(0, -stretch)));
+        return Comparison.mean(dullness(a, upTo, Math.min(0, stretch)))
+                - Comparison.mean(dullness(b, upTo, Math.min(0, -stretch)));
     }
 
     private static double luck(List<TrialEdge> a, List<TrialEdge> b, double upTo, double stretch) {
@@ -97,13 +98,5 @@ public record Lasting(OptionalDouble times, OptionalDouble low, OptionalDouble h
         return edges.stream()
                 .mapToDouble(e -> e.meanDullness(upTo * Math.exp(shorter)).orElseThrow())
                 .toArray();
-    }
-
-    private static double mean(double[] of) {
-        double sum = 0;
-        for (double v : of) {
-            sum += v;
-        }
-        return sum / of.length;
     }
 }

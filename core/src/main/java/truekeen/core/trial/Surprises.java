@@ -53,7 +53,8 @@ final class Surprises {
                     .toList();
             Map<Integer, List<Row>> own = rows.stream().collect(Collectors.groupingBy(Row::edge));
             List<Row> together = rows.stream()
-                    .filter(r -> own.get(r.edge()).size() < LEAST_ROWS)
+                    .filter(r -> own.get(r.edge()).size() < LEAST_ROWS
+                            && r.readings().size() > 1)
                     .toList();
             own.values().stream().filter(of3 -> of3.size() >= LEAST_ROWS).forEach(looked::polish);
             if (together.size() >= LEAST_ROWS) {
@@ -69,7 +70,10 @@ final class Surprises {
                 .toList();
     }
 
+    /** The stations of an edge; one that was read once says nothing, unless the whole edge was only read once. */
     private static List<Row> rows(int edge, TrialEdge of) {
+        long checkpoints =
+                of.readings().stream().map(TrialReading::use).distinct().count();
         return of.readings().stream()
                 .map(TrialReading::station)
                 .distinct()
@@ -79,7 +83,7 @@ final class Surprises {
                         of.readings().stream()
                                 .filter(r -> r.station() == station)
                                 .toList()))
-                .filter(row -> row.readings.size() > 1)
+                .filter(row -> row.readings.size() > 1 || checkpoints == 1)
                 .toList();
     }
 
@@ -96,19 +100,22 @@ final class Surprises {
         }
         for (int round = 0; round < ROUNDS; round++) {
             for (double[] row : cells) {
-                take(row);
+                // Stations that were read once are held against each other, not each against itself.
+                if (uses.size() > 1) {
+                    takeOff(row, level(row));
+                }
             }
             for (int c = 0; c < uses.size(); c++) {
                 int column = c;
                 double[] down =
                         Arrays.stream(cells).mapToDouble(row -> row[column]).toArray();
-                take(down);
+                takeOff(down, median(down));
                 for (int i = 0; i < cells.length; i++) {
                     cells[i][c] = down[i];
                 }
             }
         }
-        fitted += rows.size() + uses.size() - 1;
+        fitted += uses.size() > 1 ? rows.size() + uses.size() - 1 : 1;
         for (int i = 0; i < cells.length; i++) {
             for (TrialReading r : rows.get(i).readings) {
                 double over = cells[i][uses.indexOf(r.use())];
@@ -118,14 +125,27 @@ final class Surprises {
         }
     }
 
-    /** Takes the median of what is known off all of it. */
-    private static void take(double[] line) {
-        double[] known = Arrays.stream(line).filter(v -> !Double.isNaN(v)).toArray();
-        if (known.length > 0) {
-            double median = Median.of(known);
-            for (int i = 0; i < line.length; i++) {
-                line[i] -= median;
-            }
+    /**
+     * The level of a station: the median of its readings. Of two it is the earlier: that one stood when it was read, and
+     * it is the newest that is asked about.
+     */
+    private static double level(double... row) {
+        double[] known = known(row);
+        return known.length == 2 ? known[0] : median(row);
+    }
+
+    private static double median(double... line) {
+        double[] known = known(line);
+        return known.length == 0 ? 0 : Median.of(known);
+    }
+
+    private static double[] known(double... line) {
+        return Arrays.stream(line).filter(v -> !Double.isNaN(v)).toArray();
+    }
+
+    private static void takeOff(double[] line, double level) {
+        for (int i = 0; i < line.length; i++) {
+            line[i] -= level;
         }
     }
 }

@@ -1,5 +1,6 @@
 package truekeen.core.trial;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
@@ -30,6 +31,20 @@ public record TrialEdge(int way, List<TrialReading> readings, Optional<Effort> e
         TOO_DULL,
         /** A chip, a nail, no time: nothing is known of it from there. */
         OTHER
+    }
+
+    /** The checkpoint at which it is read next; empty where it was read to the last, or is read no further. */
+    public OptionalDouble next(double... checkpoints) {
+        return end == End.NONE
+                ? Arrays.stream(checkpoints)
+                        .filter(use -> readings.stream().noneMatch(r -> r.use() == use))
+                        .findFirst()
+                : OptionalDouble.empty();
+    }
+
+    /** Whether it has not gone on since a checkpoint, so that what was read there can be read again. */
+    public boolean standsAt(double use) {
+        return end == End.NONE && readings.stream().noneMatch(r -> r.use() > use);
     }
 
     /** Force at each checkpoint over that of the fresh edge, mean of its stations; empty without a fresh reading. */

@@ -109,8 +109,9 @@ public final class DullingCurve {
         double[] u = byUse.stream().mapToDouble(UseReading::use).toArray();
         double[] f = byUse.stream().mapToDouble(UseReading::index).toArray();
         double furthest = Arrays.stream(u).max().orElseThrow();
+        TheilSen.Places places = new TheilSen.Places(u);
         Bends bends = distinct(readings) >= BENDS_FROM ? new Bends(u, furthest) : null;
-        Fit fit = bends == null ? straight(u, f) : bends.fit(f).orElse(straight(u, f));
+        Fit fit = bends == null ? straight(places, f) : bends.fit(f).orElseGet(() -> straight(places, f));
         Bends bent = Double.isInfinite(fit.tau) ? null : bends;
         double[] residuals = residuals(u, f, fit);
         Random random = new Random(seed);
@@ -120,14 +121,15 @@ public final class DullingCurve {
             for (int i = 0; i < u.length; i++) {
                 drawn[i] = fit.at(u[i]) + residuals[random.nextInt(residuals.length)];
             }
-            again[b] = bent == null ? straight(u, drawn) : bent.fit(drawn).orElse(straight(u, drawn));
+            again[b] =
+                    bent == null ? straight(places, drawn) : bent.fit(drawn).orElseGet(() -> straight(places, drawn));
         }
         return new DullingCurve(List.copyOf(readings), fit, again, residuals, furthest);
     }
 
     /** A line that does not fall: use sharpens nothing. */
-    private static Fit straight(double[] u, double[] f) {
-        TheilSen line = TheilSen.through(u, f);
+    private static Fit straight(TheilSen.Places places, double[] f) {
+        TheilSen line = places.line(f);
         return line.slope() >= 0
                 ? new Fit(line.start(), line.slope(), Double.POSITIVE_INFINITY)
                 : new Fit(Median.of(f), 0, Double.POSITIVE_INFINITY);

@@ -215,6 +215,55 @@ class TrialJudgementTest {
         assertThat(TrialJudgement.of(2, edges).surprises()).isEmpty();
     }
 
+    /** The slip is asked about while the edge is still where it was: at the first checkpoint, and even fresh. */
+    @Test
+    void aSlipIsFoundAtOnce() {
+        List<TrialReading> fresh = List.of(
+                new TrialReading(0, 1, 120, false),
+                new TrialReading(0, 2, 118, false),
+                new TrialReading(0, 3, 480, false));
+        List<TrialJudgement.Asked> asked = TrialJudgement.of(
+                        2, List.of(new TrialEdge(0, fresh, Optional.empty(), End.NONE)))
+                .surprises();
+        assertThat(asked).hasSize(1);
+        assertThat(asked.get(0).station()).isEqualTo(3);
+        assertThat(asked.get(0).expected()).isCloseTo(120, within(1e-6));
+        List<TrialReading> used = List.of(
+                new TrialReading(0, 1, 120, false),
+                new TrialReading(0, 2, 118, false),
+                new TrialReading(0, 3, 140, false),
+                new TrialReading(20, 1, 150, false),
+                new TrialReading(20, 2, 480, false),
+                new TrialReading(20, 3, 172, false));
+        TrialEdge edge = new TrialEdge(0, used, Optional.empty(), End.NONE);
+        asked = TrialJudgement.of(2, List.of(edge)).surprises();
+        assertThat(asked).extracting(TrialJudgement.Asked::grams).containsExactly(480.0);
+        assertThat(edge.standsAt(20)).isTrue();
+        assertThat(edge.standsAt(0)).isFalse();
+        assertThat(edge.next(0, 20, 40)).hasValue(40);
+        assertThat(edge.next(0, 20)).isEmpty();
+        assertThat(new TrialEdge(0, used.subList(0, 3), Optional.empty(), End.NONE).meanDullness(1))
+                .isEmpty();
+        assertThat(TrialJudgement.of(2, List.of(new TrialEdge(0, used.subList(0, 3), Optional.empty(), End.NONE)))
+                        .surprises())
+                .as("an edge that is keener at one end is no slip")
+                .isEmpty();
+    }
+
+    @Test
+    void theCourseOfAWay() {
+        Course course = Course.of(List.of(edge(0, 110, 120), edge(0, 130), edge(0)));
+        assertThat(course.points()).hasSize(3);
+        Course.AtCheckpoint first = course.points().get(1);
+        assertThat(first.use()).isEqualTo(10);
+        assertThat(first.mean()).isCloseTo(1.2, within(1e-9));
+        assertThat(first.low()).isEqualTo(1.1);
+        assertThat(first.high()).isEqualTo(1.3);
+        assertThat(first.edges()).isEqualTo(2);
+        assertThat(course.points().get(2).edges()).isEqualTo(1);
+        assertThat(Course.of(List.of()).points()).isEmpty();
+    }
+
     /** Readings in order that are asked for again all the same: no more than two of a hundred. */
     @Test
     void falseAlarmsAreFew() {
