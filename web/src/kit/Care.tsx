@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { kitChanged } from '../api/changed'
 import { api, ask, type Schemas } from '../api/client'
 import { WhatToBuy } from '../plan/WayOut'
+import { Fold } from '../ui/Fold'
 import { num, span } from '../ui/format'
 import { usePerson } from '../ui/person'
 import { Wearing } from './Wearing'
@@ -87,10 +88,7 @@ export function Care() {
 
 function Learned({ learned, person }: { learned: Schemas['LearnedView'][]; person: string }) {
   return (
-    <details>
-      <summary className="min-h-12 flex items-center cursor-pointer underline underline-offset-4">
-        what the log has taught about {person || 'a hand without a name'}
-      </summary>
+    <Fold name={`What the log has taught about ${person || 'a hand without a name'}`} id="taught">
       <ul>
         {learned.map((l) => (
           <li key={l.abrasiveId + l.steel} className="rule-t py-2">
@@ -100,7 +98,7 @@ function Learned({ learned, person }: { learned: Schemas['LearnedView'][]; perso
           </li>
         ))}
       </ul>
-    </details>
+    </Fold>
   )
 }
 

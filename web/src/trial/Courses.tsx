@@ -2,8 +2,8 @@ import { num } from '../ui/format'
 import { nice } from '../ui/ticks'
 import type { Trial } from './useTrial'
 
-const W = 460
-const H = 240
+const W = 380
+const H = 220
 const PAD = { left: 44, right: 16, top: 16, bottom: 40 }
 const LOOKS = [
   { stroke: 'currentColor', dash: undefined, mark: 'round' },
@@ -53,7 +53,7 @@ export function Courses({ trial: t }: { trial: Trial }) {
       </ul>
       <svg
         viewBox={`0 0 ${W} ${H}`}
-        className="w-full max-w-[42rem]"
+        className="w-full max-w-[34rem]"
         role="img"
         aria-label={`How the ways dulled. ${said}`}
       >
@@ -85,18 +85,18 @@ export function Courses({ trial: t }: { trial: Trial }) {
         {nice(0, most)
           .filter((v) => v <= most)
           .map((v) => (
-            <text key={v} x={x(v)} y={H - 22} fontSize="13" textAnchor="middle" fill="currentColor">
+            <text key={v} x={x(v)} y={H - 22} fontSize="14" textAnchor="middle" fill="currentColor">
               {num(v, most < 10 ? 1 : 0)}
             </text>
           ))}
         {nice(low, high)
           .filter((v) => v >= low && v <= high)
           .map((v) => (
-            <text key={v} x={PAD.left - 6} y={y(v) + 4} fontSize="13" textAnchor="end" fill="currentColor">
+            <text key={v} x={PAD.left - 6} y={y(v) + 4} fontSize="14" textAnchor="end" fill="currentColor">
               {num(v, 1)}
             </text>
           ))}
-        <text x={W - PAD.right} y={H - 5} fontSize="13" textAnchor="end" fill="currentColor">
+        <text x={W - PAD.right} y={H - 5} fontSize="14" textAnchor="end" fill="currentColor">
           {t.unitWords}
         </text>
       </svg>

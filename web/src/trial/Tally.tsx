@@ -42,7 +42,7 @@ export function Tally({ trial: t, chosen, onChoose }: TallyProps) {
                   <th scope="row" className="text-left">
                     <button
                       type="button"
-                      className="min-h-11 px-2 underline underline-offset-4"
+                      className="min-h-11 min-w-11 text-left underline underline-offset-4"
                       aria-pressed={e.id === chosen}
                       onClick={() => onChoose(e.id)}
                     >

@@ -5,7 +5,7 @@ import { nice } from '../ui/ticks'
 
 type Upkeep = Schemas['UpkeepSheet']
 
-const W = 440
+const W = 380
 const H = 210
 const PAD = { left: 46, right: 14, top: 14, bottom: 40 }
 
@@ -36,7 +36,7 @@ export function Dulling({ upkeep: u }: { upkeep: Upkeep }) {
       </p>
       <svg
         viewBox={`0 0 ${W} ${H}`}
-        className="w-full max-w-[40rem]"
+        className="w-full max-w-[34rem]"
         role="img"
         aria-label={`Keenness over use: ${u.points.length} readings, the newest ${said}${u.limit ? `; a touch-up is wanted at ${num(u.limit, 2)}` : ''}`}
       >

@@ -14,8 +14,17 @@ public final class ToolPages {
         for (String page : List.of("", "/stages", "/log", "/export", "/machine", "/session", "/house-rules")) {
             pages.add("/api/v1/tools/" + tool + page);
         }
-        for (String page :
-                List.of("/survey", "/angle", "/plan", "/profile", "/test", "/finish", "/plan/usual-way", "/balance")) {
+        for (String page : List.of(
+                "/survey",
+                "/angle",
+                "/plan",
+                "/profile",
+                "/test",
+                "/finish",
+                "/plan/usual-way",
+                "/balance",
+                "/upkeep",
+                "/next-time")) {
             pages.add("/api/v1/tools/" + tool + page);
         }
         jdbc.queryForList("select id::text from bench_session where tool_id = ?::uuid", String.class, tool)

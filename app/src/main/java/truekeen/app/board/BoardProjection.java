@@ -1,6 +1,8 @@
 package truekeen.app.board;
 
 import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -10,6 +12,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
+import truekeen.app.history.ShopFilling;
 import truekeen.app.history.ToolChanged;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.shop.CrewRenamed;
@@ -32,6 +35,10 @@ class BoardProjection implements SmartInitializingSingleton {
     private final BenchClock clock;
     private final TransactionTemplate transaction;
     private final boolean rebuild;
+    /** While a whole shop is put in: when each of its tools was touched last. */
+    private final Map<UUID, Instant> waiting = new LinkedHashMap<>();
+
+    private boolean filling;
 
     BoardProjection(
             StandingRow.Rows rows,
@@ -56,7 +63,19 @@ class BoardProjection implements SmartInitializingSingleton {
     @EventListener
     @Transactional
     public void changed(ToolChanged change) {
-        write(change.toolId(), clock.instant());
+        if (filling) {
+            waiting.put(change.toolId(), clock.instant());
+        } else {
+            write(change.toolId(), clock.instant());
+        }
+    }
+
+    /** Waits while a whole shop is put in, before the first request is taken, and then works out each tool once. */
+    @EventListener
+    public void filled(ShopFilling shop) {
+        filling = !shop.done();
+        waiting.forEach((tool, touched) -> transaction.executeWithoutResult(t -> write(tool, touched)));
+        waiting.clear();
     }
 
     /** Writes the new name of an owner at each of its tools. */

@@ -6,7 +6,9 @@ import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
+import truekeen.app.history.ShopFilling;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.InstallationFacts;
 import truekeen.app.platform.Settings;
@@ -37,6 +39,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final DemoMachines machines;
     private final DemoUpkeep upkeep;
     private final DemoTrials trials;
+    private final ApplicationEventPublisher publisher;
 
     DemoLoader(
             Settings settings,
@@ -50,7 +53,8 @@ class DemoLoader implements SmartInitializingSingleton {
             DemoFamilies families,
             DemoMachines machines,
             DemoUpkeep upkeep,
-            DemoTrials trials) {
+            DemoTrials trials,
+            ApplicationEventPublisher publisher) {
         this.settings = settings;
         this.facts = facts;
         this.leftovers = leftovers;
@@ -63,6 +67,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.machines = machines;
         this.upkeep = upkeep;
         this.trials = trials;
+        this.publisher = publisher;
     }
 
     @Override
@@ -78,6 +83,7 @@ class DemoLoader implements SmartInitializingSingleton {
             return;
         }
         facts.put(FACT, BEGUN);
+        publisher.publishEvent(new ShopFilling(false));
         Instant start = clock.instant();
         try {
             progress(0);
@@ -98,6 +104,7 @@ class DemoLoader implements SmartInitializingSingleton {
         } finally {
             clock.travelTo(start);
         }
+        publisher.publishEvent(new ShopFilling(true));
         facts.put(FACT, WHOLE);
         LOG.info("Larkmoor demonstration loaded");
     }

@@ -40,7 +40,7 @@ final class Service implements AutoCloseable {
 
     private Service() {
         try {
-            database = TestDatabase.fresh();
+            database = TestDatabase.demo();
             Path home = Files.createTempDirectory("tk-service");
             jar = Files.copy(BUILT, home.resolve("truekeen.jar"), StandardCopyOption.REPLACE_EXISTING);
             log = home.resolve("log");
@@ -211,10 +211,10 @@ final class Service implements AutoCloseable {
                             "TRUEKEEN_DEMO",
                             "true",
                             "TRUEKEEN_CLOCK",
-                            "2026-05-14T09:30:00Z"));
+                            TestDatabase.DEMO_CLOCK));
             instruments.forEach((kind, at) -> builder.environment().put("TRUEKEEN_" + kind, "127.0.0.1:" + at));
             process = builder.start();
-            // A busy machine takes minutes to make the demonstration; six are enough for one that can be worked at.
+            // A busy machine takes long to start; six minutes are enough for one that can be worked at.
             for (int i = 0; i < 3600 && !healthy(); i++) {
                 if (process.waitFor(100, TimeUnit.MILLISECONDS)) {
                     throw new IllegalStateException("the service ended: " + Files.readString(log));

@@ -18,7 +18,7 @@ import truekeen.app.ToolPages;
 import truekeen.core.progression.Answer;
 
 /** Wherever a range is shown, its least is no more than its value, and its value no more than its most. */
-@TestPropertySource(properties = {"truekeen.demo=true", "truekeen.clock=2026-05-14T09:30:00Z"})
+@TestPropertySource(properties = {"truekeen.demo=true", "truekeen.clock=" + TestDatabase.DEMO_CLOCK})
 class EstimatesTest extends ApiTest {
     private static final List<List<String>> RANGES = List.of(
             List.of("low", "value", "high"),
@@ -33,7 +33,7 @@ class EstimatesTest extends ApiTest {
 
     @DynamicPropertySource
     static void own(DynamicPropertyRegistry registry) {
-        TestDatabase.own(registry);
+        TestDatabase.ownDemo(registry);
     }
 
     @Test

@@ -60,7 +60,8 @@ class ReleasedShopsTest {
                 "v11",
                 "v12",
                 "v14",
-                "v15"
+                "v15",
+                "v16"
             })
     void aShopOfAnEarlierVersionGoesOn(String shop) throws Exception {
         String url = TestDatabase.fresh();
