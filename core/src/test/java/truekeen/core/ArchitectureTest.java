@@ -47,6 +47,7 @@ class ArchitectureTest {
         "finish",
         "upkeep",
         "trial",
+        "day",
         "stepsheet",
         "powered",
         "bench",
@@ -65,6 +66,7 @@ class ArchitectureTest {
                         "java..",
                         "org.apache.commons.csv..",
                         "org.hipparchus..",
+                        "ai.timefold.solver..",
                         "org.locationtech.jts..")
                 .check(CORE);
     }
