@@ -11,6 +11,7 @@ import { Shell } from './ui/Shell'
 const AnglePage = page(() => import('./angle/AnglePage').then((m) => ({ default: m.AnglePage })))
 const BalancePage = page(() => import('./balance/BalancePage').then((m) => ({ default: m.BalancePage })))
 const BenchPage = page(() => import('./bench/BenchPage').then((m) => ({ default: m.BenchPage })))
+const DayPage = page(() => import('./day/DayPage').then((m) => ({ default: m.DayPage })))
 const TestPage = page(() => import('./edgetest/TestPage').then((m) => ({ default: m.TestPage })))
 const FinishPage = page(() => import('./finish/FinishPage').then((m) => ({ default: m.FinishPage })))
 const FirstPage = page(() => import('./first/FirstPage').then((m) => ({ default: m.FirstPage })))
@@ -56,6 +57,7 @@ export function App() {
                 <Suspense fallback={<Coming />}>
                   <Switch>
                     <Route path="/" component={BoardPage} />
+                    <Route path="/day" component={DayPage} />
                     <Route path="/rack" component={RackPage} />
                     <Route path="/kit" component={KitPage} />
                     <Route path="/house-rules">{() => <HouseRulesPage />}</Route>

@@ -1,7 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query'
 
 // A session goes by its own id, and a test or a plan may reopen it.
-const OF_THE_SHOP = ['board', 'rack', 'at-bench', 'timers', 'people', 'session']
+const OF_THE_SHOP = ['board', 'day', 'day-front', 'rack', 'at-bench', 'timers', 'people', 'session']
 const NOT_OF_THE_KIT = [
   'installation',
   'reference',

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
 import { Act } from '../ui/Act'
-import { day, span } from '../ui/format'
+import { day, hour, span } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { ToolLine } from './ToolLine'
 import { useTitle } from '../ui/useTitle'
@@ -26,6 +26,7 @@ export function BoardPage() {
   return (
     <>
       <h1 className="text-[1.3rem] font-semibold pt-2">What now, {day(today)}</h1>
+      <Today />
       <Waiting board={board.data} />
       {groups.length === 0 && <p className="pt-4">Nothing waits: every tool in use is ready.</p>}
       {groups.map((g) => (
@@ -52,11 +53,41 @@ export function BoardPage() {
         <Link href="/rack" className="btn btn-outline min-h-12">
           All {all} tools
         </Link>
+        <Link href="/day" className="btn btn-outline min-h-12">
+          Plan the day
+        </Link>
         <Links words="Pinned" tools={board.data.pinned} />
         <Links words="Last worked on" tools={board.data.recent} />
       </p>
       <Act href="/take-in">Take a tool in</Act>
     </>
+  )
+}
+
+/** Today's plan, when there is one: what is next of it, and when all is done. */
+function Today() {
+  const front = useQuery({
+    queryKey: ['day-front'],
+    queryFn: () => ask(api.GET('/api/v1/day/front')),
+    refetchInterval: 60_000,
+  })
+  const plan = front.data?.plan
+  if (!plan) return null
+  return (
+    <section aria-label="Today's plan" className="pt-2">
+      <h2 className="quiet rule-b pb-0.5">Today's plan</h2>
+      <p className="rule-b py-2 flex flex-wrap gap-x-4 items-center">
+        <Link href="/day" className="font-semibold text-[1.08rem] underline underline-offset-4 min-h-11">
+          {plan.done ? 'All of it is done' : plan.words}
+        </Link>
+        {!plan.done && (
+          <span>
+            {plan.tools.join(', ')}; all done by {hour(plan.endsAt)}
+          </span>
+        )}
+        {plan.behindMinutes > 5 && <span className="font-semibold">{plan.behindMinutes} min behind</span>}
+      </p>
+    </section>
   )
 }
 
@@ -74,7 +105,7 @@ function Waiting({ board }: { board: Schemas['BoardView'] }) {
           {board.times
             .map(
               (t) =>
-                `${t.label}: ${t.kind === 'DRY' ? 'dries' : t.kind === 'OIL' ? 'its oil cures' : 'soaks'} until ${clock(t.endsAt)}`,
+                `${t.label}: ${t.kind === 'DRY' ? 'dries' : t.kind === 'OIL' ? 'its oil cures' : 'soaks'} until ${hour(t.endsAt)}`,
             )
             .join('; ')}
         </p>
@@ -118,8 +149,4 @@ function Nothing() {
       <Act href="/first">Begin: the first evening</Act>
     </>
   )
-}
-
-function clock(at: string): string {
-  return new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
 }

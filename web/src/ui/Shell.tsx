@@ -7,6 +7,7 @@ import { Person } from './Person'
 
 const PLACES = [
   { path: '/', name: 'Board' },
+  { path: '/day', name: 'Day' },
   { path: '/rack', name: 'Rack' },
   { path: '/kit', name: 'Kit' },
   { path: '/trials', name: 'Trials' },
@@ -38,7 +39,7 @@ export function Shell({ children }: { children: ReactNode }) {
               key={p.path}
               href={p.path}
               aria-current={at === p.path ? 'page' : undefined}
-              className={`min-h-12 px-1.5 sm:px-3 text-[0.9rem] sm:text-[1rem] flex items-center whitespace-nowrap ${at === p.path ? 'underline underline-offset-8 decoration-4 decoration-primary font-semibold' : ''}`}
+              className={`min-h-12 px-1 sm:px-3 text-[0.88rem] sm:text-[1rem] flex items-center whitespace-nowrap ${at === p.path ? 'underline underline-offset-8 decoration-4 decoration-primary font-semibold' : ''}`}
             >
               {p.name}
             </Link>

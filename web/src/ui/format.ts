@@ -91,6 +91,11 @@ export function moment(iso: string): string {
   }).format(new Date(iso))
 }
 
+/** A time of day such as "09:30". */
+export function hour(iso: string): string {
+  return new Intl.DateTimeFormat(DATES, { hour: '2-digit', minute: '2-digit' }).format(new Date(iso))
+}
+
 /** First letter large. */
 export function upper(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)

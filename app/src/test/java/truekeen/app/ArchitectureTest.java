@@ -53,6 +53,7 @@ class ArchitectureTest {
         "readiness",
         "log",
         "board",
+        "day",
         "demo"
     };
 

@@ -47,10 +47,10 @@ class ArchitectureTest {
         "finish",
         "upkeep",
         "trial",
-        "day",
         "stepsheet",
         "powered",
         "bench",
+        "day",
         "reference"
     };
 

@@ -44,6 +44,24 @@ public class SessionReadings {
         this.tools = tools;
     }
 
+    /**
+     * How far the open session of a tool is.
+     *
+     * @param next the step that is next; the number of steps when all are done
+     */
+    public record Progress(UUID sessionId, UUID planId, List<Step> steps, int next) {}
+
+    /** How far the open session of a tool is; one that cannot be read any more counts as none. */
+    public Optional<Progress> progress(UUID toolId) {
+        return sessions.findByToolIdAndFinishedAtIsNull(toolId)
+                .filter(SessionRow::readable)
+                .map(s -> {
+                    List<Step> steps = views.steps(s);
+                    return new Progress(
+                            s.id, s.planId, steps, folds.of(s, steps).state().current());
+                });
+    }
+
     /** All tools at the bench, the longest there first. */
     public List<AtBench> atBench(String device) {
         return sessions.findByFinishedAtIsNullOrderByStartedAt().stream()

@@ -122,6 +122,41 @@ public class BoardService {
         return groups;
     }
 
+    /**
+     * A tool that wants work.
+     *
+     * @param late whether it was promised for a day that is past
+     * @param atBenchNext whether its next act is at the bench, so that its steps are known
+     * @param next what comes next, in words
+     * @param path where that is done
+     */
+    public record OpenWork(
+            UUID tool,
+            String name,
+            String owner,
+            Optional<LocalDate> wantedBy,
+            boolean late,
+            boolean atBenchNext,
+            String next,
+            String path) {}
+
+    /** All that wants work, by when it is wanted. */
+    public List<OpenWork> openWork() {
+        return lines().stream()
+                .filter(line -> line.urgency() != Urgency.RETIRED && !line.ready())
+                .sorted(SOONEST)
+                .map(line -> new OpenWork(
+                        line.toolId(),
+                        line.name(),
+                        line.crew(),
+                        Optional.ofNullable(line.wantedBy()),
+                        line.wantedBy() != null && line.wantedBy().isBefore(clock.today()),
+                        line.next().act().atBench(),
+                        line.next().words(),
+                        line.next().path()))
+                .toList();
+    }
+
     /** Every tool: in use, retired, deleted. */
     public RackView rack() {
         return new RackView(clock.today(), lines(), rack.deleted());

@@ -29,6 +29,11 @@ public enum NextAct {
         return words;
     }
 
+    /** Whether its steps are known and the hands can go on with them now. */
+    boolean atBench() {
+        return this == START || this == GO_ON || this == TEST || this == FINISH;
+    }
+
     /** Where it is done, under the address of its tool; empty for the bench itself, which has its session's address. */
     String path() {
         return path;

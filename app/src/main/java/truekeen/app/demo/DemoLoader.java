@@ -39,6 +39,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final DemoMachines machines;
     private final DemoUpkeep upkeep;
     private final DemoTrials trials;
+    private final DemoSaturday saturday;
     private final ApplicationEventPublisher publisher;
 
     DemoLoader(
@@ -54,6 +55,7 @@ class DemoLoader implements SmartInitializingSingleton {
             DemoMachines machines,
             DemoUpkeep upkeep,
             DemoTrials trials,
+            DemoSaturday saturday,
             ApplicationEventPublisher publisher) {
         this.settings = settings;
         this.facts = facts;
@@ -67,6 +69,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.machines = machines;
         this.upkeep = upkeep;
         this.trials = trials;
+        this.saturday = saturday;
         this.publisher = publisher;
     }
 
@@ -85,6 +88,7 @@ class DemoLoader implements SmartInitializingSingleton {
         facts.put(FACT, BEGUN);
         publisher.publishEvent(new ShopFilling(false));
         Instant start = clock.instant();
+        String today = work.day(0);
         try {
             progress(0);
             at(start, Duration.ofDays(372));
@@ -101,6 +105,8 @@ class DemoLoader implements SmartInitializingSingleton {
             at(start, Duration.ofDays(3));
             kit.measure(0.99);
             trials.fill(start);
+            at(start, Duration.ofHours(60));
+            saturday.fill(today);
         } finally {
             clock.travelTo(start);
         }

@@ -193,9 +193,18 @@ class DemoWork {
     }
 
     UUID start(UUID tool, String grindOn) {
-        UUID plan = plans.choose(tool, new PlanForm(grindOn, HAND, "", List.of(), List.of(), ""))
-                .id();
+        UUID plan = choose(tool, grindOn);
         return bench.start(tool, new StartForm(plan.toString(), TABLET, HAND));
+    }
+
+    /** Plans a tool as is usual, and leaves it at that. */
+    void plan(UUID tool) {
+        choose(tool, "");
+    }
+
+    private UUID choose(UUID tool, String grindOn) {
+        return plans.choose(tool, new PlanForm(grindOn, HAND, "", List.of(), List.of(), ""))
+                .id();
     }
 
     /** Works every open step; strokes done are the planned ones times a factor, as a real hand differs. */

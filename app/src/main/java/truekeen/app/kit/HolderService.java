@@ -100,6 +100,12 @@ public class HolderService {
         return HolderViews.core(row(id), wheelsById());
     }
 
+    /** What each is called, by its id. */
+    @Transactional(readOnly = true)
+    public Map<String, String> names() {
+        return holders.findAll().stream().collect(Collectors.toMap(h -> h.id.toString(), h -> h.name));
+    }
+
     /** Those that stand before a wheel. */
     @Transactional(readOnly = true)
     public List<CoreHolder> before(UUID wheelId) {

@@ -73,6 +73,7 @@ class ScreensIT {
                 (String) browser.script("return document.querySelector(\"a[href^='/bench/']\").getAttribute('href')");
         return List.of(
                 new String[] {"/", "What now"},
+                new String[] {"/day", "What is to be done"},
                 new String[] {"/rack", "The rack"},
                 new String[] {"/kit", "What holds the angle"},
                 new String[] {"/reference", "Rules of the shelf"},

@@ -32,6 +32,7 @@ final class DayClock {
     int end;
     int setUps;
     long changeSeconds;
+    long readySum;
 
     DayClock(DayModel model) {
         m = model;
@@ -84,6 +85,7 @@ final class DayClock {
         for (int j = 0; j < m.jobs; j++) {
             late += Math.max(0L, (long) jobDone[j] - m.promised[j]);
             end = Math.max(end, jobDone[j]);
+            readySum += jobDone[j];
         }
     }
 
@@ -104,6 +106,7 @@ final class DayClock {
         end = 0;
         setUps = 0;
         changeSeconds = 0;
+        readySum = 0;
     }
 
     /** Who can begin first with what comes next in their order. */

@@ -22,7 +22,7 @@ public class DayOrder {
     @PlanningEntityCollectionProperty
     private List<PersonOrder> people;
 
-    @PlanningScore(bendableHardLevelsSize = 0, bendableSoftLevelsSize = 3)
+    @PlanningScore(bendableHardLevelsSize = 0, bendableSoftLevelsSize = 4)
     private BendableLongScore score;
 
     /** For the search, which copies it. */

@@ -118,7 +118,7 @@ final class DayOrders {
                     continue;
                 }
                 int cost = costly(t, p);
-                if (best == DayModel.NONE || near != bestNear || before(t, cost, best, bestCost, near)) {
+                if (best == DayModel.NONE || near != bestNear || before(t, cost, best, bestCost, near, clock.last(p))) {
                     best = t;
                     bestNear = near;
                     bestCost = cost;
@@ -127,12 +127,18 @@ final class DayOrders {
             return best;
         }
 
-        private boolean before(int a, int costA, int b, int costB, boolean near) {
+        private boolean before(int a, int costA, int b, int costB, boolean near, int last) {
             int byPromise = Integer.compare(m.promised[m.job[a]], m.promised[m.job[b]]);
             int byCost = Integer.compare(costA, costB);
             int first = near ? byPromise : byCost;
             int second = near ? byCost : byPromise;
-            return first != 0 || second != 0 ? (first != 0 ? first < 0 : second < 0) : um(a) > um(b);
+            if (first != 0 || second != 0) {
+                return first != 0 ? first < 0 : second < 0;
+            }
+            // The tool that is in the hand goes on.
+            boolean inHand = last != DayModel.NONE && m.job[last] == m.job[a];
+            boolean otherInHand = last != DayModel.NONE && m.job[last] == m.job[b];
+            return inHand == otherInHand ? um(a) > um(b) : inHand;
         }
 
         void place(int t, int p) {

@@ -39,17 +39,21 @@ public record Timetable(List<Slot> slots, List<Done> done, Merit merit) {
     public record Done(String job, int atSeconds, OptionalInt lateSeconds) {}
 
     /**
-     * How good an order is: less lateness is better, whatever else; then an earlier end; then fewer set-ups.
+     * How good an order is: less lateness is better, whatever else; then an earlier end; then fewer set-ups; then tools that
+     * are ready sooner, so that fewer lie about half done.
      *
      * @param lateSeconds sum over the tools of how late each is (s)
      * @param endSeconds when the last tool is ready (s)
      * @param setUps how often a stone is laid down or a holder set
      * @param changeSeconds what changing over takes in all (s)
+     * @param readySeconds sum over the tools of when each is ready (s)
      */
-    public record Merit(long lateSeconds, int endSeconds, int setUps, long changeSeconds) implements Comparable<Merit> {
+    public record Merit(long lateSeconds, int endSeconds, int setUps, long changeSeconds, long readySeconds)
+            implements Comparable<Merit> {
         private static final Comparator<Merit> ORDER = Comparator.comparingLong(Merit::lateSeconds)
                 .thenComparingInt(Merit::endSeconds)
-                .thenComparingInt(Merit::setUps);
+                .thenComparingInt(Merit::setUps)
+                .thenComparingLong(Merit::readySeconds);
 
         /** The better one is less. */
         @Override
@@ -99,6 +103,6 @@ public record Timetable(List<Slot> slots, List<Done> done, Merit merit) {
     }
 
     static Merit merit(DayClock clock) {
-        return new Merit(clock.late, clock.end, clock.setUps, clock.changeSeconds);
+        return new Merit(clock.late, clock.end, clock.setUps, clock.changeSeconds, clock.readySum);
     }
 }

@@ -39,7 +39,7 @@ class DayClockTest {
         // 25 | 100, 100, 25 + 20 | 100, 100
         Timetable grouped = timed(day, "a/0", "b/0", "a/1", "b/1");
         assertThat(starts(grouped)).containsExactly(25, 125, 270, 370);
-        assertThat(grouped.merit()).isEqualTo(new Timetable.Merit(0, 470, 2, 70));
+        assertThat(grouped.merit()).isEqualTo(new Timetable.Merit(0, 470, 2, 70, 370 + 470));
     }
 
     @Test

@@ -1,0 +1,181 @@
+package truekeen.app.day;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import truekeen.app.board.BoardService.OpenWork;
+import truekeen.app.day.DayRecords.DayForm;
+import truekeen.app.day.DayRecords.DayFrontView;
+import truekeen.app.day.DayRecords.DayLineView;
+import truekeen.app.day.DayRecords.DayPlanView;
+import truekeen.app.day.DayRecords.DayTaskView;
+import truekeen.app.day.DayRecords.DayView;
+import truekeen.app.kit.HolderService;
+import truekeen.app.kit.KitService;
+import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Runs;
+import truekeen.core.day.BenchDay;
+import truekeen.core.day.DayPlanner;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
+
+/** Plans the day, and says how far it is. */
+@Service
+public class DayService {
+    /** A day of sixty tools takes some ten seconds; what takes longer ends with the best so far. */
+    private static final Duration MOST = Duration.ofSeconds(30);
+
+    private final DayRow.Rows rows;
+    private final OpenTools open;
+    private final KitService kit;
+    private final HolderService holders;
+    private final DayWorker worker;
+    private final Runs runs;
+    private final BenchClock clock;
+    private final TransactionTemplate transaction;
+
+    DayService(
+            DayRow.Rows rows,
+            OpenTools open,
+            KitService kit,
+            HolderService holders,
+            DayWorker worker,
+            Runs runs,
+            BenchClock clock,
+            TransactionTemplate transaction) {
+        this.rows = rows;
+        this.open = open;
+        this.kit = kit;
+        this.holders = holders;
+        this.worker = worker;
+        this.runs = runs;
+        this.clock = clock;
+        this.transaction = transaction;
+    }
+
+    /** The day as it stands. */
+    public DayView day() {
+        return transaction.execute(t -> view());
+    }
+
+    /** Today's plan in a line. */
+    public DayFrontView front() {
+        return transaction.execute(t -> {
+            Optional<DayRow> newest = rows.findFirstByDayOrderByMadeAtDesc(clock.today());
+            if (newest.isEmpty()) {
+                return new DayFrontView(null);
+            }
+            DayPlanView plan = view().plan();
+            return new DayFrontView(
+                    plan == null
+                            ? null
+                            : plan.runs().stream()
+                                    .filter(r -> !r.done())
+                                    .findFirst()
+                                    .map(r -> new DayLineView(
+                                            r.words(),
+                                            r.tasks().stream()
+                                                    .map(DayTaskView::tool)
+                                                    .distinct()
+                                                    .toList(),
+                                            plan.endsAt(),
+                                            false,
+                                            plan.behindMinutes()))
+                                    .orElse(new DayLineView("", List.of(), plan.endsAt(), true, 0)));
+        });
+    }
+
+    /**
+     * Plans the day from now. No connection is held while it is put in order. A plan that stands is never made worse for
+     * what is left of it.
+     */
+    public DayView plan(DayForm in) {
+        DayWishes wishes = new DayReader().read(in);
+        Instant begins = clock.instant();
+        record Given(DayProblem problem, List<List<String>> earlier) {}
+        Given given = transaction.execute(t -> new Given(problem(wishes, begins), earlier(wishes)));
+        DayPlanner.Planned planned =
+                worker.work(() -> DayPlanner.plan(given.problem.day(), given.earlier, leash(in.run())));
+        return transaction.execute(t -> {
+            DayRow row = new DayRow(clock.today(), clock.instant(), begins);
+            row.wishes = StoredDay.WISHES.write(wishes);
+            row.timetable = StoredDay.TIMETABLE.write(new PlannedDay(
+                    planned.table(),
+                    planned.byTicket().merit(),
+                    planned.bound().endSeconds(),
+                    planned.whole(),
+                    given.problem.soaked(),
+                    given.problem.flattened(),
+                    given.problem.titles(),
+                    given.problem.names(),
+                    given.problem.day().stones().stream()
+                            .collect(Collectors.toMap(BenchDay.Stone::id, BenchDay.Stone::um))));
+            rows.saveAndFlush(row);
+            return view();
+        });
+    }
+
+    /** Stopping ends the search with the best so far: it is no refusal here. */
+    private DayPlanner.Leash leash(UUID run) {
+        Runs.Progress progress = runs.begin(Optional.ofNullable(run));
+        AtomicBoolean stopped = new AtomicBoolean();
+        return new DayPlanner.Leash(MOST, stopped::get, share -> {
+            try {
+                progress.at((int) Math.round(share * 100), 100);
+            } catch (RefusedException asked) {
+                stopped.set(true);
+            }
+        });
+    }
+
+    private DayProblem problem(DayWishes wishes, Instant begins) {
+        Map<UUID, OpenWork> all = open.all().stream().collect(Collectors.toMap(OpenWork::tool, Function.identity()));
+        List<DayProblem.Brought> tools = new ArrayList<>();
+        for (int i = 0; i < wishes.tools().size(); i++) {
+            DayWishes.Wanted wanted = wishes.tools().get(i);
+            String field = "tools[" + i + "].tool";
+            OpenWork work = Optional.ofNullable(all.get(wanted.tool()))
+                    .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.NOT_OPEN, field, wanted.tool())));
+            OpenTools.Workable workable = open.workable(work)
+                    .orElseThrow(
+                            () -> new RefusedException(Refusal.of(MessageCode.NOT_FOR_THE_BENCH, field, work.name())
+                                    .with("next", work.next())));
+            tools.add(new DayProblem.Brought(workable, wanted.by().map(LocalTime::parse), wanted.longer()));
+        }
+        return DayProblem.of(wishes, tools, kit.shelf(), holders.names(), begins, clock.today(), clock.getZone());
+    }
+
+    /** The order that stands today, for the people who work now. */
+    private List<List<String>> earlier(DayWishes wishes) {
+        Optional<DayRow> newest = rows.findFirstByDayOrderByMadeAtDesc(clock.today());
+        Optional<PlannedDay> plan =
+                newest.flatMap(row -> StoredDay.TIMETABLE.read(row.timetable).value());
+        return plan.map(p -> wishes.people().stream()
+                        .map(person -> p.table().slots().stream()
+                                .filter(s -> s.person().equals(person.name()))
+                                .map(s -> s.task().id())
+                                .toList())
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private DayView view() {
+        List<OpenWork> all = open.all();
+        Map<UUID, OpenTools.Workable> workable = new HashMap<>();
+        all.forEach(w -> open.workable(w).ifPresent(tool -> workable.put(w.tool(), tool)));
+        return new DayViews(clock.today(), clock.instant(), clock.getZone(), all, workable)
+                .view(rows.findFirstByDayOrderByMadeAtDesc(clock.today()));
+    }
+}

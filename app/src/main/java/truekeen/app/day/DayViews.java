@@ -1,0 +1,310 @@
+package truekeen.app.day;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import truekeen.app.board.BoardService.OpenWork;
+import truekeen.app.day.DayRecords.DayForm;
+import truekeen.app.day.DayRecords.DayPlanView;
+import truekeen.app.day.DayRecords.DayRunView;
+import truekeen.app.day.DayRecords.DayTaskView;
+import truekeen.app.day.DayRecords.DayToolView;
+import truekeen.app.day.DayRecords.DayView;
+import truekeen.app.day.DayRecords.OpenToolView;
+import truekeen.app.day.DayRecords.SoakAtView;
+import truekeen.app.day.DayRecords.WantedForm;
+import truekeen.app.day.DayRecords.WorkerForm;
+import truekeen.core.day.DayRun;
+import truekeen.core.day.DayTask;
+import truekeen.core.day.Timetable;
+import truekeen.core.day.ToolTasks;
+
+/** Makes what is shown of the day, at a moment. */
+final class DayViews {
+    private static final int MINUTE = 60;
+
+    private final LocalDate today;
+    private final Instant now;
+    private final ZoneId zone;
+    private final List<OpenWork> open;
+    private final Map<UUID, OpenTools.Workable> workable;
+
+    DayViews(LocalDate today, Instant now, ZoneId zone, List<OpenWork> open, Map<UUID, OpenTools.Workable> workable) {
+        this.today = today;
+        this.now = now;
+        this.zone = zone;
+        this.open = open;
+        this.workable = workable;
+    }
+
+    DayView view(Optional<DayRow> newest) {
+        return new DayView(
+                today,
+                now,
+                open.stream().map(this::open).toList(),
+                newest.flatMap(this::plan).orElse(null));
+    }
+
+    private OpenToolView open(OpenWork w) {
+        Optional<OpenTools.Workable> tool = Optional.ofNullable(workable.get(w.tool()));
+        return new OpenToolView(
+                w.tool(),
+                w.name(),
+                w.owner(),
+                w.wantedBy().orElse(null),
+                w.late(),
+                tool.isPresent(),
+                tool.map(t -> minutes(t.seconds())).orElse(0),
+                w.next(),
+                w.path());
+    }
+
+    private static int minutes(long seconds) {
+        return (int) ((seconds + MINUTE - 1) / MINUTE);
+    }
+
+    /** The plan; none where its record cannot be read any more. */
+    private Optional<DayPlanView> plan(DayRow row) {
+        return StoredDay.TIMETABLE
+                .read(row.timetable)
+                .value()
+                .flatMap(p -> StoredDay.WISHES.read(row.wishes).value().map(w -> new Shown(row, p, w).view()));
+    }
+
+    /** One plan, as it is shown. */
+    private final class Shown {
+        private final DayRow row;
+        private final PlannedDay plan;
+        private final DayWishes wishes;
+        private final Map<String, OpenWork> byId;
+
+        Shown(DayRow row, PlannedDay plan, DayWishes wishes) {
+            this.row = row;
+            this.plan = plan;
+            this.wishes = wishes;
+            this.byId = open.stream().collect(Collectors.toMap(w -> w.tool().toString(), w -> w));
+        }
+
+        DayPlanView view() {
+            Timetable table = plan.table();
+            return new DayPlanView(
+                    row.madeAt,
+                    row.beginsAt,
+                    at(table.merit().endSeconds()),
+                    at(plan.byTicket().endSeconds()),
+                    at(plan.boundSeconds()),
+                    minutes(table.merit().lateSeconds()),
+                    minutes(plan.byTicket().lateSeconds()),
+                    table.merit().setUps(),
+                    plan.byTicket().setUps(),
+                    plan.whole(),
+                    behind(),
+                    changed(),
+                    soak(),
+                    plan.flattened().stream().map(this::name).toList(),
+                    runs(),
+                    tools(),
+                    wishes());
+        }
+
+        private Instant at(long seconds) {
+            return row.beginsAt.plusSeconds(seconds);
+        }
+
+        private String name(String id) {
+            return plan.names().getOrDefault(id, id);
+        }
+
+        /** A task is done when its tool is past it, whatever it was planned as. */
+        private boolean done(DayTask task) {
+            UUID tool = UUID.fromString(task.job());
+            Optional<OpenTools.Workable> left = Optional.ofNullable(workable.get(tool));
+            if (left.isEmpty()) {
+                // Ready again, or back to be surveyed: nothing of this plan is left to do on it.
+                return true;
+            }
+            if (!left.get().plan().equals(ToolTasks.plan(task.id()))) {
+                return false;
+            }
+            OptionalInt step = ToolTasks.step(task.id());
+            return step.isPresent() && step.getAsInt() < left.get().next();
+        }
+
+        private List<String> changed() {
+            return plan.table().slots().stream()
+                    .map(Timetable.Slot::task)
+                    .filter(t -> Optional.ofNullable(workable.get(UUID.fromString(t.job())))
+                            .filter(w -> !w.plan().equals(ToolTasks.plan(t.id())))
+                            .isPresent())
+                    .map(t -> toolName(t.job()))
+                    .distinct()
+                    .toList();
+        }
+
+        private String toolName(String job) {
+            return Optional.ofNullable(byId.get(job))
+                    .map(OpenWork::name)
+                    .orElse(plan.titles().getOrDefault(job, ""));
+        }
+
+        /** By how much the first task that is not done should be further than it is. */
+        private int behind() {
+            return plan.table().slots().stream()
+                    .filter(s -> !done(s.task()))
+                    .findFirst()
+                    .map(s -> Math.max(
+                            0, now.getEpochSecond() - at(s.finishSeconds()).getEpochSecond()))
+                    .map(s -> (int) (s / MINUTE))
+                    .orElse(0);
+        }
+
+        /** What soaks goes into the water so that it is ready when it is first used. */
+        private List<SoakAtView> soak() {
+            List<SoakAtView> soak = new ArrayList<>();
+            plan.soaked().forEach((stone, seconds) -> plan.table().slots().stream()
+                    .filter(s -> s.task().stone().filter(stone::equals).isPresent())
+                    .mapToInt(s -> s.startSeconds() - s.changeSeconds())
+                    .min()
+                    .ifPresent(first ->
+                            soak.add(new SoakAtView(name(stone), at(Math.max(0, first - seconds)), minutes(seconds)))));
+            soak.sort(Comparator.comparing(SoakAtView::at).thenComparing(SoakAtView::name));
+            return soak;
+        }
+
+        private List<DayRunView> runs() {
+            List<DayRunView> shown = new ArrayList<>();
+            List<DayRun> runs = DayRun.of(plan.table().slots());
+            for (int i = 0; i < runs.size(); i++) {
+                DayRun run = runs.get(i);
+                Optional<DayRun> before = Optional.empty();
+                for (int k = 0; k < i; k++) {
+                    boolean own = runs.get(k).person().equals(run.person());
+                    before = own && runs.get(k).stone().isPresent() ? Optional.of(runs.get(k)) : before;
+                }
+                List<DayTaskView> tasks = run.slots().stream().map(this::task).toList();
+                shown.add(new DayRunView(
+                        run.person(),
+                        words(run),
+                        changes(before, run, runs.subList(0, i)),
+                        at(run.fromSeconds()),
+                        at(run.untilSeconds()),
+                        tasks.stream().allMatch(DayTaskView::done),
+                        tasks));
+            }
+            return shown;
+        }
+
+        private DayTaskView task(Timetable.Slot s) {
+            return new DayTaskView(
+                    s.task().id(),
+                    UUID.fromString(s.task().job()),
+                    toolName(s.task().job()),
+                    plan.titles().getOrDefault(s.task().id(), ""),
+                    at(s.startSeconds()),
+                    minutes(s.task().seconds()),
+                    done(s.task()),
+                    Optional.ofNullable(byId.get(s.task().job()))
+                            .map(OpenWork::path)
+                            .orElse("/tools/" + s.task().job()));
+        }
+
+        private String words(DayRun run) {
+            String how = run.hold()
+                    .map(h -> DayWords.AT_ANGLE.fill("holder", name(h.holder()), "angle", h.setting()))
+                    .orElse(DayWords.BY_HAND.words());
+            return run.stone()
+                    .map(s -> DayWords.WITH_STONE.fill("how", how, "stone", name(s)))
+                    .orElse(run.hold().isPresent() ? how : DayWords.OFF_THE_STONES.words());
+        }
+
+        private List<String> changes(Optional<DayRun> before, DayRun run, List<DayRun> earlier) {
+            List<String> changes = new ArrayList<>();
+            run.hold()
+                    .filter(h -> !stands(h, earlier))
+                    .ifPresent(
+                            h -> changes.add(DayWords.SET_IT.fill("holder", name(h.holder()), "angle", h.setting())));
+            Optional<String> lay = before.flatMap(DayRun::stone);
+            if (finer(lay, run.stone())) {
+                changes.add(DayWords.CLEAN_FIRST.words());
+            }
+            run.stone().filter(s -> !lay.equals(Optional.of(s))).ifPresent(s -> {
+                boolean first = earlier.stream().noneMatch(r -> r.stone().equals(run.stone()));
+                if (first && plan.flattened().contains(s)) {
+                    changes.add(DayWords.FLATTEN_FIRST.fill("stone", name(s)));
+                }
+                changes.add(DayWords.LAY_DOWN.fill("stone", name(s)));
+            });
+            return changes;
+        }
+
+        private boolean finer(Optional<String> lay, Optional<String> next) {
+            double was = lay.map(s -> plan.grains().getOrDefault(s, 0.0)).orElse(0.0);
+            double is = next.map(s -> plan.grains().getOrDefault(s, 0.0)).orElse(0.0);
+            return is > 0 && was > is;
+        }
+
+        private static boolean stands(DayTask.Hold hold, List<DayRun> earlier) {
+            String set = "";
+            for (DayRun run : earlier) {
+                set = run.hold()
+                        .filter(h -> h.holder().equals(hold.holder()))
+                        .map(DayTask.Hold::setting)
+                        .orElse(set);
+            }
+            return set.equals(hold.setting());
+        }
+
+        private List<DayToolView> tools() {
+            return plan.table().done().stream()
+                    .map(d -> {
+                        UUID tool = UUID.fromString(d.job());
+                        int late = minutes(d.lateSeconds().orElse(0));
+                        return new DayToolView(
+                                tool,
+                                toolName(d.job()),
+                                at(d.atSeconds()),
+                                by(tool).orElse(null),
+                                late,
+                                !workable.containsKey(tool));
+                    })
+                    .sorted(Comparator.comparing(DayToolView::readyAt))
+                    .toList();
+        }
+
+        private Optional<Instant> by(UUID tool) {
+            Optional<String> asked = wishes.tools().stream()
+                    .filter(w -> w.tool().equals(tool))
+                    .findFirst()
+                    .flatMap(DayWishes.Wanted::by);
+            boolean promised = Optional.ofNullable(byId.get(tool.toString()))
+                    .flatMap(OpenWork::wantedBy)
+                    .filter(d -> !d.isAfter(today))
+                    .isPresent();
+            return asked.or(() -> promised ? Optional.of(wishes.readyBy()) : Optional.empty())
+                    .map(t -> today.atTime(LocalTime.parse(t)).atZone(zone).toInstant());
+        }
+
+        private DayForm wishes() {
+            return new DayForm(
+                    wishes.people().stream()
+                            .map(p -> new WorkerForm(p.name(), p.begins().orElse("")))
+                            .toList(),
+                    wishes.readyBy(),
+                    wishes.tools().stream()
+                            .map(t -> new WantedForm(
+                                    t.tool(), t.by().orElse(""), t.longer() == 1 ? "" : String.valueOf(t.longer())))
+                            .toList(),
+                    wishes.first(),
+                    null);
+        }
+    }
+}

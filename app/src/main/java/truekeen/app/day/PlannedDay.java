@@ -1,0 +1,37 @@
+package truekeen.app.day;
+
+import java.util.List;
+import java.util.Map;
+import truekeen.core.day.Timetable;
+
+/**
+ * A day as it was planned.
+ *
+ * @param table its order
+ * @param byTicket how good ticket after ticket would be
+ * @param boundSeconds the day cannot end earlier (s)
+ * @param whole whether the search came to its end
+ * @param soaked what has to soak, and how long (s), by its id
+ * @param flattened ids of what is flattened before its first use
+ * @param titles what is done in each task, by its id
+ * @param names what pieces of the kit and holders are called, by id
+ * @param grains grain of pieces of the kit (µm), by id; 0 where there is none
+ */
+record PlannedDay(
+        Timetable table,
+        Timetable.Merit byTicket,
+        long boundSeconds,
+        boolean whole,
+        Map<String, Integer> soaked,
+        List<String> flattened,
+        Map<String, String> titles,
+        Map<String, String> names,
+        Map<String, Double> grains) {
+    PlannedDay {
+        soaked = Map.copyOf(soaked);
+        flattened = List.copyOf(flattened);
+        titles = Map.copyOf(titles);
+        names = Map.copyOf(names);
+        grains = Map.copyOf(grains);
+    }
+}

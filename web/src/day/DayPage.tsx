@@ -1,0 +1,143 @@
+import { useState } from 'react'
+import { Act } from '../ui/Act'
+import { day as dayName, hour } from '../ui/format'
+import { Coming, Trouble } from '../ui/Notice'
+import { usePerson } from '../ui/person'
+import { useTitle } from '../ui/useTitle'
+import { DayStrip } from './DayStrip'
+import { RunList } from './RunList'
+import { firstWishes, useDay, type Day, type Plan } from './useDay'
+import { WishesForm } from './WishesForm'
+
+/** A heap of tools, a few stones, one pair of hands: the day in the order that takes the least. */
+export function DayPage() {
+  useTitle('The day')
+  const [person] = usePerson()
+  const [anew, setAnew] = useState(false)
+  const day = useDay()
+  if (day.isPending) return <Coming />
+  if (day.isError) return <Trouble error={day.error} again={() => void day.refetch()} />
+  const plan = day.data.plan
+  return (
+    <>
+      <h1 className="text-[1.4rem] font-semibold pt-3">The day, {dayName(day.data.today)}</h1>
+      {plan && !anew ? (
+        <Planned day={day.data} plan={plan} onAnew={() => setAnew(true)} />
+      ) : (
+        <>
+          <p className="quiet max-w-[44rem]">
+            {plan
+              ? 'The rest of the day is planned anew from now: what is done stays done.'
+              : 'Tools that want the same stone and the same setting are done together; what is promised comes first.'}
+          </p>
+          <WishesForm
+            day={day.data}
+            from={plan ? rest(day.data, plan) : firstWishes(day.data, person)}
+            onDone={() => setAnew(false)}
+          />
+        </>
+      )}
+    </>
+  )
+}
+
+/** What was wanted, without what is ready or gone by now. */
+function rest(day: Day, plan: Plan) {
+  const open = new Set(day.open.filter((t) => t.workable).map((t) => t.toolId))
+  return { ...plan.wishes, tools: plan.wishes.tools.filter((t) => open.has(t.tool)) }
+}
+
+function Planned({ day, plan: p, onAnew }: { day: Day; plan: Plan; onAnew: () => void }) {
+  return (
+    <>
+      <Merit plan={p} />
+      <div className="grid lg:grid-cols-[minmax(0,1fr)_22rem] gap-x-10">
+        <div>
+          <RunList plan={p} />
+        </div>
+        <div className="pt-3 grid gap-4 content-start sm:grid-cols-2 lg:grid-cols-1">
+          <First plan={p} />
+          <Ready plan={p} />
+          <DayStrip plan={p} now={day.now} />
+        </div>
+      </div>
+      <Act onClick={onAnew}>Change the plan</Act>
+    </>
+  )
+}
+
+/** What the order is worth, and what is wrong with it by now. */
+function Merit({ plan: p }: { plan: Plan }) {
+  const saved = Math.round((Date.parse(p.ticketEndsAt) - Date.parse(p.endsAt)) / 60_000)
+  return (
+    <div className="max-w-[52rem]">
+      <p>
+        All done by <b>{hour(p.endsAt)}</b>
+        {saved > 0 && `, ${saved} min earlier than ticket after ticket`}
+        {p.setUps < p.ticketSetUps && `, with ${p.setUps} set-ups in place of ${p.ticketSetUps}`}. No order
+        could end before {hour(p.boundAt)}.
+        {!p.whole && ' The search was stopped: planning again may find better.'}
+      </p>
+      {p.lateMinutes > 0 && (
+        <p className="text-error font-semibold">
+          Promises are missed by {p.lateMinutes} min in all: leave something for another day, or ask somebody
+          to help.
+        </p>
+      )}
+      {p.behindMinutes > 5 && (
+        <p className="font-semibold">
+          The bench is {p.behindMinutes} min behind this plan: change it to plan the rest from now.
+        </p>
+      )}
+      {p.changed.length > 0 && (
+        <p className="font-semibold">
+          Planned anew since: {p.changed.join(', ')}. Change the plan to take that in.
+        </p>
+      )}
+    </div>
+  )
+}
+
+/** What goes into the water and what is flattened. */
+function First({ plan: p }: { plan: Plan }) {
+  if (p.soak.length === 0 && p.flatten.length === 0) return null
+  return (
+    <section aria-label="Stones first">
+      <h2 className="quiet rule-b pb-0.5">Stones first</h2>
+      <ul>
+        {p.soak.map((s) => (
+          <li key={s.name} className="py-1">
+            <b>{hour(s.at)}</b> {s.name} into the water, {s.minutes} min
+          </li>
+        ))}
+        {p.flatten.length > 0 && <li className="py-1">Flatten before use: {p.flatten.join(', ')}</li>}
+      </ul>
+    </section>
+  )
+}
+
+/** When each tool is ready. */
+function Ready({ plan: p }: { plan: Plan }) {
+  return (
+    <section aria-label="Ready when">
+      <h2 className="quiet rule-b pb-0.5">Ready when</h2>
+      <ul>
+        {p.tools.map((t) => (
+          <li key={t.toolId} className="py-1 flex gap-x-3">
+            <b className="w-14">{t.done ? 'done' : hour(t.readyAt)}</b>
+            <span className={t.done ? 'quiet' : ''}>
+              {t.name}
+              {t.by && !t.done && (
+                <span className={t.lateMinutes > 0 ? 'block text-error font-semibold' : 'quiet'}>
+                  {t.lateMinutes > 0
+                    ? `${t.lateMinutes} min after ${hour(t.by)}`
+                    : `, promised by ${hour(t.by)}`}
+                </span>
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
