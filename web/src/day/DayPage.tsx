@@ -1,10 +1,12 @@
 import { useState } from 'react'
 import { Act } from '../ui/Act'
+import { Fold } from '../ui/Fold'
 import { day as dayName, hour } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { useTitle } from '../ui/useTitle'
 import { DayStrip } from './DayStrip'
+import { PromiseLine } from './PromiseLine'
 import { RunList } from './RunList'
 import { firstWishes, useDay, type Day, type Plan } from './useDay'
 import { WishesForm } from './WishesForm'
@@ -30,6 +32,7 @@ export function DayPage() {
               ? 'The rest of the day is planned anew from now: what is done stays done.'
               : 'Tools that want the same stone and the same setting are done together; what is promised comes first.'}
           </p>
+          <PromiseLine />
           <WishesForm
             day={day.data}
             from={plan ? rest(day.data, plan) : firstWishes(day.data, person)}
@@ -59,6 +62,17 @@ function Planned({ day, plan: p, onAnew }: { day: Day; plan: Plan; onAnew: () =>
           <First plan={p} />
           <Ready plan={p} />
           <DayStrip plan={p} now={day.now} />
+          <Fold name="What to promise, and a calendar">
+            <PromiseLine />
+            <p className="pt-2">
+              <a className="btn btn-outline min-h-12" href="/api/v1/day/calendar.ics" download>
+                Promised and due days as iCalendar
+              </a>
+            </p>
+            <p className="quiet pt-1">
+              A calendar on this machine can subscribe to {window.location.origin}/api/v1/day/calendar.ics
+            </p>
+          </Fold>
         </div>
       </div>
       <Act onClick={onAnew}>Change the plan</Act>

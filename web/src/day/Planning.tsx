@@ -15,7 +15,7 @@ export function Planning({ run }: { run: string }) {
   const stop = useMutation({ mutationFn: () => ask(api.DELETE('/api/v1/runs/{id}', path)) })
   const { done, of } = far.data ?? { done: 0, of: 0 }
   return (
-    <div className="flex flex-wrap gap-x-4 gap-y-2 items-center pt-3">
+    <div data-coming className="flex flex-wrap gap-x-4 gap-y-2 items-center pt-3">
       <p role="status">{of > 0 ? `Putting the day in order: ${done} %.` : 'Putting the day in order…'}</p>
       <progress
         className="progress progress-primary w-48"

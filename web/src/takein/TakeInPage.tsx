@@ -4,6 +4,7 @@ import { useLocation, useSearch } from 'wouter'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
+import { PromiseLine } from '../day/PromiseLine'
 import { Section } from '../drawings/Section'
 import { Strip } from '../drawings/Strip'
 import { Sheet, ToolHead, useStages, useTool } from '../tool/ToolHead'
@@ -180,6 +181,7 @@ function TakeIn({
                 error={form.wantedBy || tried ? fault('wantedBy') : undefined}
               />
             </div>
+            {draft === 'take-in' && <PromiseLine />}
           </>
         }
         decisions={

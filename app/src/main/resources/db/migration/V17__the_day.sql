@@ -8,3 +8,6 @@ create table day_plan (
     timetable jsonb not null
 );
 create index day_plan_newest on day_plan (day, made_at desc);
+
+-- What was got done since a day says what can be promised.
+create index bench_session_finished on bench_session (finished_at) where finished_at is not null;

@@ -44,6 +44,16 @@ public class SessionReadings {
         this.tools = tools;
     }
 
+    /** A session that was finished, and the plan it was worked by. */
+    public record FinishedSession(UUID planId, Instant at) {}
+
+    /** Sessions that were finished since then. */
+    public List<FinishedSession> finishedSince(Instant since) {
+        return sessions.finishedSince(since).stream()
+                .map(s -> new FinishedSession(s.getPlanId(), s.getFinishedAt()))
+                .toList();
+    }
+
     /**
      * How far the open session of a tool is.
      *

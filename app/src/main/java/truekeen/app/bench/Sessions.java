@@ -19,6 +19,16 @@ interface Sessions extends JpaRepository<SessionRow, UUID> {
 
     List<SessionRow> findByFinishedAtIsNullOrderByStartedAt();
 
+    /** By which plan a session was worked, and when it was finished. */
+    interface Finished {
+        UUID getPlanId();
+
+        Instant getFinishedAt();
+    }
+
+    @Query("select s.planId as planId, s.finishedAt as finishedAt from SessionRow s where s.finishedAt >= :since")
+    List<Finished> finishedSince(Instant since);
+
     /** When the sessions of a tool were finished, oldest first. */
     @Query("select s.finishedAt from SessionRow s where s.toolId = :toolId and s.finishedAt is not null"
             + " order by s.finishedAt")

@@ -157,6 +157,28 @@ public class BoardService {
                 .toList();
     }
 
+    /**
+     * A tool with a day.
+     *
+     * @param promised whether it was promised for that day; else it is looked at again then
+     */
+    public record DatedWork(UUID tool, String name, String owner, LocalDate day, boolean promised) {}
+
+    /** All that was promised for a day or is looked at again on one. */
+    public List<DatedWork> datedWork() {
+        return lines().stream()
+                .filter(line -> line.urgency() != Urgency.RETIRED)
+                .filter(line -> (line.ready() ? line.nextCheck() : line.wantedBy()) != null)
+                .sorted(SOONEST)
+                .map(line -> new DatedWork(
+                        line.toolId(),
+                        line.name(),
+                        line.crew(),
+                        line.ready() ? line.nextCheck() : line.wantedBy(),
+                        !line.ready()))
+                .toList();
+    }
+
     /** Every tool: in use, retired, deleted. */
     public RackView rack() {
         return new RackView(clock.today(), lines(), rack.deleted());

@@ -1,5 +1,8 @@
 package truekeen.app.day;
 
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -8,14 +11,21 @@ import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.day.DayRecords.DayForm;
 import truekeen.app.day.DayRecords.DayFrontView;
 import truekeen.app.day.DayRecords.DayView;
+import truekeen.app.day.DayRecords.PromiseView;
 
 @RestController
 @RequestMapping("/api/v1/day")
 class DayController {
-    private final DayService days;
+    private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
-    DayController(DayService days) {
+    private final DayService days;
+    private final PromiseService promises;
+    private final CalendarService calendar;
+
+    DayController(DayService days, PromiseService promises, CalendarService calendar) {
         this.days = days;
+        this.promises = promises;
+        this.calendar = calendar;
     }
 
     @GetMapping
@@ -26,6 +36,16 @@ class DayController {
     @GetMapping("/front")
     DayFrontView front() {
         return days.front();
+    }
+
+    @GetMapping("/promise")
+    PromiseView promise() {
+        return promises.promise();
+    }
+
+    @GetMapping("/calendar.ics")
+    ResponseEntity<String> calendar() {
+        return ResponseEntity.ok().contentType(CALENDAR).body(calendar.text());
     }
 
     @PostMapping

@@ -114,6 +114,19 @@ public final class DayRecords {
      */
     public record DayLineView(String words, List<String> tools, Instant endsAt, boolean done, int behindMinutes) {}
 
+    /**
+     * What can be promised for a tool that is brought today; both days are null where too little is known of what this bench
+     * gets done.
+     *
+     * @param likely ready by then in half of all cases
+     * @param promise ready by then in four of five
+     * @param tools how many are promised or begun already
+     * @param backlogMinutes what is to be done on them
+     * @param minutesAWeek what this bench got done in a week of late
+     */
+    public record PromiseView(
+            @Nullable LocalDate likely, @Nullable LocalDate promise, int tools, int backlogMinutes, int minutesAWeek) {}
+
     /** A stone that goes into the water at a time, for so long. */
     public record SoakAtView(String name, Instant at, int minutes) {}
 

@@ -13,7 +13,6 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionTemplate;
 import truekeen.app.board.BoardService.OpenWork;
 import truekeen.app.day.DayRecords.DayForm;
 import truekeen.app.day.DayRecords.DayFrontView;
@@ -31,7 +30,10 @@ import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 
-/** Plans the day, and says how far it is. */
+/**
+ * Plans the day, and says how far it is. Each question to another place is a transaction of its own: none is held while the
+ * day is put in order, and a record that cannot be read takes nothing else down.
+ */
 @Service
 public class DayService {
     /** A day of sixty tools takes some ten seconds; what takes longer ends with the best so far. */
@@ -44,7 +46,6 @@ public class DayService {
     private final DayWorker worker;
     private final Runs runs;
     private final BenchClock clock;
-    private final TransactionTemplate transaction;
 
     DayService(
             DayRow.Rows rows,
@@ -53,8 +54,7 @@ public class DayService {
             HolderService holders,
             DayWorker worker,
             Runs runs,
-            BenchClock clock,
-            TransactionTemplate transaction) {
+            BenchClock clock) {
         this.rows = rows;
         this.open = open;
         this.kit = kit;
@@ -62,39 +62,33 @@ public class DayService {
         this.worker = worker;
         this.runs = runs;
         this.clock = clock;
-        this.transaction = transaction;
     }
 
     /** The day as it stands. */
     public DayView day() {
-        return transaction.execute(t -> view());
+        return view();
     }
 
     /** Today's plan in a line. */
     public DayFrontView front() {
-        return transaction.execute(t -> {
-            Optional<DayRow> newest = rows.findFirstByDayOrderByMadeAtDesc(clock.today());
-            if (newest.isEmpty()) {
-                return new DayFrontView(null);
-            }
-            DayPlanView plan = view().plan();
-            return new DayFrontView(
-                    plan == null
-                            ? null
-                            : plan.runs().stream()
-                                    .filter(r -> !r.done())
-                                    .findFirst()
-                                    .map(r -> new DayLineView(
-                                            r.words(),
-                                            r.tasks().stream()
-                                                    .map(DayTaskView::tool)
-                                                    .distinct()
-                                                    .toList(),
-                                            plan.endsAt(),
-                                            false,
-                                            plan.behindMinutes()))
-                                    .orElse(new DayLineView("", List.of(), plan.endsAt(), true, 0)));
-        });
+        if (rows.findFirstByDayOrderByMadeAtDesc(clock.today()).isEmpty()) {
+            return new DayFrontView(null);
+        }
+        DayPlanView plan = view().plan();
+        return new DayFrontView(plan == null ? null : front(plan));
+    }
+
+    private static DayLineView front(DayPlanView plan) {
+        return plan.runs().stream()
+                .filter(r -> !r.done())
+                .findFirst()
+                .map(r -> new DayLineView(
+                        r.words(),
+                        r.tasks().stream().map(DayTaskView::tool).distinct().toList(),
+                        plan.endsAt(),
+                        false,
+                        plan.behindMinutes()))
+                .orElse(new DayLineView("", List.of(), plan.endsAt(), true, 0));
     }
 
     /**
@@ -104,27 +98,23 @@ public class DayService {
     public DayView plan(DayForm in) {
         DayWishes wishes = new DayReader().read(in);
         Instant begins = clock.instant();
-        record Given(DayProblem problem, List<List<String>> earlier) {}
-        Given given = transaction.execute(t -> new Given(problem(wishes, begins), earlier(wishes)));
-        DayPlanner.Planned planned =
-                worker.work(() -> DayPlanner.plan(given.problem.day(), given.earlier, leash(in.run())));
-        return transaction.execute(t -> {
-            DayRow row = new DayRow(clock.today(), clock.instant(), begins);
-            row.wishes = StoredDay.WISHES.write(wishes);
-            row.timetable = StoredDay.TIMETABLE.write(new PlannedDay(
-                    planned.table(),
-                    planned.byTicket().merit(),
-                    planned.bound().endSeconds(),
-                    planned.whole(),
-                    given.problem.soaked(),
-                    given.problem.flattened(),
-                    given.problem.titles(),
-                    given.problem.names(),
-                    given.problem.day().stones().stream()
-                            .collect(Collectors.toMap(BenchDay.Stone::id, BenchDay.Stone::um))));
-            rows.saveAndFlush(row);
-            return view();
-        });
+        DayProblem problem = problem(wishes, begins);
+        List<List<String>> earlier = earlier(wishes);
+        DayPlanner.Planned planned = worker.work(() -> DayPlanner.plan(problem.day(), earlier, leash(in.run())));
+        DayRow row = new DayRow(clock.today(), clock.instant(), begins);
+        row.wishes = StoredDay.WISHES.write(wishes);
+        row.timetable = StoredDay.TIMETABLE.write(new PlannedDay(
+                planned.table(),
+                planned.byTicket().merit(),
+                planned.bound().endSeconds(),
+                planned.whole(),
+                problem.soaked(),
+                problem.flattened(),
+                problem.titles(),
+                problem.names(),
+                problem.day().stones().stream().collect(Collectors.toMap(BenchDay.Stone::id, BenchDay.Stone::um))));
+        rows.saveAndFlush(row);
+        return view();
     }
 
     /** Stopping ends the search with the best so far: it is no refusal here. */

@@ -14,6 +14,8 @@ enum DayWords implements Wording {
     SOMEBODY("the bench"),
     TEST_AND_CLEAN("Test the edge, clean and oil it"),
     BY_HAND("by hand"),
+    PROMISED("Promised: {tool}"),
+    DUE("Look at it again: {tool}"),
     OFF_THE_STONES("off the stones"),
     AT_ANGLE("{holder} at {angle}°"),
     WITH_STONE("{how}, {stone}"),

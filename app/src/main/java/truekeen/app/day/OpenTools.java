@@ -13,6 +13,7 @@ import truekeen.app.board.BoardService.OpenWork;
 import truekeen.app.plan.PlanService;
 import truekeen.core.day.DayTask;
 import truekeen.core.day.ToolTasks;
+import truekeen.core.message.RefusedException;
 import truekeen.core.stepsheet.Step;
 
 /** What wants work, with the steps that are left of it. */
@@ -70,11 +71,16 @@ class OpenTools {
         return board.openWork();
     }
 
-    /** The work on a tool, where it can be planned into a day. */
+    /** The work on a tool, where it can be planned into a day; a tool with a record that cannot be read any more cannot. */
     Optional<Workable> workable(OpenWork open) {
-        if (!open.atBenchNext()) {
+        try {
+            return open.atBenchNext() ? readable(open) : Optional.empty();
+        } catch (RefusedException olderRecord) {
             return Optional.empty();
         }
+    }
+
+    private Optional<Workable> readable(OpenWork open) {
         Optional<SessionReadings.Progress> session = sessions.progress(open.tool());
         if (session.isPresent()) {
             return session.map(s -> made(open, s.planId(), s.steps(), s.next()));

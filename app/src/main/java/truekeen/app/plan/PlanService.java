@@ -2,10 +2,12 @@ package truekeen.app.plan;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -187,6 +189,12 @@ public class PlanService {
         return plans.newest(toolId).flatMap(row -> row.toCore().map(chosen -> core(row, chosen)));
     }
 
+    /** How long each of these plans was to take (s). */
+    @Transactional(readOnly = true)
+    public Map<UUID, Double> seconds(Collection<UUID> ids) {
+        return plans.secondsOf(ids).stream().collect(Collectors.toMap(Plans.HowLong::getId, Plans.HowLong::getSeconds));
+    }
+
     private static CorePlan core(PlanRow row, ChosenPlan chosen) {
         return new CorePlan(
                 row.id,
@@ -325,6 +333,16 @@ public class PlanService {
     }
 
     interface Plans extends JpaRepository<PlanRow, UUID> {
+        /** How long a plan was to take. */
+        interface HowLong {
+            UUID getId();
+
+            double getSeconds();
+        }
+
+        @Query("select p.id as id, p.seconds as seconds from PlanRow p where p.id in :ids")
+        List<HowLong> secondsOf(Collection<UUID> ids);
+
         @Query(
                 value = "select p.tool_id from plan p join tool t on t.id = p.tool_id where t.deleted_at is null"
                         + " group by p.tool_id order by max(p.made_at) desc limit :most",

@@ -82,7 +82,10 @@ class FirstEveningIT {
             browser.see("1 of ").see("pocket knife").seeNoMore("drawknife");
             browser.type("Find by name, owner, kind or steel", "anvil").see("Nothing on the rack has all of this");
             browser.type("Find by name, owner, kind or steel", "").choose("In the order of", "what is due first");
-            browser.see("drawknife");
+            // What is promised for today stands before what is promised for later.
+            browser.see("wanted today");
+            assertThat(browser.text().indexOf("8 mm bench chisel"))
+                    .isBetween(1, browser.text().indexOf("10 mm mortise chisel"));
             assertThat(browser.accessibilityFaults()).isEmpty();
         }
     }

@@ -27,7 +27,7 @@ public final class Shots {
             new Shot("survey.png", "38 mm paring slick", "/survey", 1280, 800, "stone"),
             new Shot("angle.png", "18 mm skew chisel", "/angle", 1280, 800, "stone"),
             new Shot("repair.png", "vegetable cleaver", "/repair", 1280, 800, "stone"),
-            new Shot("house-rules.png", "", "/house-rules", 1280, 800, "stone"),
+            new Shot("day.png", "", "/day", 1280, 800, "stone", "Plan the day"),
             new Shot("plan.png", "24 mm bench chisel", "/plan", 1280, 800, "stone"),
             new Shot("bench.png", "24 mm bench chisel", "bench", 1280, 800, "stone"),
             new Shot("bench-phone.png", "24 mm bench chisel", "bench", 390, 844, "stone"),

@@ -5,10 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.StringReader;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.component.CalendarComponent;
+import net.fortuna.ical4j.model.component.VEvent;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
@@ -95,6 +104,37 @@ class DayTest extends ApiTest {
         assertThat(second.path("wishes").path("tools").get(0).path("longer").asText())
                 .isEqualTo("2.0");
         assertThat(second.path("runs").findValuesAsText("person")).contains("Anna", "Bert");
+    }
+
+    @Test
+    void whatIsPromisedRestsOnWhatThisBenchGetsDone() {
+        JsonNode promise = get("/api/v1/day/promise").body();
+        assertThat(promise.path("tools").asInt()).isGreaterThan(5);
+        assertThat(promise.path("backlogMinutes").asInt()).isPositive();
+        assertThat(promise.path("minutesAWeek").asInt()).isPositive();
+        if (!promise.path("promise").isNull()) {
+            assertThat(promise.path("promise").asText())
+                    .isGreaterThanOrEqualTo(promise.path("likely").asText());
+        }
+    }
+
+    @Test
+    void anotherLibraryReadsTheCalendar() throws Exception {
+        Answer answer = get("/api/v1/day/calendar.ics");
+        assertThat(answer.raw().headers().firstValue("Content-Type"))
+                .hasValueSatisfying(t -> assertThat(t).startsWith("text/calendar"));
+        Calendar calendar =
+                new CalendarBuilder().build(new StringReader(answer.raw().body()));
+        calendar.validate();
+        Map<String, LocalDate> days = new TreeMap<>();
+        for (CalendarComponent event : calendar.getComponents(Component.VEVENT)) {
+            VEvent e = (VEvent) event;
+            days.put(
+                    e.getSummary().orElseThrow().getValue(),
+                    LocalDate.from(e.getDateTimeStart().orElseThrow().getDate()));
+        }
+        assertThat(days).containsEntry("Promised: 8 mm bench chisel", LocalDate.of(2026, 5, 14));
+        assertThat(days.keySet()).anyMatch(s -> s.startsWith("Look at it again: "));
     }
 
     @Test

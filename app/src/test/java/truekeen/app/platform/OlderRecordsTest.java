@@ -3,6 +3,8 @@ package truekeen.app.platform;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -10,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -79,6 +82,28 @@ class OlderRecordsTest extends ApiTest {
         undo.clear();
     }
 
+    /** The demonstration leaves it to whoever opens it to plan the day. */
+    @BeforeEach
+    void aDayIsPlanned() {
+        if (jdbc.queryForObject("select count(*) from day_plan", Integer.class) > 0) {
+            return;
+        }
+        ObjectNode form = JSON.createObjectNode().put("readyBy", "17:00");
+        form.putArray("people").addObject().put("name", "bench hand").put("begins", "");
+        form.putArray("first");
+        form.putNull("run");
+        ArrayNode tools = form.putArray("tools");
+        get("/api/v1/day").body().path("open").forEach(t -> {
+            if (t.path("workable").asBoolean()) {
+                tools.addObject()
+                        .put("tool", t.path("toolId").asText())
+                        .put("by", "")
+                        .put("longer", "");
+            }
+        });
+        assertThat(post("/api/v1/day", form).status()).isEqualTo(200);
+    }
+
     /** Tools that have a row in the table, a few of them, and always one of a machine. */
     private Set<String> toolsOf(Column c) {
         Set<String> tools = new LinkedHashSet<>(
@@ -115,6 +140,8 @@ class OlderRecordsTest extends ApiTest {
             assertThat(get("/api/v1/kit").status()).as("kit with " + c).isEqualTo(200);
             assertThat(get("/api/v1/sessions").status()).as("bench with " + c).isEqualTo(200);
             assertThat(get("/api/v1/trials").status()).as("trials with " + c).isEqualTo(200);
+            assertThat(get("/api/v1/day").status()).as("day with " + c).isEqualTo(200);
+            assertThat(get("/api/v1/day/front").status()).as("front with " + c).isEqualTo(200);
             Map<String, Integer> after = new TreeMap<>();
             before.keySet().forEach(p -> after.put(p, get(p).status()));
             assertThat(after).as(c.toString()).isEqualTo(before).containsValue(200);
@@ -130,6 +157,8 @@ class OlderRecordsTest extends ApiTest {
             assertThat(get("/api/v1/kit").status()).as("kit with " + c).isEqualTo(200);
             assertThat(get("/api/v1/sessions").status()).as("bench with " + c).isEqualTo(200);
             assertThat(get("/api/v1/trials").status()).as("trials with " + c).isEqualTo(200);
+            assertThat(get("/api/v1/day").status()).as("day with " + c).isEqualTo(200);
+            assertThat(get("/api/v1/day/front").status()).as("front with " + c).isEqualTo(200);
             for (String tool : toolsOf(c)) {
                 for (String page : ToolPages.of(tool, jdbc)) {
                     Answer answer = get(page);
