@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Refused, type Schemas } from '../api/client'
 import { Link } from 'wouter'
+import { GoesOn } from '../day/GoesOn'
 import { Strip } from '../drawings/Strip'
 import { Act } from '../ui/Act'
 import { num } from '../ui/format'
@@ -86,6 +87,7 @@ export function BenchPage({ sessionId }: { sessionId: string }) {
         <Away bench={bench} />
       </div>
       <Standing bench={bench} session={s} />
+      <GoesOn toolId={s.toolId} />
       {!s.finishedAt && !s.allDone && <MindNow toolId={s.toolId} />}
       {s.finishedAt ? (
         <p className="text-[1.4rem] py-8">This session is finished and stands in the log.</p>

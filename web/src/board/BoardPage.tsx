@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
+import { useFront } from '../day/GoesOn'
 import { Act } from '../ui/Act'
 import { day, hour, span } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
@@ -66,11 +67,7 @@ export function BoardPage() {
 
 /** Today's plan, when there is one: what is next of it, and when all is done. */
 function Today() {
-  const front = useQuery({
-    queryKey: ['day-front'],
-    queryFn: () => ask(api.GET('/api/v1/day/front')),
-    refetchInterval: 60_000,
-  })
+  const front = useFront()
   const plan = front.data?.plan
   if (!plan) return null
   return (
@@ -78,11 +75,11 @@ function Today() {
       <h2 className="quiet rule-b pb-0.5">Today's plan</h2>
       <p className="rule-b py-2 flex flex-wrap gap-x-4 items-center">
         <Link href="/day" className="font-semibold text-[1.08rem] underline underline-offset-4 min-h-11">
-          {plan.done ? 'All of it is done' : plan.words}
+          {plan.next ? plan.words : 'All of it is done'}
         </Link>
-        {!plan.done && (
+        {plan.next && (
           <span>
-            {plan.tools.join(', ')}; all done by {hour(plan.endsAt)}
+            {plan.tools.join(', ')}; all done at about {hour(plan.endsAt)}
           </span>
         )}
         {plan.behindMinutes > 5 && <span className="font-semibold">{plan.behindMinutes} min behind</span>}

@@ -5,6 +5,7 @@ import { day as dayName, hour } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { useTitle } from '../ui/useTitle'
+import { BenchTime } from './BenchTime'
 import { DayStrip } from './DayStrip'
 import { PromiseLine } from './PromiseLine'
 import { RunList } from './RunList'
@@ -33,6 +34,9 @@ export function DayPage() {
               : 'Tools that want the same stone and the same setting are done together; what is promised comes first.'}
           </p>
           <PromiseLine />
+          <Fold name="Time at the bench in a week">
+            <BenchTime />
+          </Fold>
           <WishesForm
             day={day.data}
             from={plan ? rest(day.data, plan) : firstWishes(day.data, person)}
@@ -64,6 +68,7 @@ function Planned({ day, plan: p, onAnew }: { day: Day; plan: Plan; onAnew: () =>
           <DayStrip plan={p} now={day.now} />
           <Fold name="What to promise, and a calendar">
             <PromiseLine />
+            <BenchTime />
             <p className="pt-2">
               <a className="btn btn-outline min-h-12" href="/api/v1/day/calendar.ics" download>
                 Promised and due days as iCalendar
@@ -86,12 +91,22 @@ function Merit({ plan: p }: { plan: Plan }) {
   return (
     <div className="max-w-[52rem]">
       <p>
-        All done by <b>{hour(p.endsAt)}</b>
-        {saved > 0 && `, ${saved} min earlier than ticket after ticket`}
-        {p.setUps < p.ticketSetUps && `, with ${p.setUps} set-ups in place of ${p.ticketSetUps}`}. No order
-        could end before {hour(p.boundAt)}.
+        All done at about <b>{hour(p.endsAt)}</b>, from {hour(p.endsEarliest)} to {hour(p.endsLatest)}
+        {saved > 0 && `; one tool after the other it would be ${saved} min later`}
+        {p.setUps < p.ticketSetUps &&
+          `. A stone or a guide is changed ${p.setUps} times instead of ${p.ticketSetUps}`}
+        . No order could end before {hour(p.boundAt)}.
         {!p.whole && ' The search was stopped: planning again may find better.'}
       </p>
+      <Fold name="Why in this order">
+        <ul>
+          {p.basis.map((b) => (
+            <li key={b} className="py-1">
+              {b}
+            </li>
+          ))}
+        </ul>
+      </Fold>
       {p.lateMinutes > 0 && (
         <p className="text-error font-semibold">
           Promises are missed by {p.lateMinutes} min in all: leave something for another day, or ask somebody
@@ -138,14 +153,19 @@ function Ready({ plan: p }: { plan: Plan }) {
       <ul>
         {p.tools.map((t) => (
           <li key={t.toolId} className="py-1 flex gap-x-3">
-            <b className="w-14">{t.done ? 'done' : hour(t.readyAt)}</b>
+            <b className="w-14 shrink-0">{t.done ? 'done' : hour(t.readyAt)}</b>
             <span className={t.done ? 'quiet' : ''}>
               {t.name}
+              {!t.done && (
+                <span className="quiet">
+                  , {hour(t.earliest)} to {hour(t.latest)}
+                </span>
+              )}
               {t.by && !t.done && (
                 <span className={t.lateMinutes > 0 ? 'block text-error font-semibold' : 'quiet'}>
                   {t.lateMinutes > 0
                     ? `${t.lateMinutes} min after ${hour(t.by)}`
-                    : `, promised by ${hour(t.by)}`}
+                    : `; promised by ${hour(t.by)}`}
                 </span>
               )}
             </span>

@@ -6,7 +6,7 @@ const TOP = 24
 const WIDE = 110
 const HOUR_MS = 3_600_000
 
-/** The day as a strip, top to bottom: a column for each person, a block for each set-up, where the clock stands. */
+/** The day as a strip, top to bottom: a column for each person, a block for each run of alike tasks, where the clock stands. */
 export function DayStrip({ plan: p, now }: { plan: Plan; now: string }) {
   const from = Date.parse(p.beginsAt)
   const until = Math.max(Date.parse(p.endsAt), from + HOUR_MS / 4)
@@ -22,7 +22,7 @@ export function DayStrip({ plan: p, now }: { plan: Plan; now: string }) {
         viewBox={`0 0 ${W} ${H + TOP + 8}`}
         className="w-full max-w-[22rem]"
         role="img"
-        aria-label={`The day from ${hour(p.beginsAt)} to ${hour(p.endsAt)}: ${p.runs.length} set-ups`}
+        aria-label={`The day from ${hour(p.beginsAt)} to ${hour(p.endsAt)}: ${p.runs.length} blocks`}
       >
         {people.map((name, i) => (
           <text key={name} x={60 + i * WIDE} y="14" fontSize="13" fill="currentColor">
@@ -60,7 +60,9 @@ export function DayStrip({ plan: p, now }: { plan: Plan; now: string }) {
           />
         )}
       </svg>
-      <figcaption className="quiet text-[0.92rem]">A block is a set-up; the thick line is now.</figcaption>
+      <figcaption className="quiet text-[0.92rem]">
+        A block is done without changing stone or setting; the thick line is now.
+      </figcaption>
     </figure>
   )
 }

@@ -1,28 +1,23 @@
-import { useQuery } from '@tanstack/react-query'
-import { api, ask } from '../api/client'
 import { day, span } from '../ui/format'
+import { usePromise } from './usePromise'
 
 /** What can honestly be promised for something that is brought today. */
 export function PromiseLine() {
-  const promise = useQuery({
-    queryKey: ['day', 'promise'],
-    queryFn: () => ask(api.GET('/api/v1/day/promise')),
-    staleTime: 60_000,
-  })
-  const p = promise.data
+  const p = usePromise().data
   if (!p) return null
-  const waiting = `${p.tools} tools are promised or begun, ${span(p.backlogMinutes * 60)} of work`
+  const waiting = `${p.tools} tools are promised or begun, about ${span(p.backlogMinutes * 60)} of work`
+  const bench = p.guessed ? 'an hour on working days is guessed' : 'the time at the bench as you said'
   return p.promise && p.likely ? (
     <p>
-      Brought today: promise it for <b>{day(p.promise)}</b>.{' '}
+      Brought today: promise it for <b>{day(p.promise)}</b>
+      {p.likely !== p.promise && `; likely it is ready by ${day(p.likely)}`}.{' '}
       <span className="quiet">
-        Ready by {day(p.likely)} in half of all cases, by the promise in four of five: {waiting}; this bench
-        gets about {span(p.minutesAWeek * 60)} done in a week.
+        {waiting}; {bench}.
       </span>
     </p>
   ) : (
-    <p className="quiet">
-      {waiting}. What to promise is said here once three weeks of finished work are in the log.
+    <p>
+      Nothing can be promised: <span className="quiet">{waiting}, and too little time at the bench.</span>
     </p>
   )
 }

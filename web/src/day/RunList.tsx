@@ -6,10 +6,10 @@ import type { Plan } from './useDay'
 
 type Run = Schemas['DayRunView']
 
-/** Set-ups that are shown after the one in hand. */
+/** What is shown after the one in hand. */
 const AHEAD = 3
 
-/** The day as the bench runs it, by set-up: the one in hand large, what comes after it below, what is done folded. */
+/** The day as the bench runs it, by stone and setting: what is in hand large, what comes after it below, what is done folded. */
 export function RunList({ plan }: { plan: Plan }) {
   const people = [...new Set(plan.runs.map((r) => r.person))]
   const left = plan.runs.filter((r) => !r.done)
@@ -27,14 +27,14 @@ export function RunList({ plan }: { plan: Plan }) {
           <h2 className="quiet rule-b pb-0.5">After that</h2>
           <Runs runs={later.slice(0, AHEAD)} named={people.length > 1} />
           {later.length > AHEAD && (
-            <Fold name="The rest of the day" says={`${later.length - AHEAD} set-ups more`}>
+            <Fold name="The rest of the day" says={`${later.length - AHEAD} more`}>
               <Runs runs={later.slice(AHEAD)} named={people.length > 1} />
             </Fold>
           )}
         </section>
       )}
       {done.length > 0 && (
-        <Fold name="Done" says={`${done.length} set-ups`}>
+        <Fold name="Done" says={`${done.length}`}>
           <Runs runs={done} named={people.length > 1} />
         </Fold>
       )}

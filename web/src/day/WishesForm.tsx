@@ -5,7 +5,7 @@ import { Field } from '../ui/Field'
 import { Fold } from '../ui/Fold'
 import { day as dayName } from '../ui/format'
 import { Planning } from './Planning'
-import { usePlanning, type Day, type Wishes } from './useDay'
+import { UNASKED, usePlanning, type Day, type Wishes } from './useDay'
 
 const LONGER = [
   { value: '', words: 'as planned' },
@@ -13,6 +13,11 @@ const LONGER = [
   { value: '2.0', words: 'twice as long' },
   { value: '3.0', words: 'three times as long' },
 ]
+
+/** Whether nothing is asked of a tool but that it is done. */
+function plainly(t: Wishes['tools'][number]) {
+  return t.by === '' && t.longer === '' && !t.first
+}
 
 /** What is wanted of the day: who works, on what, and what is to be ready when. */
 export function WishesForm({ day, from, onDone }: { day: Day; from: Wishes; onDone?: () => void }) {
@@ -45,7 +50,7 @@ export function WishesForm({ day, from, onDone }: { day: Day; from: Wishes; onDo
             const asked = at >= 0 ? wishes.tools[at]! : undefined
             return (
               <li key={t.toolId} className="rule-b py-1 flex flex-wrap gap-x-4 gap-y-1 items-center">
-                <label className="flex items-center gap-3 min-h-12 flex-1 min-w-[14rem] cursor-pointer">
+                <label className="flex items-center gap-3 min-h-12 flex-1 min-w-[12rem] cursor-pointer">
                   <input
                     type="checkbox"
                     className="checkbox"
@@ -54,7 +59,7 @@ export function WishesForm({ day, from, onDone }: { day: Day; from: Wishes; onDo
                       setWishes({
                         ...wishes,
                         tools: e.target.checked
-                          ? [...wishes.tools, { tool: t.toolId, by: '', longer: '' }]
+                          ? [...wishes.tools, { ...UNASKED, tool: t.toolId }]
                           : wishes.tools.filter((x) => x.tool !== t.toolId),
                       })
                     }
@@ -71,7 +76,7 @@ export function WishesForm({ day, from, onDone }: { day: Day; from: Wishes; onDo
                     )}
                   </span>
                 </label>
-                {asked && !open.has(t.toolId) && asked.by === '' && asked.longer === '' && (
+                {asked && !open.has(t.toolId) && plainly(asked) && (
                   <button
                     type="button"
                     className="btn btn-ghost min-h-11 font-normal underline underline-offset-4"
@@ -81,7 +86,7 @@ export function WishesForm({ day, from, onDone }: { day: Day; from: Wishes; onDo
                     sooner or slower
                   </button>
                 )}
-                {asked && (open.has(t.toolId) || asked.by !== '' || asked.longer !== '') && (
+                {asked && (open.has(t.toolId) || !plainly(asked)) && (
                   <>
                     <span className="w-28">
                       <Field
@@ -104,6 +109,15 @@ export function WishesForm({ day, from, onDone }: { day: Day; from: Wishes; onDo
                           </option>
                         ))}
                       </select>
+                    </label>
+                    <label className="flex items-center gap-2 min-h-12">
+                      <input
+                        type="checkbox"
+                        className="checkbox"
+                        checked={asked.first}
+                        onChange={(e) => change(t.toolId, { first: e.target.checked })}
+                      />
+                      Do it first
                     </label>
                   </>
                 )}
@@ -149,7 +163,7 @@ export function WishesForm({ day, from, onDone }: { day: Day; from: Wishes; onDo
                 error={fault(`people[${i}].name`)}
               />
             </span>
-            {i > 0 && (
+            {wishes.people.length > 1 && (
               <button
                 type="button"
                 className="btn btn-outline min-h-12"

@@ -31,13 +31,15 @@ export function usePlanning(planned?: () => void) {
   return { ...planning, refused }
 }
 
+/** A tool of which nothing is asked but that it is done. */
+export const UNASKED = { by: '', longer: '', first: false }
+
 /** What a day is planned from first: whoever works here, and all that can be worked, unless it is for later. */
 export function firstWishes(day: Day, person: string): Wishes {
   return {
     people: [{ name: person, begins: '' }],
-    readyBy: '17:00',
-    tools: day.open.filter((t) => t.workable).map((t) => ({ tool: t.toolId, by: '', longer: '' })),
-    first: [],
+    readyBy: day.readyBy,
+    tools: day.open.filter((t) => t.workable).map((t) => ({ ...UNASKED, tool: t.toolId })),
     run: null,
   }
 }

@@ -5,9 +5,11 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.day.DayRecords.BenchTimeForm;
 import truekeen.app.day.DayRecords.DayForm;
 import truekeen.app.day.DayRecords.DayFrontView;
 import truekeen.app.day.DayRecords.DayView;
@@ -41,6 +43,11 @@ class DayController {
     @GetMapping("/promise")
     PromiseView promise() {
         return promises.promise();
+    }
+
+    @PutMapping("/promise")
+    PromiseView benchTime(@RequestBody BenchTimeForm in) {
+        return promises.benchTime(in);
     }
 
     @GetMapping("/calendar.ics")

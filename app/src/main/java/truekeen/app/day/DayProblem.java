@@ -36,7 +36,7 @@ record DayProblem(
         Map<String, String> names) {
 
     /** What a tool brings into the day. */
-    record Brought(OpenTools.Workable tool, Optional<LocalTime> by, double longer) {}
+    record Brought(OpenTools.Workable tool, Optional<LocalTime> by, double longer, boolean first) {}
 
     static DayProblem of(
             DayWishes wishes,
@@ -48,6 +48,7 @@ record DayProblem(
             ZoneId zone) {
         List<BenchDay.Job> jobs = new ArrayList<>();
         List<DayTask> tasks = new ArrayList<>();
+        List<String> first = new ArrayList<>();
         Map<String, String> titles = new HashMap<>();
         for (Brought b : tools) {
             String job = b.tool.tool().toString();
@@ -55,6 +56,9 @@ record DayProblem(
             titles.put(job, b.tool.name());
             own.forEach(t -> titles.put(t.id(), b.tool.title(t.id())));
             tasks.addAll(own);
+            if (b.first) {
+                own.forEach(t -> first.add(t.id()));
+            }
             boolean promised = b.tool.wantedBy().filter(d -> !d.isAfter(today)).isPresent();
             Optional<LocalTime> by =
                     b.by.or(() -> promised ? Optional.of(LocalTime.parse(wishes.readyBy())) : Optional.empty());
@@ -71,8 +75,6 @@ record DayProblem(
         // What is no longer on the shelf is worked on all the same, as its step says.
         Set<String> known = new HashSet<>(names.keySet());
         used.stream().filter(s -> !known.contains(s)).forEach(s -> stones.add(new BenchDay.Stone(s, 0, 0, 0)));
-        Set<String> ids = tasks.stream().map(DayTask::id).collect(Collectors.toSet());
-        List<String> first = wishes.first().stream().filter(ids::contains).toList();
         List<BenchDay.Person> people = wishes.people().stream()
                 .map(p -> new BenchDay.Person(
                         p.name(),

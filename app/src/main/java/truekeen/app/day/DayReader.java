@@ -5,7 +5,6 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -37,7 +36,7 @@ final class DayReader {
         String readyBy = time("readyBy", in.readyBy(), true).orElse("");
         List<DayWishes.Wanted> tools = tools(in.tools());
         checks.orThrow();
-        return new DayWishes(people, readyBy, tools, List.copyOf(new LinkedHashSet<>(in.first())));
+        return new DayWishes(people, readyBy, tools);
     }
 
     private List<DayWishes.Worker> people(List<WorkerForm> typed) {
@@ -79,7 +78,7 @@ final class DayReader {
                 continue;
             }
             tools.add(new DayWishes.Wanted(
-                    t.tool(), time(at + ".by", t.by(), false), longer(at + ".longer", t.longer())));
+                    t.tool(), time(at + ".by", t.by(), false), longer(at + ".longer", t.longer()), t.first()));
         }
         return tools;
     }

@@ -16,11 +16,9 @@ public final class DayRecords {
      * @param people who works; at least one
      * @param readyBy when what is promised for today is to be ready
      * @param tools what is to be done
-     * @param first ids of tasks that are to be done first, in this order
      * @param run what the planning is called by, to ask how far it is and to stop it; may be null
      */
-    public record DayForm(
-            List<WorkerForm> people, String readyBy, List<WantedForm> tools, List<String> first, @Nullable UUID run) {}
+    public record DayForm(List<WorkerForm> people, String readyBy, List<WantedForm> tools, @Nullable UUID run) {}
 
     /** Somebody who works; {@code begins} is empty for at once. */
     public record WorkerForm(String name, String begins) {}
@@ -30,17 +28,20 @@ public final class DayRecords {
      *
      * @param by when it is to be ready today; empty where its own promise holds
      * @param longer how many times as long it takes as planned; empty for once
+     * @param first whether it is done before all others
      */
-    public record WantedForm(UUID tool, String by, String longer) {}
+    public record WantedForm(UUID tool, String by, String longer, boolean first) {}
 
     /**
      * The day.
      *
      * @param now when this was said
+     * @param readyBy when what is promised for today is to be ready, unless it is said otherwise
      * @param open everything that wants work, the most urgent first
      * @param plan today's plan, if there is one
      */
-    public record DayView(LocalDate today, Instant now, List<OpenToolView> open, @Nullable DayPlanView plan) {}
+    public record DayView(
+            LocalDate today, Instant now, String readyBy, List<OpenToolView> open, @Nullable DayPlanView plan) {}
 
     /**
      * A tool that wants work.
@@ -67,22 +68,27 @@ public final class DayRecords {
      * A planned day.
      *
      * @param endsAt when the last tool is ready
-     * @param ticketEndsAt when it would be, ticket after ticket
+     * @param endsEarliest the same where every count is the least to be expected
+     * @param endsLatest the same where every count is the most to be expected
+     * @param ticketEndsAt when it would be, one tool after the other
      * @param boundAt no order could end earlier
      * @param lateMinutes by how much promises are missed, added up
-     * @param ticketLateMinutes the same, ticket after ticket
+     * @param ticketLateMinutes the same, one tool after the other
      * @param setUps how often a stone is laid down or a holder set
      * @param whole whether the search came to its end; else it was stopped
      * @param behindMinutes how far the bench is behind the plan
      * @param changed tools that were planned anew since, whose steps are no longer these
      * @param soak what goes into the water, and when
      * @param flatten what is flattened before its first use, finest first
+     * @param basis what it rests on, in sentences
      * @param wishes what it was planned from
      */
     public record DayPlanView(
             Instant madeAt,
             Instant beginsAt,
             Instant endsAt,
+            Instant endsEarliest,
+            Instant endsLatest,
             Instant ticketEndsAt,
             Instant boundAt,
             int lateMinutes,
@@ -96,6 +102,7 @@ public final class DayRecords {
             List<String> flatten,
             List<DayRunView> runs,
             List<DayToolView> tools,
+            List<String> basis,
             DayForm wishes) {}
 
     /**
@@ -110,22 +117,31 @@ public final class DayRecords {
      *
      * @param words the set-up that is next
      * @param tools what is done at it
-     * @param done whether all is done
+     * @param next the task that is next; null where all is done
      */
-    public record DayLineView(String words, List<String> tools, Instant endsAt, boolean done, int behindMinutes) {}
+    public record DayLineView(
+            String words, List<String> tools, @Nullable DayTaskView next, Instant endsAt, int behindMinutes) {}
 
     /**
-     * What can be promised for a tool that is brought today; both days are null where too little is known of what this bench
-     * gets done.
+     * What can be promised for a tool that is brought today; both days are null where the bench has too little time.
      *
-     * @param likely ready by then in half of all cases
-     * @param promise ready by then in four of five
+     * @param likely ready by then where most of the bench's time goes into sharpening
+     * @param promise ready by then where half of it goes elsewhere
      * @param tools how many are promised or begun already
      * @param backlogMinutes what is to be done on them
-     * @param minutesAWeek what this bench got done in a week of late
+     * @param bench time at the bench
+     * @param guessed whether nobody said how much that is
      */
     public record PromiseView(
-            @Nullable LocalDate likely, @Nullable LocalDate promise, int tools, int backlogMinutes, int minutesAWeek) {}
+            @Nullable LocalDate likely,
+            @Nullable LocalDate promise,
+            int tools,
+            int backlogMinutes,
+            BenchTimeForm bench,
+            boolean guessed) {}
+
+    /** Time at the bench in minutes, from Monday to Sunday, as it was typed. */
+    public record BenchTimeForm(List<String> minutes) {}
 
     /** A stone that goes into the water at a time, for so long. */
     public record SoakAtView(String name, Instant at, int minutes) {}
@@ -158,9 +174,18 @@ public final class DayRecords {
     /**
      * When a tool is ready.
      *
+     * @param earliest the same where every count is the least to be expected
+     * @param latest the same where every count is the most to be expected
      * @param by when it is to be ready today, if it is
      * @param lateMinutes how much later it will be
      */
     public record DayToolView(
-            UUID toolId, String name, Instant readyAt, @Nullable Instant by, int lateMinutes, boolean done) {}
+            UUID toolId,
+            String name,
+            Instant readyAt,
+            Instant earliest,
+            Instant latest,
+            @Nullable Instant by,
+            int lateMinutes,
+            boolean done) {}
 }

@@ -24,7 +24,6 @@ import truekeen.app.kit.HolderService;
 import truekeen.app.kit.KitService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Runs;
-import truekeen.core.day.BenchDay;
 import truekeen.core.day.DayPlanner;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -85,10 +84,10 @@ public class DayService {
                 .map(r -> new DayLineView(
                         r.words(),
                         r.tasks().stream().map(DayTaskView::tool).distinct().toList(),
+                        r.tasks().stream().filter(t -> !t.done()).findFirst().orElse(null),
                         plan.endsAt(),
-                        false,
                         plan.behindMinutes()))
-                .orElse(new DayLineView("", List.of(), plan.endsAt(), true, 0));
+                .orElse(new DayLineView("", List.of(), null, plan.endsAt(), 0));
     }
 
     /**
@@ -111,8 +110,7 @@ public class DayService {
                 problem.soaked(),
                 problem.flattened(),
                 problem.titles(),
-                problem.names(),
-                problem.day().stones().stream().collect(Collectors.toMap(BenchDay.Stone::id, BenchDay.Stone::um))));
+                problem.names()));
         rows.saveAndFlush(row);
         return view();
     }
@@ -142,7 +140,8 @@ public class DayService {
                     .orElseThrow(
                             () -> new RefusedException(Refusal.of(MessageCode.NOT_FOR_THE_BENCH, field, work.name())
                                     .with("next", work.next())));
-            tools.add(new DayProblem.Brought(workable, wanted.by().map(LocalTime::parse), wanted.longer()));
+            tools.add(new DayProblem.Brought(
+                    workable, wanted.by().map(LocalTime::parse), wanted.longer(), wanted.first()));
         }
         return DayProblem.of(wishes, tools, kit.shelf(), holders.names(), begins, clock.today(), clock.getZone());
     }

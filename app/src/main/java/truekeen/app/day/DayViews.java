@@ -23,14 +23,20 @@ import truekeen.app.day.DayRecords.OpenToolView;
 import truekeen.app.day.DayRecords.SoakAtView;
 import truekeen.app.day.DayRecords.WantedForm;
 import truekeen.app.day.DayRecords.WorkerForm;
+import truekeen.core.day.ChangeAct;
+import truekeen.core.day.ChangeTimes;
 import truekeen.core.day.DayRun;
 import truekeen.core.day.DayTask;
 import truekeen.core.day.Timetable;
 import truekeen.core.day.ToolTasks;
+import truekeen.core.table.Prior;
 
 /** Makes what is shown of the day, at a moment. */
 final class DayViews {
     private static final int MINUTE = 60;
+    private static final String USUAL_END = "17:00";
+    private static final String END_OF_DAY = "23:59";
+    private static final LocalTime LATEST_PLANNED = LocalTime.of(16, 0);
 
     private final LocalDate today;
     private final Instant now;
@@ -50,8 +56,15 @@ final class DayViews {
         return new DayView(
                 today,
                 now,
+                readyBy(),
                 open.stream().map(this::open).toList(),
                 newest.flatMap(this::plan).orElse(null));
+    }
+
+    /** The usual end of a working day; once that is near or past, the end of the day. */
+    private String readyBy() {
+        boolean past = now.atZone(zone).toLocalTime().isAfter(LATEST_PLANNED);
+        return past ? END_OF_DAY : USUAL_END;
     }
 
     private OpenToolView open(OpenWork w) {
@@ -100,6 +113,8 @@ final class DayViews {
                     row.madeAt,
                     row.beginsAt,
                     at(table.merit().endSeconds()),
+                    at(table.earliestEndSeconds()),
+                    at(table.latestEndSeconds()),
                     at(plan.byTicket().endSeconds()),
                     at(plan.boundSeconds()),
                     minutes(table.merit().lateSeconds()),
@@ -113,6 +128,7 @@ final class DayViews {
                     plan.flattened().stream().map(this::name).toList(),
                     runs(),
                     tools(),
+                    basis(),
                     wishes());
         }
 
@@ -183,18 +199,12 @@ final class DayViews {
         private List<DayRunView> runs() {
             List<DayRunView> shown = new ArrayList<>();
             List<DayRun> runs = DayRun.of(plan.table().slots());
-            for (int i = 0; i < runs.size(); i++) {
-                DayRun run = runs.get(i);
-                Optional<DayRun> before = Optional.empty();
-                for (int k = 0; k < i; k++) {
-                    boolean own = runs.get(k).person().equals(run.person());
-                    before = own && runs.get(k).stone().isPresent() ? Optional.of(runs.get(k)) : before;
-                }
+            for (DayRun run : runs) {
                 List<DayTaskView> tasks = run.slots().stream().map(this::task).toList();
                 shown.add(new DayRunView(
                         run.person(),
                         words(run),
-                        changes(before, run, runs.subList(0, i)),
+                        run.acts().stream().flatMap(a -> act(a, run).stream()).toList(),
                         at(run.fromSeconds()),
                         at(run.untilSeconds()),
                         tasks.stream().allMatch(DayTaskView::done),
@@ -219,48 +229,40 @@ final class DayViews {
 
         private String words(DayRun run) {
             String how = run.hold()
-                    .map(h -> DayWords.AT_ANGLE.fill("holder", name(h.holder()), "angle", h.setting()))
+                    .map(h -> DayWords.HELD_AT.fill("holder", name(h.holder()), "setting", h.setting()))
                     .orElse(DayWords.BY_HAND.words());
             return run.stone()
                     .map(s -> DayWords.WITH_STONE.fill("how", how, "stone", name(s)))
                     .orElse(run.hold().isPresent() ? how : DayWords.OFF_THE_STONES.words());
         }
 
-        private List<String> changes(Optional<DayRun> before, DayRun run, List<DayRun> earlier) {
-            List<String> changes = new ArrayList<>();
-            run.hold()
-                    .filter(h -> !stands(h, earlier))
-                    .ifPresent(
-                            h -> changes.add(DayWords.SET_IT.fill("holder", name(h.holder()), "angle", h.setting())));
-            Optional<String> lay = before.flatMap(DayRun::stone);
-            if (finer(lay, run.stone())) {
-                changes.add(DayWords.CLEAN_FIRST.words());
-            }
-            run.stone().filter(s -> !lay.equals(Optional.of(s))).ifPresent(s -> {
-                boolean first = earlier.stream().noneMatch(r -> r.stone().equals(run.stone()));
-                if (first && plan.flattened().contains(s)) {
-                    changes.add(DayWords.FLATTEN_FIRST.fill("stone", name(s)));
-                }
-                changes.add(DayWords.LAY_DOWN.fill("stone", name(s)));
-            });
-            return changes;
+        /** An act of changing over in words; that a tool is put into what holds it goes without saying. */
+        private Optional<String> act(ChangeAct act, DayRun run) {
+            String holder = run.hold().map(h -> name(h.holder())).orElse("");
+            String setting = run.hold().map(DayTask.Hold::setting).orElse("");
+            String stone = run.stone().map(this::name).orElse("");
+            return switch (act) {
+                case CLEAN -> Optional.of(DayWords.CLEAN_FIRST.words());
+                case SET -> Optional.of(DayWords.SET_IT.fill("holder", holder, "setting", setting));
+                case PUT_IN -> Optional.empty();
+                case FLATTEN -> Optional.of(DayWords.FLATTEN_FIRST.fill("stone", stone));
+                case LAY_DOWN -> Optional.of(DayWords.LAY_DOWN.fill("stone", stone));
+            };
         }
 
-        private boolean finer(Optional<String> lay, Optional<String> next) {
-            double was = lay.map(s -> plan.grains().getOrDefault(s, 0.0)).orElse(0.0);
-            double is = next.map(s -> plan.grains().getOrDefault(s, 0.0)).orElse(0.0);
-            return is > 0 && was > is;
-        }
-
-        private static boolean stands(DayTask.Hold hold, List<DayRun> earlier) {
-            String set = "";
-            for (DayRun run : earlier) {
-                set = run.hold()
-                        .filter(h -> h.holder().equals(hold.holder()))
-                        .map(DayTask.Hold::setting)
-                        .orElse(set);
-            }
-            return set.equals(hold.setting());
+        /** What the order rests on. */
+        private List<String> basis() {
+            ChangeTimes times = ChangeTimes.usual();
+            return List.of(
+                    DayWords.BASIS_ORDER.words(),
+                    DayWords.BASIS_CHANGES.fill(
+                            "set", times.setting(),
+                            "clamp", times.clamping(),
+                            "change", times.changing(),
+                            "clean", times.cleaning(),
+                            "flatten", Prior.FLATTENING_SECONDS.whole()),
+                    DayWords.BASIS_RANGE.words(),
+                    DayWords.BASIS_BOUND.words());
         }
 
         private List<DayToolView> tools() {
@@ -272,6 +274,8 @@ final class DayViews {
                                 tool,
                                 toolName(d.job()),
                                 at(d.atSeconds()),
+                                at(d.earliestSeconds()),
+                                at(d.latestSeconds()),
                                 by(tool).orElse(null),
                                 late,
                                 !workable.containsKey(tool));
@@ -301,9 +305,11 @@ final class DayViews {
                     wishes.readyBy(),
                     wishes.tools().stream()
                             .map(t -> new WantedForm(
-                                    t.tool(), t.by().orElse(""), t.longer() == 1 ? "" : String.valueOf(t.longer())))
+                                    t.tool(),
+                                    t.by().orElse(""),
+                                    t.longer() == 1 ? "" : String.valueOf(t.longer()),
+                                    t.first()))
                             .toList(),
-                    wishes.first(),
                     null);
         }
     }

@@ -10,13 +10,11 @@ import java.util.UUID;
  * @param people who works; at least one
  * @param readyBy when what is promised for today is to be ready, as hours and minutes
  * @param tools what is to be done
- * @param first ids of tasks that are to be done first, in this order
  */
-record DayWishes(List<Worker> people, String readyBy, List<Wanted> tools, List<String> first) {
+record DayWishes(List<Worker> people, String readyBy, List<Wanted> tools) {
     DayWishes {
         people = List.copyOf(people);
         tools = List.copyOf(tools);
-        first = List.copyOf(first);
     }
 
     /**
@@ -31,6 +29,7 @@ record DayWishes(List<Worker> people, String readyBy, List<Wanted> tools, List<S
      *
      * @param by when it is to be ready today, as hours and minutes; empty where the tool's own promise holds
      * @param longer how many times as long it takes as planned
+     * @param first whether it is done before all others
      */
-    record Wanted(UUID tool, Optional<String> by, double longer) {}
+    record Wanted(UUID tool, Optional<String> by, double longer, boolean first) {}
 }

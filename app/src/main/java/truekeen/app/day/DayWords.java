@@ -17,12 +17,21 @@ enum DayWords implements Wording {
     PROMISED("Promised: {tool}"),
     DUE("Look at it again: {tool}"),
     OFF_THE_STONES("off the stones"),
-    AT_ANGLE("{holder} at {angle}°"),
+    HELD_AT("{holder} at {setting}"),
     WITH_STONE("{how}, {stone}"),
-    SET_IT("Set the {holder} to {angle}°."),
+    SET_IT("Set the {holder}: {setting}."),
     LAY_DOWN("Lay down the {stone}."),
     FLATTEN_FIRST("Flatten the {stone} first."),
-    CLEAN_FIRST("Wash hands, tools and bench: a finer stone follows.");
+    CLEAN_FIRST("Wash hands, tools and bench: a finer stone follows."),
+    BASIS_ORDER(
+            "Promises come first, then an early end, then few changes of stone and setting, then tools that are ready soon."),
+    BASIS_CHANGES(
+            "Setting a guide counts {set} s, putting a tool in {clamp} s, another stone {change} s, washing before a finer one {clean} s, flattening {flatten} s: estimates, the same for every bench."),
+    BASIS_RANGE(
+            "“From, to”: every count of strokes the least, or the most, that its plan expects. A gate that says no takes longer."),
+    BASIS_BOUND(
+            "“No order could end before”: all the work, with each stone laid down and each setting made no oftener than must be, or the longest tool, or the busiest stone."),
+    MINUTES_OF_A_DAY("Minutes at the bench");
 
     private final String words;
 

@@ -36,7 +36,7 @@ class OpenTools {
      *
      * @param plan the plan it is worked by
      * @param next the step that is next; the number of steps where only the test is left
-     * @param holder what holds it; empty where it is held by hand
+     * @param held what holds it; empty where it is held by hand
      * @param path where it is worked
      */
     record Workable(
@@ -46,11 +46,11 @@ class OpenTools {
             String plan,
             List<Step> steps,
             int next,
-            Optional<String> holder,
+            Optional<ToolTasks.Held> held,
             String path) {
         /** What is left of it. */
         List<DayTask> tasks(double longer) {
-            return ToolTasks.of(tool.toString(), plan, steps, next, holder, longer);
+            return ToolTasks.of(tool.toString(), plan, steps, next, held, longer);
         }
 
         /** What a task of it is called. */
@@ -89,10 +89,8 @@ class OpenTools {
     }
 
     private Workable made(OpenWork open, UUID plan, List<Step> steps, int next) {
-        Optional<String> holder = setups.newest(open.tool())
-                .flatMap(SetupService.SavedSetup::holderId)
-                .map(UUID::toString);
-        return new Workable(
-                open.tool(), open.name(), open.wantedBy(), plan.toString(), steps, next, holder, open.path());
+        Optional<ToolTasks.Held> held = setups.newest(open.tool())
+                .flatMap(s -> s.holderId().map(id -> new ToolTasks.Held(id.toString(), s.setup())));
+        return new Workable(open.tool(), open.name(), open.wantedBy(), plan.toString(), steps, next, held, open.path());
     }
 }

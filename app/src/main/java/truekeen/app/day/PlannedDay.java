@@ -15,7 +15,6 @@ import truekeen.core.day.Timetable;
  * @param flattened ids of what is flattened before its first use
  * @param titles what is done in each task, by its id
  * @param names what pieces of the kit and holders are called, by id
- * @param grains grain of pieces of the kit (µm), by id; 0 where there is none
  */
 record PlannedDay(
         Timetable table,
@@ -25,13 +24,11 @@ record PlannedDay(
         Map<String, Integer> soaked,
         List<String> flattened,
         Map<String, String> titles,
-        Map<String, String> names,
-        Map<String, Double> grains) {
+        Map<String, String> names) {
     PlannedDay {
         soaked = Map.copyOf(soaked);
         flattened = List.copyOf(flattened);
         titles = Map.copyOf(titles);
         names = Map.copyOf(names);
-        grains = Map.copyOf(grains);
     }
 }

@@ -1,57 +1,62 @@
 package truekeen.app.day;
 
+import java.time.DayOfWeek;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import truekeen.app.bench.SessionReadings;
 import truekeen.app.bench.SessionReadings.FinishedSession;
 import truekeen.app.board.BoardService.OpenWork;
+import truekeen.app.day.DayRecords.BenchTimeForm;
 import truekeen.app.day.DayRecords.PromiseView;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.Form;
+import truekeen.app.platform.InstallationFacts;
 import truekeen.core.day.HonestPromise;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
 import truekeen.core.quantity.Median;
+import truekeen.core.quantity.QuantityReader;
 import truekeen.core.table.Prior;
 
 /** What can honestly be promised for something that is brought today. */
 @Service
 public class PromiseService {
-    /** A season: what was got done longer ago says little. */
+    /** Minutes at the bench from Monday to Sunday, with commas. */
+    private static final String FACT = "benchMinutes";
+
+    /** A season: what tools took longer ago says little. */
     private static final int DAYS_BACK = 84;
 
     private static final int MINUTE = 60;
-    private static final int WEEK = 7;
+    private static final int MOST_MINUTES = 24 * 60;
 
     private final OpenTools open;
     private final SessionReadings sessions;
     private final PlanService plans;
+    private final InstallationFacts facts;
     private final BenchClock clock;
 
-    PromiseService(OpenTools open, SessionReadings sessions, PlanService plans, BenchClock clock) {
+    PromiseService(
+            OpenTools open, SessionReadings sessions, PlanService plans, InstallationFacts facts, BenchClock clock) {
         this.open = open;
         this.sessions = sessions;
         this.plans = plans;
+        this.facts = facts;
         this.clock = clock;
     }
 
     /** For a tool that takes as long as most do here. */
     public PromiseView promise() {
-        LocalDate today = clock.today();
-        Instant since = today.minusDays(DAYS_BACK).atStartOfDay(clock.getZone()).toInstant();
-        List<FinishedSession> finished = sessions.finishedSince(since);
-        Map<UUID, Double> seconds =
-                plans.seconds(finished.stream().map(FinishedSession::planId).collect(Collectors.toSet()));
-        List<Integer> worked = worked(finished, seconds, today);
-        double usual = seconds.isEmpty()
-                ? Prior.UNPLANNED_TOOL_SECONDS.value()
-                : Median.of(seconds.values().stream().mapToDouble(s -> s).toArray());
+        double usual = usualSeconds();
         // What only hangs on the rack, neither promised nor begun, waits for nobody.
         List<OpenWork> waiting = open.all().stream()
                 .filter(w -> w.wantedBy().isPresent() || w.atBenchNext())
@@ -60,30 +65,70 @@ public class PromiseService {
                 .mapToDouble(
                         w -> open.workable(w).map(t -> (double) t.seconds()).orElse(usual))
                 .sum();
-        Optional<HonestPromise> promise = HonestPromise.of(worked, Math.round(backlog), Math.round(usual), today);
-        int total = worked.stream().mapToInt(s -> s).sum();
+        Map<DayOfWeek, Integer> bench = bench();
+        Optional<HonestPromise> promise =
+                HonestPromise.of(bench, Math.round(backlog), Math.round(usual), clock.today());
         return new PromiseView(
                 promise.map(HonestPromise::likely).orElse(null),
                 promise.map(HonestPromise::promise).orElse(null),
                 waiting.size(),
                 (int) Math.round(backlog / MINUTE),
-                worked.isEmpty() ? 0 : Math.round((float) total * WEEK / worked.size() / MINUTE));
+                new BenchTimeForm(bench.values().stream()
+                        .map(seconds -> String.valueOf(seconds / MINUTE))
+                        .toList()),
+                facts.get(FACT).isEmpty());
     }
 
-    /** What was got done each day (s as planned), from the first that is known to yesterday. */
-    private List<Integer> worked(List<FinishedSession> finished, Map<UUID, Double> seconds, LocalDate today) {
-        Map<LocalDate, Double> byDay = finished.stream()
-                .collect(Collectors.groupingBy(
-                        f -> f.at().atZone(clock.getZone()).toLocalDate(),
-                        Collectors.summingDouble(f -> seconds.getOrDefault(f.planId(), 0.0))));
-        List<Integer> worked = new ArrayList<>();
-        Optional<LocalDate> first = byDay.keySet().stream().min(LocalDate::compareTo);
-        if (first.isPresent()) {
-            long days = ChronoUnit.DAYS.between(first.get(), today);
-            for (long back = days; back > 0; back--) {
-                worked.add((int) Math.round(byDay.getOrDefault(today.minusDays(back), 0.0)));
-            }
+    /** Keeps how long somebody is at the bench on each day of the week. */
+    public PromiseView benchTime(BenchTimeForm in) {
+        int days = DayOfWeek.values().length;
+        if (in.minutes().size() != days) {
+            throw new RefusedException(Refusal.of(
+                            MessageCode.UNKNOWN_CHOICE, "minutes", in.minutes().size())
+                    .with("allowed", days));
         }
-        return worked;
+        Form form = new Form();
+        List<String> minutes = IntStream.range(0, days)
+                .mapToObj(i -> {
+                    String field = "minutes[" + i + "]";
+                    String typed = in.minutes().get(i);
+                    Double read = Form.blank(typed)
+                            ? Double.valueOf(0)
+                            : form.checks().attempt(() -> QuantityReader.number(field, typed, ""));
+                    form.checks().within(field, DayWords.MINUTES_OF_A_DAY.words(), read, 0, MOST_MINUTES, "");
+                    return String.valueOf(read == null ? 0 : Math.round(read));
+                })
+                .toList();
+        form.checks().orThrow();
+        facts.put(FACT, String.join(",", minutes));
+        return promise();
+    }
+
+    /** Time at the bench on each day of the week (s); an hour on working days where nobody said. */
+    private Map<DayOfWeek, Integer> bench() {
+        Map<DayOfWeek, Integer> bench = new EnumMap<>(DayOfWeek.class);
+        List<Integer> said = facts.get(FACT).stream()
+                .flatMap(f -> Arrays.stream(f.split(",")))
+                .map(Integer::valueOf)
+                .toList();
+        for (DayOfWeek day : DayOfWeek.values()) {
+            int usual = day == DayOfWeek.SUNDAY ? 0 : Prior.BENCH_DAY_SECONDS.whole();
+            bench.put(day, said.isEmpty() ? usual : said.get(day.ordinal()) * MINUTE);
+        }
+        return bench;
+    }
+
+    /** A tool from the door to its test (s), as half of those of late were planned. */
+    private double usualSeconds() {
+        Instant since =
+                clock.today().minusDays(DAYS_BACK).atStartOfDay(clock.getZone()).toInstant();
+        List<UUID> worked = sessions.finishedSince(since).stream()
+                .map(FinishedSession::planId)
+                .distinct()
+                .toList();
+        double[] planned =
+                plans.seconds(worked).values().stream().mapToDouble(s -> s).toArray();
+        double work = planned.length == 0 ? Prior.UNPLANNED_TOOL_SECONDS.value() : Median.of(planned);
+        return work + Prior.TESTING_SECONDS.value() + Prior.TOOL_AT_THE_DOOR_SECONDS.value();
     }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import truekeen.app.store.StoredFormat;
+import truekeen.core.day.ChangeAct;
 import truekeen.core.day.DayTask;
 import truekeen.core.day.Timetable;
 
@@ -18,11 +19,11 @@ final class StoredDay {
 
     private StoredDay() {}
 
-    record StoredWishes(List<StoredWorker> people, String readyBy, List<StoredWanted> tools, List<String> first) {}
+    record StoredWishes(List<StoredWorker> people, String readyBy, List<StoredWanted> tools) {}
 
     record StoredWorker(String name, String begins) {}
 
-    record StoredWanted(String tool, String by, double longer) {}
+    record StoredWanted(String tool, String by, double longer, boolean first) {}
 
     record StoredTable(
             List<StoredSlot> slots,
@@ -34,24 +35,26 @@ final class StoredDay {
             Map<String, Integer> soaked,
             List<String> flattened,
             Map<String, String> titles,
-            Map<String, String> names,
-            Map<String, Double> grains) {}
+            Map<String, String> names) {}
 
     record StoredSlot(
             String id,
             String job,
             int seconds,
+            int least,
+            int most,
             List<String> after,
             String stone,
             String holder,
             String setting,
             int rest,
             String person,
+            List<String> acts,
             int change,
             int start,
             int finish) {}
 
-    record StoredDone(String job, int at, Integer late) {}
+    record StoredDone(String job, int at, int earliest, int latest, Integer late) {}
 
     record StoredMerit(long late, int end, int setUps, long change, long ready) {}
 
@@ -62,9 +65,9 @@ final class StoredDay {
                         .toList(),
                 s.readyBy,
                 s.tools.stream()
-                        .map(t -> new DayWishes.Wanted(UUID.fromString(t.tool), Optional.ofNullable(t.by), t.longer))
-                        .toList(),
-                s.first);
+                        .map(t -> new DayWishes.Wanted(
+                                UUID.fromString(t.tool), Optional.ofNullable(t.by), t.longer, t.first))
+                        .toList());
     }
 
     private static StoredWishes stored(DayWishes w) {
@@ -74,9 +77,8 @@ final class StoredDay {
                         .toList(),
                 w.readyBy(),
                 w.tools().stream()
-                        .map(t -> new StoredWanted(t.tool().toString(), t.by().orElse(null), t.longer()))
-                        .toList(),
-                w.first());
+                        .map(t -> new StoredWanted(t.tool().toString(), t.by().orElse(null), t.longer(), t.first()))
+                        .toList());
     }
 
     private static PlannedDay planned(StoredTable s) {
@@ -86,18 +88,25 @@ final class StoredDay {
                                 x.id,
                                 x.job,
                                 x.seconds,
+                                x.least,
+                                x.most,
                                 x.after,
                                 Optional.ofNullable(x.stone),
                                 Optional.ofNullable(x.holder).map(h -> new DayTask.Hold(h, x.setting)),
                                 x.rest),
                         x.person,
+                        x.acts.stream().map(ChangeAct::valueOf).toList(),
                         x.change,
                         x.start,
                         x.finish))
                 .toList();
         List<Timetable.Done> done = s.done.stream()
-                .map(d ->
-                        new Timetable.Done(d.job, d.at, d.late == null ? OptionalInt.empty() : OptionalInt.of(d.late)))
+                .map(d -> new Timetable.Done(
+                        d.job,
+                        d.at,
+                        d.earliest,
+                        d.latest,
+                        d.late == null ? OptionalInt.empty() : OptionalInt.of(d.late)))
                 .toList();
         return new PlannedDay(
                 new Timetable(slots, done, merit(s.merit)),
@@ -107,8 +116,7 @@ final class StoredDay {
                 s.soaked,
                 s.flattened,
                 s.titles,
-                s.names,
-                s.grains);
+                s.names);
     }
 
     private static Timetable.Merit merit(StoredMerit m) {
@@ -126,12 +134,15 @@ final class StoredDay {
                                 x.task().id(),
                                 x.task().job(),
                                 x.task().seconds(),
+                                x.task().leastSeconds(),
+                                x.task().mostSeconds(),
                                 x.task().after(),
                                 x.task().stone().orElse(null),
                                 x.task().hold().map(DayTask.Hold::holder).orElse(null),
                                 x.task().hold().map(DayTask.Hold::setting).orElse(null),
                                 x.task().restSeconds(),
                                 x.person(),
+                                x.acts().stream().map(Enum::name).toList(),
                                 x.changeSeconds(),
                                 x.startSeconds(),
                                 x.finishSeconds()))
@@ -140,6 +151,8 @@ final class StoredDay {
                         .map(d -> new StoredDone(
                                 d.job(),
                                 d.atSeconds(),
+                                d.earliestSeconds(),
+                                d.latestSeconds(),
                                 d.lateSeconds().isEmpty()
                                         ? null
                                         : d.lateSeconds().getAsInt()))
@@ -151,7 +164,6 @@ final class StoredDay {
                 p.soaked(),
                 p.flattened(),
                 p.titles(),
-                p.names(),
-                p.grains());
+                p.names());
     }
 }

@@ -15,7 +15,9 @@ class DayIT {
             browser.see("“noon” is no time of day");
             assertThat(browser.typed("What is promised for today is ready by")).isEqualTo("noon");
             browser.type("What is promised for today is ready by", "12:00").press("Plan the day");
-            browser.see("All done by").see("earlier than ticket after ticket").see("No order could end before");
+            browser.see("All done at about")
+                    .see("one tool after the other it would be")
+                    .see("No order could end before");
             browser.see("promised by 12:00");
             assertThat(browser.accessibilityFaults()).isEmpty();
 
@@ -28,16 +30,33 @@ class DayIT {
             Bench bench = new Bench(browser);
             bench.toFirstCount();
             bench.doStep();
-            browser.open("/").see("Today's plan").open("/day").see("All done by");
+            browser.see("Today's plan goes on with the");
+            browser.open("/").see("Today's plan").open("/day").see("All done at about");
 
             // A rush job, and somebody who helps.
             browser.press("Change the plan").see("what is done stays done");
             browser.press("Sooner or slower: 26 mm bench chisel").type("Ready by", "9.45");
             browser.press("One more person").type("Name of person 2", "Ottilie").press("Plan the day");
-            browser.see("All done by").see("Now, Ottilie").see("promised by 09:45");
-            assertThat(browser.text().indexOf("26 mm bench chisel"))
-                    .as("it stands among the first that are ready")
-                    .isPositive();
+            browser.see("Now, Ottilie").see("09:45");
+            String ready = browser.text().substring(browser.text().indexOf("Ready when"));
+            assertThat(ready.indexOf("26 mm bench chisel"))
+                    .as("the rush job is ready before the others")
+                    .isBetween(1, ready.indexOf("36 mm bench chisel"))
+                    .isLessThan(ready.indexOf("utility knife"));
+
+            // What is done first, whatever else; and what can be promised.
+            browser.press("Change the plan")
+                    .press("Sooner or slower: utility knife")
+                    .pick("Do it first");
+            browser.press("Plan the day").see("Change the plan");
+            browser.until(
+                    "it is in hand",
+                    d -> browser.text().indexOf("utility knife")
+                            < browser.text().indexOf("After that"));
+            browser.unfold("What to promise, and a calendar").type("Sun", "600").press("Save the time at the bench");
+            browser.see("the time at the bench as you said").see("Promised and due days as iCalendar");
+            browser.unfold("Why in this order").see("Promises come first");
+            assertThat(browser.accessibilityFaults()).isEmpty();
             browser.size(390, 844);
             assertThat(((Number)
                                     browser.script(

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.StringReader;
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -41,8 +42,11 @@ class DayTest extends ApiTest {
         }
         form.put("readyBy", "17:00");
         ArrayNode wanted = form.putArray("tools");
-        tools.forEach(t -> wanted.addObject().put("tool", t).put("by", "").put("longer", ""));
-        form.putArray("first");
+        tools.forEach(t -> wanted.addObject()
+                .put("tool", t)
+                .put("by", "")
+                .put("longer", "")
+                .put("first", false));
         form.putNull("run");
         return form;
     }
@@ -80,18 +84,25 @@ class DayTest extends ApiTest {
                 .isBeforeOrEqualTo(Instant.parse(plan.path("ticketEndsAt").asText()));
         assertThat(ends).isAfterOrEqualTo(Instant.parse(plan.path("boundAt").asText()));
         assertThat(plan.path("tools")).hasSize(tools.size());
+        assertThat(ends)
+                .isBetween(
+                        Instant.parse(plan.path("endsEarliest").asText()),
+                        Instant.parse(plan.path("endsLatest").asText()));
+        assertThat(plan.path("runs").findValuesAsText("words").toString().replace("\u2060", ""))
+                .contains("brass roller guide at 30°, projection ");
         assertThat(plan.path("runs").get(0).path("words").asText()).isNotBlank();
         assertThat(tasks(plan)).noneMatch(t -> t.path("title").asText().isBlank());
         assertThat(day().path("plan")).isEqualTo(plan);
 
         // Planned again with a rush job and one that takes longer: what is first comes first.
         JsonNode last = tasks(plan).get(tasks(plan).size() - 1);
+        String tool = last.path("toolId").asText();
         ObjectNode again = form(tools, "Anna", "Bert");
         ((ObjectNode) again.path("tools").get(0)).put("longer", "2");
         ((ObjectNode) again.path("tools").get(1)).put("by", "9.45");
-        again.putArray("first").add(last.path("id").asText());
+        again.path("tools").forEach(t -> ((ObjectNode) t)
+                .put("first", t.path("tool").asText().equals(tool)));
         JsonNode second = post("/api/v1/day", again).body().path("plan");
-        String tool = last.path("toolId").asText();
         assertThat(tasks(second).stream().filter(t -> t.path("toolId").asText().equals(tool)))
                 .isNotEmpty();
         JsonNode annas = second.path("runs").get(0);
@@ -107,15 +118,37 @@ class DayTest extends ApiTest {
     }
 
     @Test
-    void whatIsPromisedRestsOnWhatThisBenchGetsDone() {
+    void whatIsPromisedRestsOnWhatWaitsAndOnTheTimeOfTheBench() {
         JsonNode promise = get("/api/v1/day/promise").body();
+        assertThat(promise.path("guessed").asBoolean()).isTrue();
         assertThat(promise.path("tools").asInt()).isGreaterThan(5);
         assertThat(promise.path("backlogMinutes").asInt()).isPositive();
-        assertThat(promise.path("minutesAWeek").asInt()).isPositive();
-        if (!promise.path("promise").isNull()) {
-            assertThat(promise.path("promise").asText())
-                    .isGreaterThanOrEqualTo(promise.path("likely").asText());
-        }
+        assertThat(LocalDate.parse(promise.path("promise").asText()))
+                .isAfterOrEqualTo(LocalDate.parse(promise.path("likely").asText()))
+                .isBefore(LocalDate.of(2026, 6, 1));
+
+        // Two hours on Saturdays, nothing else.
+        ObjectNode bench = JSON.createObjectNode();
+        ArrayNode minutes = bench.putArray("minutes");
+        List.of("", "0", "0", "0", "0", "120", "0").forEach(minutes::add);
+        Answer kept = put("/api/v1/day/promise", bench);
+        assertThat(kept.status()).as(kept.body().toString()).isEqualTo(200);
+        assertThat(kept.body().path("guessed").asBoolean()).isFalse();
+        assertThat(LocalDate.parse(kept.body().path("promise").asText()).getDayOfWeek())
+                .isEqualTo(DayOfWeek.SATURDAY);
+        minutes.set(0, "none").set(5, "2000");
+        Answer refused = put("/api/v1/day/promise", bench);
+        assertThat(refused.messageAt("minutes[0]")).contains("none");
+        assertThat(refused.messageAt("minutes[5]")).contains("1440");
+        minutes.remove(0);
+        assertThat(put("/api/v1/day/promise", bench).status()).isEqualTo(422);
+        assertThat(get("/api/v1/day/promise")
+                        .body()
+                        .path("bench")
+                        .path("minutes")
+                        .get(5)
+                        .asText())
+                .isEqualTo("120");
     }
 
     @Test

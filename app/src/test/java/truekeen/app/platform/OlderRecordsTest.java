@@ -90,7 +90,6 @@ class OlderRecordsTest extends ApiTest {
         }
         ObjectNode form = JSON.createObjectNode().put("readyBy", "17:00");
         form.putArray("people").addObject().put("name", "bench hand").put("begins", "");
-        form.putArray("first");
         form.putNull("run");
         ArrayNode tools = form.putArray("tools");
         get("/api/v1/day").body().path("open").forEach(t -> {
@@ -98,7 +97,8 @@ class OlderRecordsTest extends ApiTest {
                 tools.addObject()
                         .put("tool", t.path("toolId").asText())
                         .put("by", "")
-                        .put("longer", "");
+                        .put("longer", "")
+                        .put("first", false);
             }
         });
         assertThat(post("/api/v1/day", form).status()).isEqualTo(200);

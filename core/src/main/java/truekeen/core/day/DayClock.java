@@ -12,6 +12,10 @@ final class DayClock {
     final int[] start;
     final int[] finish;
     final int[] change;
+    /** What is done to change over to each task, as bits of {@link ChangeAct}. */
+    final int[] acts;
+
+    private final int[] seconds;
     final int[] who;
     final int[] sequence;
     private final int[] waitsFor;
@@ -35,7 +39,14 @@ final class DayClock {
     long readySum;
 
     DayClock(DayModel model) {
+        this(model, model.seconds);
+    }
+
+    /** One for which the tasks take so long (s). */
+    DayClock(DayModel model, int[] seconds) {
         m = model;
+        this.seconds = seconds;
+        acts = new int[m.count];
         start = new int[m.count];
         finish = new int[m.count];
         change = new int[m.count];
@@ -127,68 +138,73 @@ final class DayClock {
 
     /** When somebody could begin a task that waits for no other, as things stand (s). */
     int begins(int t, int p) {
-        int at = Math.max(freeAt[p] + changeOver(t, p), readyAt[t]);
+        int at = Math.max(freeAt[p] + lasting(acts(t, p), t), readyAt[t]);
         if (m.stone[t] != DayModel.NONE) {
             at = Math.max(at, stoneFree[m.stone[t]]);
         }
         if (m.holder[t] != DayModel.NONE) {
             // It is set and the tool put in once whoever has it is done with it.
-            at = Math.max(at, holderFree[m.holder[t]] + held(t, p));
+            at = Math.max(at, holderFree[m.holder[t]] + lasting(held(t, p), t));
         }
         return at;
     }
 
+    /** What somebody does to the holder before a task. */
     private int held(int t, int p) {
-        int seconds = 0;
+        int acts = 0;
         if (settingOf[m.holder[t]] != m.setting[t]) {
-            seconds += m.day.times().setting();
+            acts |= ChangeAct.SET.bit();
         }
         int last = lastTask[p];
         if (last == DayModel.NONE || m.job[last] != m.job[t] || m.setting[last] != m.setting[t]) {
-            seconds += m.day.times().clamping();
+            acts |= ChangeAct.PUT_IN.bit();
         }
-        return seconds;
+        return acts;
     }
 
-    private int changeOver(int t, int p) {
-        int seconds = m.holder[t] == DayModel.NONE ? 0 : held(t, p);
+    /** What somebody does to change over to a task. */
+    private int acts(int t, int p) {
+        int acts = m.holder[t] == DayModel.NONE ? 0 : held(t, p);
         int stone = m.stone[t];
-        if (stone != DayModel.NONE) {
-            if (stoneOf[p] != stone) {
-                seconds += m.day.times().changing();
-                if (m.cleansBetween(stoneOf[p], stone)) {
-                    seconds += m.day.times().cleaning();
-                }
-            }
-            if (!stoneUsed[stone]) {
-                seconds += m.ready[stone];
+        if (stone == DayModel.NONE) {
+            return acts;
+        }
+        if (stoneOf[p] != stone) {
+            acts |= ChangeAct.LAY_DOWN.bit();
+            if (m.cleansBetween(stoneOf[p], stone)) {
+                acts |= ChangeAct.CLEAN.bit();
             }
         }
-        return seconds;
+        return !stoneUsed[stone] && m.ready[stone] > 0 ? acts | ChangeAct.FLATTEN.bit() : acts;
+    }
+
+    private int lasting(int acts, int t) {
+        ChangeTimes times = m.day.times();
+        return (ChangeAct.CLEAN.in(acts) ? times.cleaning() : 0)
+                + (ChangeAct.SET.in(acts) ? times.setting() : 0)
+                + (ChangeAct.PUT_IN.in(acts) ? times.clamping() : 0)
+                + (ChangeAct.FLATTEN.in(acts) ? m.ready[m.stone[t]] : 0)
+                + (ChangeAct.LAY_DOWN.in(acts) ? times.changing() : 0);
     }
 
     /** Somebody does a task that waits for no other. */
     void work(int t, int p) {
-        change[t] = changeOver(t, p);
+        acts[t] = acts(t, p);
+        change[t] = lasting(acts[t], t);
         changeSeconds += change[t];
         start[t] = begins(t, p);
-        finish[t] = start[t] + m.seconds[t];
+        finish[t] = start[t] + seconds[t];
+        setUps += (ChangeAct.LAY_DOWN.in(acts[t]) ? 1 : 0) + (ChangeAct.SET.in(acts[t]) ? 1 : 0);
         freeAt[p] = finish[t];
         lastTask[p] = t;
         int stone = m.stone[t];
         if (stone != DayModel.NONE) {
-            if (stoneOf[p] != stone) {
-                setUps++;
-            }
             stoneOf[p] = stone;
             stoneUsed[stone] = true;
             stoneFree[stone] = finish[t];
         }
         int holder = m.holder[t];
         if (holder != DayModel.NONE) {
-            if (settingOf[holder] != m.setting[t]) {
-                setUps++;
-            }
             settingOf[holder] = m.setting[t];
             holderFree[holder] = finish[t];
         }

@@ -31,6 +31,8 @@ final class DayModel {
 
     final int[] job;
     final int[] seconds;
+    final int[] least;
+    final int[] most;
     final int[] rest;
     final int[] stone;
     final int[] holder;
@@ -72,6 +74,8 @@ final class DayModel {
 
         job = new int[count];
         seconds = new int[count];
+        least = new int[count];
+        most = new int[count];
         rest = new int[count];
         stone = new int[count];
         holder = new int[count];
@@ -86,6 +90,8 @@ final class DayModel {
             after.add(new ArrayList<>());
             job[i] = jobIndex.get(t.job());
             seconds[i] = t.seconds();
+            least[i] = t.leastSeconds();
+            most[i] = t.mostSeconds();
             rest[i] = t.restSeconds();
             stone[i] = t.stone().map(stoneIndex::get).orElse(NONE);
             holder[i] = t.hold()

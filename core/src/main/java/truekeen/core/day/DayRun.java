@@ -25,6 +25,11 @@ public record DayRun(String person, List<Timetable.Slot> slots) {
         return slots.get(0).task().hold();
     }
 
+    /** What the hands do before the first of them. */
+    public List<ChangeAct> acts() {
+        return slots.get(0).acts();
+    }
+
     /** When its hands begin to change over to it (s). */
     public int fromSeconds() {
         return slots.get(0).startSeconds() - slots.get(0).changeSeconds();

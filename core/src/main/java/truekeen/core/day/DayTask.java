@@ -9,6 +9,8 @@ import java.util.Optional;
  * @param id tells it from all others of the day
  * @param job the tool it belongs to
  * @param seconds what the hands take (s), without changing over to it; 0 or more
+ * @param leastSeconds the least to be expected (s)
+ * @param mostSeconds the most to be expected (s)
  * @param after ids of the tasks that must be done before
  * @param stone what it is done on; empty where it wants none
  * @param hold what holds the tool, at which setting; empty where nothing has to be set
@@ -18,6 +20,8 @@ public record DayTask(
         String id,
         String job,
         int seconds,
+        int leastSeconds,
+        int mostSeconds,
         List<String> after,
         Optional<String> stone,
         Optional<Hold> hold,
@@ -26,16 +30,31 @@ public record DayTask(
     /** Keeps the list from changing. */
     public DayTask {
         after = List.copyOf(after);
-        if (seconds < 0 || restSeconds < 0) {
+        if (leastSeconds < 0 || restSeconds < 0) {
             throw new IllegalArgumentException("a task of less than no time: " + id);
         }
+        if (leastSeconds > seconds || seconds > mostSeconds) {
+            throw new IllegalArgumentException("a range out of order: " + id);
+        }
+    }
+
+    /** One whose time is known as it is. */
+    public DayTask(
+            String id,
+            String job,
+            int seconds,
+            List<String> after,
+            Optional<String> stone,
+            Optional<Hold> hold,
+            int restSeconds) {
+        this(id, job, seconds, seconds, seconds, after, stone, hold, restSeconds);
     }
 
     /**
      * What holds a tool: a guide at a projection, a rest at a tilt.
      *
      * @param holder what it is; one person at a time has it
-     * @param setting what it is set to: two tasks that say the same need nothing set between them
+     * @param setting what it is set to, in words: two tasks that say the same need nothing set between them
      */
     public record Hold(String holder, String setting) {}
 }

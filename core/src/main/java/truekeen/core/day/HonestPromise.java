@@ -1,64 +1,46 @@
 package truekeen.core.day;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.util.Arrays;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Random;
+import truekeen.core.table.Prior;
 
 /**
- * The day that something brought today can be promised for, from what the bench really got done on such days of the week.
- * Each coming day gets done what one of the past ones of its weekday did, drawn at random, five hundred times. Source:
- * derived here. Not robust: a bench that changed its hours is believed to keep the old ones for a season.
+ * The day that something brought today can be promised for: what is promised or begun comes first, then the thing itself, at
+ * the time the bench has on each day of the week, of which not all goes into sharpening. What was got done in the past says
+ * nothing of that: a bench with little to do gets little done. Source: derived here, the shares are workshop priors. Not
+ * robust: what is brought later and promised sooner pushes it back.
  *
- * @param likely ready by then in half of all cases
- * @param promise ready by then in four of five
+ * @param likely ready by then where most of the time goes into sharpening
+ * @param promise ready by then where half of it goes elsewhere
  */
 public record HonestPromise(LocalDate likely, LocalDate promise) {
-    /** Days of work that must be known: three of each weekday. */
-    public static final int LEAST_DAYS = 21;
-
-    private static final int ROUNDS = 500;
-    private static final int WEEK = 7;
     private static final int FURTHEST = 366;
-    private static final double HALF = 0.5;
-    private static final double FOUR_IN_FIVE = 0.8;
 
     /**
-     * The day for something brought today; empty where too little is known, or it lies more than a year off.
+     * The day for something brought today, which is begun tomorrow at the earliest; empty where it lies more than a year off.
      *
-     * @param worked work that was got done on each of the past days (s as planned), the last of them yesterday
+     * @param bench time at the bench on each day of the week (s); a day that is not named has none
      * @param waiting work that is promised or begun already (s)
      * @param own work on the thing itself (s)
      */
-    public static Optional<HonestPromise> of(List<Integer> worked, long waiting, long own, LocalDate today) {
-        if (worked.size() < LEAST_DAYS) {
-            return Optional.empty();
-        }
-        Random random = new Random(1);
-        int[] days = new int[ROUNDS];
-        for (int round = 0; round < ROUNDS; round++) {
-            long left = waiting + own;
-            int day = 0;
-            while (left > 0 && day < FURTHEST) {
-                day++;
-                left -= worked.get(sameWeekday(worked.size(), day, random));
-            }
-            days[round] = day;
-        }
-        Arrays.sort(days);
-        int likely = days[(int) (ROUNDS * HALF)];
-        int promise = days[(int) (ROUNDS * FOUR_IN_FIVE)];
-        return promise >= FURTHEST
-                ? Optional.empty()
-                : Optional.of(new HonestPromise(today.plusDays(likely), today.plusDays(promise)));
+    public static Optional<HonestPromise> of(Map<DayOfWeek, Integer> bench, long waiting, long own, LocalDate today) {
+        Optional<LocalDate> likely = done(bench, waiting + own, Prior.BENCH_TIME_LIKELY.value(), today);
+        Optional<LocalDate> promise = done(bench, waiting + own, Prior.BENCH_TIME_LEAST.value(), today);
+        return likely.flatMap(l -> promise.map(p -> new HonestPromise(l, p)));
     }
 
-    /** One of the past days of the weekday that lies so many days ahead; yesterday is one day back. */
-    private static int sameWeekday(int known, int ahead, Random random) {
-        int newest = (WEEK - ahead % WEEK) % WEEK;
-        int back = newest == 0 ? WEEK : newest;
-        int choices = (known - back) / WEEK + 1;
-        return known - back - WEEK * random.nextInt(choices);
+    private static Optional<LocalDate> done(Map<DayOfWeek, Integer> bench, long work, double share, LocalDate today) {
+        double left = work;
+        for (int ahead = 1; ahead < FURTHEST; ahead++) {
+            LocalDate day = today.plusDays(ahead);
+            double time = share * bench.getOrDefault(day.getDayOfWeek(), 0);
+            left -= time;
+            if (left <= 0 && time > 0) {
+                return Optional.of(day);
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -1,6 +1,7 @@
 package truekeen.core.day;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
@@ -24,19 +25,28 @@ public record Timetable(List<Slot> slots, List<Done> done, Merit merit) {
      * A task in its place.
      *
      * @param person who does it
+     * @param acts what the hands do first to change over to it
      * @param changeSeconds what the hands take before it begins to change over (s)
      * @param startSeconds when it begins (s)
      * @param finishSeconds when the hands are done with it (s)
      */
-    public record Slot(DayTask task, String person, int changeSeconds, int startSeconds, int finishSeconds) {}
+    public record Slot(
+            DayTask task, String person, List<ChangeAct> acts, int changeSeconds, int startSeconds, int finishSeconds) {
+        /** Keeps the list from changing. */
+        public Slot {
+            acts = List.copyOf(acts);
+        }
+    }
 
     /**
      * When a tool is ready.
      *
      * @param atSeconds rests and all (s)
+     * @param earliestSeconds the same where every task takes its least (s)
+     * @param latestSeconds the same where every task takes its most (s)
      * @param lateSeconds how much later than promised (s); empty where nothing is promised for today
      */
-    public record Done(String job, int atSeconds, OptionalInt lateSeconds) {}
+    public record Done(String job, int atSeconds, int earliestSeconds, int latestSeconds, OptionalInt lateSeconds) {}
 
     /**
      * How good an order is: less lateness is better, whatever else; then an earlier end; then fewer set-ups; then tools that
@@ -67,6 +77,16 @@ public record Timetable(List<Slot> slots, List<Done> done, Merit merit) {
         }
     }
 
+    /** When the last tool is ready where every task takes its least (s). */
+    public int earliestEndSeconds() {
+        return done.stream().mapToInt(Done::earliestSeconds).max().orElse(0);
+    }
+
+    /** When the last tool is ready where every task takes its most (s). */
+    public int latestEndSeconds() {
+        return done.stream().mapToInt(Done::latestSeconds).max().orElse(0);
+    }
+
     /** What each person does, as ids in their order. */
     public List<List<String>> orders(BenchDay day) {
         return day.people().stream()
@@ -80,11 +100,16 @@ public record Timetable(List<Slot> slots, List<Done> done, Merit merit) {
     static Timetable of(DayModel m, int[][] orders) {
         DayClock clock = new DayClock(m);
         clock.run(orders);
+        DayClock quick = new DayClock(m, m.least);
+        quick.run(orders);
+        DayClock slow = new DayClock(m, m.most);
+        slow.run(orders);
         List<Slot> slots = new ArrayList<>();
         for (int t : clock.sequence) {
             slots.add(new Slot(
                     m.day.tasks().get(t),
                     m.day.people().get(clock.who[t]).name(),
+                    acts(clock.acts[t]),
                     clock.change[t],
                     clock.start[t],
                     clock.finish[t]));
@@ -97,9 +122,16 @@ public record Timetable(List<Slot> slots, List<Done> done, Merit merit) {
             OptionalInt late = job.promisedSeconds().isEmpty()
                     ? OptionalInt.empty()
                     : OptionalInt.of(Math.max(0, at - job.promisedSeconds().getAsInt()));
-            done.add(new Done(job.id(), at, late));
+            // A quicker hand may change who waits for whom, but says nothing later than this.
+            int earliest = Math.min(at, quick.doneAt(j));
+            int latest = Math.max(at, slow.doneAt(j));
+            done.add(new Done(job.id(), at, earliest, latest, late));
         }
         return new Timetable(slots, done, merit(clock));
+    }
+
+    private static List<ChangeAct> acts(int bits) {
+        return Arrays.stream(ChangeAct.values()).filter(a -> a.in(bits)).toList();
     }
 
     static Merit merit(DayClock clock) {

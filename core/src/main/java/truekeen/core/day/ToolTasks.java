@@ -6,7 +6,8 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.care.Lapping;
-import truekeen.core.message.Numbers;
+import truekeen.core.holding.Setup;
+import truekeen.core.quantity.Angle;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.table.Prior;
 
@@ -29,11 +30,11 @@ public final class ToolTasks {
      * @param plan what its tasks are called by, so that those of another plan are others
      * @param steps all steps of its sheet
      * @param from the step that is next; the number of steps where only the test is left
-     * @param holder what holds it; empty where it is held by hand
+     * @param held what holds it and how that is set; empty where it is held by hand
      * @param longer how many times as long it takes as planned, positive
      */
     public static List<DayTask> of(
-            String job, String plan, List<Step> steps, int from, Optional<String> holder, double longer) {
+            String job, String plan, List<Step> steps, int from, Optional<Held> held, double longer) {
         List<DayTask> tasks = new ArrayList<>();
         double found = 0;
         for (int i = from; i < steps.size(); i++) {
@@ -43,13 +44,14 @@ public final class ToolTasks {
             }
             if (step.kind() == Step.Kind.SET_GUIDE) {
                 // By hand the angle is found on the stone that is worked on next.
-                found += holder.isPresent() ? 0 : step.seconds();
+                found += held.flatMap(h -> h.at(step)).isPresent() ? 0 : step.seconds();
                 continue;
             }
-            add(tasks, job, plan + OF + i, (found + seconds(step)) * longer, stone(step), hold(step, holder));
+            Range hands = Range.of(step).plus(found).times(longer);
+            add(tasks, job, plan + OF + i, hands, stone(step), hold(step, held));
             found = 0;
         }
-        double test = (found + Prior.TESTING_SECONDS.value()) * longer;
+        Range test = Range.exactly(found + Prior.TESTING_SECONDS.value()).times(longer);
         add(tasks, job, plan + OF + TEST, test, Optional.empty(), Optional.empty());
         return tasks;
     }
@@ -78,21 +80,45 @@ public final class ToolTasks {
             List<DayTask> tasks,
             String job,
             String id,
-            double seconds,
+            Range hands,
             Optional<String> stone,
             Optional<DayTask.Hold> hold) {
         List<String> after = tasks.isEmpty()
                 ? List.of()
                 : List.of(tasks.get(tasks.size() - 1).id());
-        tasks.add(new DayTask(id, job, (int) Math.max(1, Math.round(seconds)), after, stone, hold, 0));
+        tasks.add(new DayTask(
+                id, job, whole(hands.likely), whole(hands.least), whole(hands.most), after, stone, hold, 0));
     }
 
-    /** What the hands do: strokes by their count, since a step's own time holds changing stones too. */
-    private static double seconds(Step step) {
-        boolean byHand =
-                step.kind() == Step.Kind.WORK || step.kind() == Step.Kind.DEBURR || step.kind() == Step.Kind.STROP;
-        double strokes = (double) step.strokes() * step.sides().size() * Prior.STROKE_SECONDS.value();
-        return byHand && strokes > 0 ? strokes : step.seconds();
+    private static int whole(double seconds) {
+        return (int) Math.max(1, Math.round(seconds));
+    }
+
+    /** What the hands do (s): strokes by their count, since a step's own time holds changing stones too. */
+    private record Range(double least, double likely, double most) {
+        static Range exactly(double seconds) {
+            return new Range(seconds, seconds, seconds);
+        }
+
+        static Range of(Step step) {
+            boolean byHand =
+                    step.kind() == Step.Kind.WORK || step.kind() == Step.Kind.DEBURR || step.kind() == Step.Kind.STROP;
+            double each = step.sides().size() * Prior.STROKE_SECONDS.value();
+            if (!byHand || step.strokes() * each <= 0) {
+                return exactly(step.seconds());
+            }
+            double likely = step.strokes() * each;
+            return new Range(
+                    Math.min(likely, step.strokesLow() * each), likely, Math.max(likely, step.strokesHigh() * each));
+        }
+
+        Range plus(double seconds) {
+            return new Range(least + seconds, likely + seconds, most + seconds);
+        }
+
+        Range times(double factor) {
+            return new Range(least * factor, likely * factor, most * factor);
+        }
     }
 
     private static Optional<String> stone(Step step) {
@@ -100,9 +126,23 @@ public final class ToolTasks {
     }
 
     /** Only strokes on a bevel are made in what holds the tool: the burr comes off by hand. */
-    private static Optional<DayTask.Hold> hold(Step step, Optional<String> holder) {
-        return step.kind() == Step.Kind.WORK
-                ? holder.flatMap(h -> step.angleDeg().map(a -> new DayTask.Hold(h, Numbers.plain(a, 2))))
-                : Optional.empty();
+    private static Optional<DayTask.Hold> hold(Step step, Optional<Held> held) {
+        return step.kind() == Step.Kind.WORK ? held.flatMap(h -> h.at(step)) : Optional.empty();
+    }
+
+    /**
+     * What holds a tool.
+     *
+     * @param holder its id
+     * @param setup how it is set for each bevel; what it cannot hold is done by hand
+     */
+    public record Held(String holder, Setup setup) {
+        private Optional<DayTask.Hold> at(Step step) {
+            return setup.onStone()
+                    .flatMap(onStone -> step.angleDeg())
+                    .map(Angle::ofDegrees)
+                    .flatMap(setup::settingFor)
+                    .map(s -> new DayTask.Hold(holder, s.inWords()));
+        }
     }
 }

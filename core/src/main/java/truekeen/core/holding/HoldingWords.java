@@ -91,7 +91,8 @@ enum HoldingWords implements Wording {
     BAR_OFF_THE_BACK("bar off the back a"),
     BAR_RADIUS("bar radius"),
     SMALLER_WHEEL_BAR("A smaller wheel wants another gap; so does a jig that holds the blade farther out."),
-    STEP_AT_THE_EDGE("{step} is {degrees}° at the edge.");
+    STEP_AT_THE_EDGE("{step} is {degrees}° at the edge."),
+    ANGLE_AND_NUMBER("{angle}°, {label} {number}");
 
     private final String words;
 

@@ -1,6 +1,8 @@
 package truekeen.core.holding;
 
+import java.util.Locale;
 import java.util.Optional;
+import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 
 /**
@@ -27,6 +29,17 @@ public record SavedSetting(
     /** The setting of a bevel, to be remembered. */
     public static SavedSetting of(SetBevel bevel, Angle angle, Setting s) {
         return new SavedSetting(bevel, angle, s.name(), s.unit(), s.value(), s.where(), Optional.of(s.scheme()));
+    }
+
+    /** The angle and the number that gives it, such as "30°, projection 30.2 mm". */
+    public String inWords() {
+        return HoldingWords.ANGLE_AND_NUMBER.fill(
+                "angle",
+                Numbers.plain(angle.degrees(), 1),
+                "label",
+                label.toLowerCase(Locale.ROOT),
+                "number",
+                Numbers.plain(value, 1) + unit.behindANumber());
     }
 
     /** Whether it holds that angle. */

@@ -102,6 +102,17 @@ class DayClockTest {
     }
 
     @Test
+    void aQuickHandIsReadySoonerAndASlowOneLater() {
+        DayTask task = new DayTask("x", "a", 100, 60, 180, List.of(), Optional.of("fine"), Optional.empty(), 0);
+        BenchDay day = Days.of(List.of(job("a")), List.of(task), List.of(stone("fine", 2)), "Anna");
+        Timetable table = timed(day, "x");
+        assertThat(table.done()).containsExactly(new Timetable.Done("a", 125, 85, 205, java.util.OptionalInt.empty()));
+        assertThat(table.earliestEndSeconds()).isEqualTo(85);
+        assertThat(table.latestEndSeconds()).isEqualTo(205);
+        assertThat(table.slots().get(0).acts()).containsExactly(ChangeAct.LAY_DOWN);
+    }
+
+    @Test
     void promisesAreMissedByWhatTheyAreMissedBy() {
         BenchDay day = Days.of(
                 List.of(job("a", 80), job("b", 250), job("c")),

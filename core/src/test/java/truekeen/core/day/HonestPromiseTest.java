@@ -4,54 +4,54 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Random;
+import java.util.EnumMap;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class HonestPromiseTest {
     /** A Thursday. */
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
 
-    /** An hour of work each day but Sundays, so many days back. */
-    private static List<Integer> sixDaysAWeek(int days) {
-        List<Integer> worked = new ArrayList<>();
-        for (int back = days; back > 0; back--) {
-            worked.add(TODAY.minusDays(back).getDayOfWeek() == DayOfWeek.SUNDAY ? 0 : 3600);
+    private static final int HOUR = 3600;
+
+    /** An hour each day but Sundays. */
+    private static Map<DayOfWeek, Integer> sixDaysAWeek() {
+        Map<DayOfWeek, Integer> bench = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            bench.put(day, day == DayOfWeek.SUNDAY ? 0 : HOUR);
         }
-        return worked;
+        return bench;
     }
 
     @Test
-    void aSteadyBenchKeepsItsPaceAndRestsOnSundays() {
-        // Friday and Saturday do two hours; the third is done on Monday.
-        assertThat(HonestPromise.of(sixDaysAWeek(84), 2 * 3600, 600, TODAY))
-                .contains(new HonestPromise(TODAY.plusDays(4), TODAY.plusDays(4)));
-        assertThat(HonestPromise.of(sixDaysAWeek(84), 0, 600, TODAY))
+    void whatWaitsComesFirstAndSundaysAreFree() {
+        // 80 min of work: 48 of each hour likely go into it, 30 at the least. Friday, Saturday; Monday for the third
+        // half.
+        assertThat(HonestPromise.of(sixDaysAWeek(), HOUR, HOUR / 3, TODAY))
+                .contains(new HonestPromise(TODAY.plusDays(2), TODAY.plusDays(4)));
+        assertThat(HonestPromise.of(sixDaysAWeek(), 0, 600, TODAY))
                 .contains(new HonestPromise(TODAY.plusDays(1), TODAY.plusDays(1)));
-        // As long as three weeks are known it does not matter how many.
-        assertThat(HonestPromise.of(sixDaysAWeek(22), 2 * 3600, 600, TODAY))
-                .contains(new HonestPromise(TODAY.plusDays(4), TODAY.plusDays(4)));
+        // On a Saturday it is Monday.
+        LocalDate saturday = TODAY.plusDays(2);
+        assertThat(HonestPromise.of(sixDaysAWeek(), 0, 0, saturday))
+                .contains(new HonestPromise(saturday.plusDays(2), saturday.plusDays(2)));
     }
 
     @Test
-    void anUnsteadyBenchPromisesLaterThanItLikelyIs() {
-        Random random = new Random(4);
-        List<Integer> worked = new ArrayList<>();
-        for (int i = 0; i < 84; i++) {
-            worked.add(random.nextInt(3) == 0 ? 3600 : 0);
+    void moreWorkIsNeverReadySoonerAndNeverLaterThanPromised() {
+        HonestPromise before = HonestPromise.of(sixDaysAWeek(), 0, 600, TODAY).orElseThrow();
+        for (int hours = 1; hours < 100; hours++) {
+            HonestPromise now = HonestPromise.of(sixDaysAWeek(), (long) hours * HOUR, 600, TODAY)
+                    .orElseThrow();
+            assertThat(now.promise()).isAfterOrEqualTo(now.likely()).isAfterOrEqualTo(before.promise());
+            before = now;
         }
-        HonestPromise promise = HonestPromise.of(worked, 4 * 3600, 600, TODAY).orElseThrow();
-        assertThat(promise.promise()).isAfter(promise.likely());
     }
 
     @Test
-    void whatIsNotKnownIsNotPromised() {
-        assertThat(HonestPromise.of(sixDaysAWeek(20), 0, 600, TODAY)).isEmpty();
-        List<Integer> idle = new ArrayList<>();
-        for (int i = 0; i < 84; i++) {
-            idle.add(0);
-        }
-        assertThat(HonestPromise.of(idle, 0, 600, TODAY)).isEmpty();
+    void aBenchWithoutTimeIsNotPromisedFor() {
+        assertThat(HonestPromise.of(Map.of(), 0, 600, TODAY)).isEmpty();
+        assertThat(HonestPromise.of(Map.of(DayOfWeek.MONDAY, 60), 0, 24 * HOUR, TODAY))
+                .isEmpty();
     }
 }

@@ -5,13 +5,38 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import truekeen.core.holding.HolderKind;
+import truekeen.core.holding.SavedSetting;
+import truekeen.core.holding.SetBevel;
+import truekeen.core.holding.Setting;
+import truekeen.core.holding.Setup;
 import truekeen.core.keenness.Stretch;
+import truekeen.core.message.InWords;
 import truekeen.core.quantity.Angle;
+import truekeen.core.section.TargetBevel;
 import truekeen.core.stepsheet.Step;
 import truekeen.core.stepsheet.StepBuilder;
 
 class ToolTasksTest {
     private static final Stretch EDGE = new Stretch(0, 20);
+
+    private static final Optional<ToolTasks.Held> GUIDE = Optional.of(new ToolTasks.Held(
+            "guide",
+            new Setup(
+                    "bench",
+                    new TargetBevel(Angle.ofDegrees(25), Angle.ofDegrees(30)),
+                    Optional.empty(),
+                    HolderKind.ROLLER_GUIDE,
+                    "brass roller guide",
+                    List.of(new SavedSetting(
+                            SetBevel.SECONDARY,
+                            Angle.ofDegrees(30),
+                            "Projection",
+                            Setting.Unit.MM,
+                            30.18,
+                            "",
+                            Optional.empty())),
+                    Angle.ofDegrees(0))));
 
     private static StepBuilder step(Step.Kind kind) {
         return Step.of(kind, kind.name(), EDGE);
@@ -23,7 +48,7 @@ class ToolTasksTest {
             step(Step.Kind.WORK)
                     .at(Angle.ofDegrees(30))
                     .on("medium", "medium", "water")
-                    .counting(List.of(Step.Side.BEVEL), 50)
+                    .counting(List.of(Step.Side.BEVEL), 50, 30, 80)
                     .lasting(205)
                     .done(),
             step(Step.Kind.DEBURR)
@@ -35,15 +60,32 @@ class ToolTasksTest {
 
     @Test
     void inAGuideOnlyStrokesOnABevelAreHeldAndSettingItIsNoTask() {
-        List<DayTask> tasks = ToolTasks.of("chisel", "plan", STEPS, 0, Optional.of("guide"), 1);
+        List<DayTask> tasks = ToolTasks.of("chisel", "plan", STEPS, 0, GUIDE, 1);
         assertThat(tasks).extracting(DayTask::id).containsExactly("plan#2", "plan#3", "plan#4", "plan#test");
         // 50 strokes of 1.2 s, 10 of them, and what has no strokes by its time; changing the stone is counted by the
         // day.
         assertThat(tasks).extracting(DayTask::seconds).containsExactly(60, 12, 90, 150);
-        assertThat(tasks.get(0).hold()).contains(new DayTask.Hold("guide", "30"));
+        assertThat(tasks).extracting(DayTask::leastSeconds).containsExactly(36, 12, 90, 150);
+        assertThat(tasks).extracting(DayTask::mostSeconds).containsExactly(96, 12, 90, 150);
+        DayTask.Hold hold = tasks.get(0).hold().orElseThrow();
+        assertThat(hold.holder()).isEqualTo("guide");
+        assertThat(hold.setting().replace("\u2060", "")).isEqualTo("30°, projection 30.2" + InWords.MM);
         assertThat(tasks.get(1).hold()).isEmpty();
         assertThat(tasks.get(1).stone()).contains("medium");
         assertThat(tasks.get(1).after()).containsExactly("plan#2");
+    }
+
+    @Test
+    void whatAHolderCannotHoldIsFoundByHand() {
+        List<Step> other = List.of(
+                step(Step.Kind.SET_GUIDE).at(Angle.ofDegrees(25)).lasting(40).done(),
+                step(Step.Kind.WORK)
+                        .at(Angle.ofDegrees(25))
+                        .counting(List.of(Step.Side.BEVEL), 50)
+                        .done());
+        DayTask first = ToolTasks.of("chisel", "plan", other, 0, GUIDE, 1).get(0);
+        assertThat(first.hold()).isEmpty();
+        assertThat(first.seconds()).isEqualTo(100);
     }
 
     @Test
@@ -58,7 +100,7 @@ class ToolTasksTest {
 
     @Test
     void whatIsDoneIsNoTaskAnyMore() {
-        List<DayTask> tasks = ToolTasks.of("chisel", "plan", STEPS, 3, Optional.of("guide"), 1);
+        List<DayTask> tasks = ToolTasks.of("chisel", "plan", STEPS, 3, GUIDE, 1);
         assertThat(tasks).extracting(DayTask::id).containsExactly("plan#3", "plan#4", "plan#test");
         assertThat(tasks.get(0).after()).isEmpty();
         assertThat(ToolTasks.of("chisel", "plan", STEPS, STEPS.size(), Optional.empty(), 1))
@@ -84,6 +126,8 @@ class ToolTasksTest {
         assertThat(runs.get(0).slots()).hasSize(2);
         assertThat(runs.get(0).fromSeconds()).isZero();
         assertThat(runs.get(0).untilSeconds()).isEqualTo(40 + 15 + 25 + 10 + 15 + 10);
+        assertThat(runs.get(0).acts()).containsExactly(ChangeAct.SET, ChangeAct.PUT_IN, ChangeAct.LAY_DOWN);
+        assertThat(runs.get(1).acts()).isEmpty();
         assertThat(runs.get(1).hold()).isEmpty();
         assertThat(runs.get(1).stone()).contains("fine");
     }
