@@ -61,7 +61,8 @@ class ReleasedShopsTest {
                 "v12",
                 "v14",
                 "v15",
-                "v16"
+                "v16",
+                "v17"
             })
     void aShopOfAnEarlierVersionGoesOn(String shop) throws Exception {
         String url = TestDatabase.fresh();
