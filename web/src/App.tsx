@@ -37,6 +37,9 @@ const SurveyPage = page(() => import('./survey/SurveyPage').then((m) => ({ defau
 const TakeInPage = page(() => import('./takein/TakeInPage').then((m) => ({ default: m.TakeInPage })))
 const NewTrialPage = page(() => import('./trial/NewTrialPage').then((m) => ({ default: m.NewTrialPage })))
 const PreparePage = page(() => import('./trial/PreparePage').then((m) => ({ default: m.PreparePage })))
+const NewTicketPage = page(() => import('./ticket/NewTicketPage').then((m) => ({ default: m.NewTicketPage })))
+const TicketPage = page(() => import('./ticket/TicketPage').then((m) => ({ default: m.TicketPage })))
+const TicketsPage = page(() => import('./ticket/TicketsPage').then((m) => ({ default: m.TicketsPage })))
 const TrialPage = page(() => import('./trial/TrialPage').then((m) => ({ default: m.TrialPage })))
 const TrialsPage = page(() => import('./trial/TrialsPage').then((m) => ({ default: m.TrialsPage })))
 const ToolBench = page(() => import('./tool/ToolHub').then((m) => ({ default: m.ToolBench })))
@@ -66,6 +69,9 @@ export function App() {
                     </Route>
                     <Route path="/reference" component={ReferencePage} />
                     <Route path="/reference/:id">{(p) => <EntryPage key={p.id} id={p.id} />}</Route>
+                    <Route path="/tickets" component={TicketsPage} />
+                    <Route path="/tickets/new" component={NewTicketPage} />
+                    <Route path="/tickets/:id">{(p) => <TicketPage key={p.id} id={p.id} />}</Route>
                     <Route path="/trials" component={TrialsPage} />
                     <Route path="/trials/new" component={NewTrialPage} />
                     <Route path="/trials/:id">{(p) => <TrialPage key={p.id} id={p.id} />}</Route>

@@ -5,6 +5,12 @@ import { day } from '../ui/format'
 
 type Line = Schemas['BoardLine']
 
+/** What stands in place of where the work is, for tools that are not here to be worked. */
+const STANDS: Partial<Record<Line['urgency'], string>> = {
+  RETIRED: 'out of use',
+  AWAY: 'with its owner, not done',
+}
+
 /** A tool as one line: its own outline with its damage, whose it is, what comes next. */
 export function ToolLine({ tool, today }: { tool: Line; today: string }) {
   return (
@@ -21,7 +27,7 @@ export function ToolLine({ tool, today }: { tool: Line; today: string }) {
           {tool.crew}
           <Days tool={tool} today={today} />
           {' · '}
-          {tool.urgency === 'RETIRED' ? 'out of use' : tool.standingWords}
+          {STANDS[tool.urgency] ?? tool.standingWords}
         </p>
       </div>
       <Link

@@ -10,6 +10,7 @@ type Entry = Schemas['Entry']
 
 const KINDS: Record<Schemas['Entry']['kind'], string> = {
   TAKE_IN: 'Take in',
+  TICKET: 'Ticket',
   SURVEY: 'Survey',
   PLAN: 'Plan',
   SETUP: 'Set-up',

@@ -20,6 +20,7 @@ const STATES: { value: Urgency | ''; label: string }[] = [
   { value: 'WAITING', label: 'waiting, no day set' },
   { value: 'READY', label: 'ready' },
   { value: 'REJECTED', label: 'rejected' },
+  { value: 'AWAY', label: 'with their owner, not done' },
   { value: 'RETIRED', label: 'out of use' },
 ]
 

@@ -2,6 +2,7 @@ import { useTitle } from '../ui/useTitle'
 import { Owners } from './Owners'
 import { People } from './People'
 import { Prints } from './Prints'
+import { PriceList } from '../ticket/PriceList'
 import { UnitsForm } from './UnitsForm'
 
 /** What the shop is made of beside its tools and its kit: whose tools come in, who works here, what it measures in, what is printed. */
@@ -15,6 +16,7 @@ export function ShopPage() {
         <People />
       </div>
       <UnitsForm />
+      <PriceList />
       <Prints />
     </>
   )

@@ -5,6 +5,7 @@ import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
 import { PromiseLine } from '../day/PromiseLine'
+import { putOn, useTicket } from '../ticket/useTicket'
 import { Section } from '../drawings/Section'
 import { Strip } from '../drawings/Strip'
 import { Sheet, ToolHead, useStages, useTool } from '../tool/ToolHead'
@@ -15,6 +16,8 @@ import { Brings, NOTHING_KNOWN } from './Brings'
 import { usual } from './dimensions'
 import { DimensionFields } from './DimensionFields'
 import { Measures } from './Measures'
+import { NewCrew } from './NewCrew'
+import { What } from './What'
 import { useTitle } from '../ui/useTitle'
 
 type Form = Schemas['ToolForm']
@@ -51,14 +54,26 @@ function formOf(t: Tool): Form {
 /** Taking a tool in, or changing what was put down at the door. */
 export function TakeInPage({ toolId }: { toolId?: string }) {
   const tool = useTool(toolId ?? '')
-  const first = new URLSearchParams(useSearch()).get('first')
+  const asked = new URLSearchParams(useSearch())
+  const first = asked.get('first')
+  const ticket = asked.get('ticket')
   if (!toolId && first) return <FirstTool trade={first} />
+  if (!toolId && ticket) return <OnTicket id={ticket} />
   if (!toolId) return <TakeIn start={EMPTY} draft="take-in" />
   if (tool.isError) return <Trouble error={tool.error} />
   if (!tool.data) return <Coming />
   return (
     <TakeIn start={formOf(tool.data)} draft={`take-in.${toolId}.${tool.data.version}`} tool={tool.data} />
   )
+}
+
+/** A tool that came with others: whose it is and the day stand on their ticket. */
+function OnTicket({ id }: { id: string }) {
+  const ticket = useTicket(id)
+  if (ticket.isError) return <Trouble error={ticket.error} />
+  if (!ticket.data) return <Coming />
+  const start = { ...EMPTY, crewId: ticket.data.crewId, wantedBy: ticket.data.promised ?? '' }
+  return <TakeIn start={start} draft={`take-in.ticket.${id}`} ticket={ticket.data} />
 }
 
 /** The first tool of an empty shop: all that can be taken as usual is filled in, and said to be so. */
@@ -93,11 +108,14 @@ function TakeIn({
   start,
   draft,
   tool,
+  ticket,
   brief,
 }: {
   start: Form
   draft: string
   tool?: Tool
+  /** The ticket it goes onto. */
+  ticket?: Schemas['TicketView']
   /** Whether what it is has been said already, so that the measures come first. */
   brief?: boolean
 }) {
@@ -117,10 +135,11 @@ function TakeIn({
       tool
         ? ask(api.PUT('/api/v1/tools/{id}', { params: { path: { id: tool.id } }, body: form }))
         : ask(api.POST('/api/v1/tools', { body: form })),
-    onSuccess: (saved) => {
+    onSuccess: async (saved) => {
       drop()
+      if (ticket) await ask(putOn(ticket.id, [saved.id]))
       void queries.invalidateQueries()
-      go(tool ? `/tools/${saved.id}` : `/tools/${saved.id}/survey`)
+      go(ticket ? `/tickets/${ticket.id}` : tool ? `/tools/${saved.id}` : `/tools/${saved.id}/survey`)
     },
     onError: () => setTried(true),
   })
@@ -143,7 +162,13 @@ function TakeIn({
   const names = [...new Set(choices.data?.trades.map((t) => t.tool) ?? [])]
   return (
     <>
-      {tool ? <Head tool={tool} /> : <h1 className="text-[1.5rem] font-semibold pt-5">Take a tool in</h1>}
+      {tool ? (
+        <Head tool={tool} />
+      ) : (
+        <h1 className="text-[1.5rem] font-semibold pt-5">
+          Take a tool in{ticket && `, ticket ${ticket.number}`}
+        </h1>
+      )}
       <Sheet
         drawing={
           <>
@@ -273,32 +298,13 @@ function TakeIn({
             : undefined
         }
       >
-        {tool ? 'Save the change' : 'Take it in, survey next'}
+        {tool
+          ? 'Save the change'
+          : ticket
+            ? `Put it onto ticket ${ticket.number}`
+            : 'Take it in, survey next'}
       </Act>
     </>
-  )
-}
-
-/** What it is: open as it is asked for, folded where it has been said. */
-function What({
-  brief,
-  words,
-  children,
-}: {
-  brief: boolean | undefined
-  words: string
-  children: React.ReactNode
-}) {
-  if (!brief) return <>{children}</>
-  return (
-    <details className="rule-b pb-2">
-      <summary className="min-h-11 cursor-pointer flex items-center">
-        <span>
-          <b>{words}</b> <span className="underline underline-offset-4">change</span>
-        </span>
-      </summary>
-      <div className="grid gap-4 pt-2">{children}</div>
-    </details>
   )
 }
 
@@ -306,25 +312,4 @@ function Head({ tool }: { tool: Tool }) {
   const stages = useStages(tool.id)
   if (!stages.data) return null
   return <ToolHead stages={stages.data} at="TAKE_IN" />
-}
-
-function NewCrew({ onMade }: { onMade: (id: string) => void }) {
-  const [name, setName] = useState('')
-  const queries = useQueryClient()
-  const add = useMutation({
-    mutationFn: () => ask(api.POST('/api/v1/crews', { body: { name } })),
-    onSuccess: (crew) => {
-      void queries.invalidateQueries({ queryKey: ['crews'] })
-      onMade(crew.id)
-    },
-  })
-  return (
-    <div className="border-l-4 border-base-300 pl-3">
-      <p className="mb-2">No owner is known yet. Name the first one.</p>
-      <Field label="Owner or crew" value={name} onChange={setName} error={add.error?.message} />
-      <button type="button" className="btn mt-2 min-h-12" onClick={() => add.mutate()}>
-        Add this owner
-      </button>
-    </div>
-  )
 }

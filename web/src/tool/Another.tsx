@@ -4,20 +4,21 @@ import { Link } from 'wouter'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { Field } from '../ui/Field'
 import { Fold } from '../ui/Fold'
+import { nextName } from './nextName'
 
 type Tool = Schemas['ToolView']
 
 /** Takes in tools like this one, as many as there are: each gets its name, everything else is copied. */
 export function Another({ tool }: { tool: Tool }) {
   const [made, setMade] = useState<Tool[]>([])
-  const [name, setName] = useState(next(tool.name))
+  const [name, setName] = useState(nextName(tool.name))
   const queries = useQueryClient()
   const copy = useMutation({
     mutationFn: () =>
       ask(api.POST('/api/v1/tools/{id}/another', { params: { path: { id: tool.id } }, body: { name } })),
     onSuccess: (like) => {
       setMade([...made, like])
-      setName(next(like.name))
+      setName(nextName(like.name))
       void queries.invalidateQueries()
     },
   })
@@ -57,10 +58,4 @@ export function Another({ tool }: { tool: Tool }) {
       )}
     </Fold>
   )
-}
-
-/** The next name in a row of like ones: “chisel 2” after “chisel”, “chisel 3” after “chisel 2”. */
-function next(name: string): string {
-  const numbered = /^(.*\S)\s+(\d{1,3})$/.exec(name)
-  return numbered ? `${numbered[1]} ${Number(numbered[2]) + 1}` : `${name} 2`
 }

@@ -8,6 +8,7 @@ import { Person } from './Person'
 const PLACES = [
   { path: '/', name: 'Board' },
   { path: '/day', name: 'Day' },
+  { path: '/tickets', name: 'Tickets' },
   { path: '/rack', name: 'Rack' },
   { path: '/kit', name: 'Kit' },
   { path: '/trials', name: 'Trials' },

@@ -54,6 +54,7 @@ class ArchitectureTest {
         "log",
         "board",
         "day",
+        "ticket",
         "demo"
     };
 

@@ -47,6 +47,7 @@ class ArchitectureTest {
         "finish",
         "upkeep",
         "trial",
+        "ticket",
         "stepsheet",
         "powered",
         "bench",

@@ -97,7 +97,7 @@ class BenchController {
 
     @PostMapping("/sessions/{id}/finish")
     SessionView finish(@PathVariable UUID id, @RequestBody FinishForm form) {
-        bench.finish(id, form.device());
+        bench.close(id, form.device());
         return bench.session(id, form.device());
     }
 }

@@ -16,6 +16,7 @@ import truekeen.app.bench.BenchRecords.EventsForm;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.StartForm;
 import truekeen.app.history.ToolChanged;
+import truekeen.app.history.ToolDone;
 import truekeen.app.machine.InspectionService.BladeRejected;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
@@ -215,6 +216,13 @@ public class BenchService {
         session.steps = SessionStore.STEPS.write(longer);
         sessions.saveAndFlush(session);
         changed(session);
+    }
+
+    /** Ends a session whose tool is done: what was asked for and promised is kept. */
+    public void close(UUID id, String device) {
+        UUID tool = row(id).toolId;
+        finish(id, device);
+        publisher.publishEvent(new ToolDone(tool));
     }
 
     /** Ends a session: strokes are counted on the stones and, where all was done, the wear on the tool. */

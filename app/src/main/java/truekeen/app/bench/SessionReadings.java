@@ -1,9 +1,12 @@
 package truekeen.app.bench;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.bench.BenchRecords.AtBench;
@@ -52,6 +55,12 @@ public class SessionReadings {
         return sessions.finishedSince(since).stream()
                 .map(s -> new FinishedSession(s.getPlanId(), s.getFinishedAt()))
                 .toList();
+    }
+
+    /** When the last session of each of several tools was finished; none for one that was never worked. */
+    public Map<UUID, Instant> lastFinished(Collection<UUID> toolIds) {
+        return sessions.lastFinished(toolIds).stream()
+                .collect(Collectors.toMap(Sessions.LastFinished::getToolId, Sessions.LastFinished::getFinishedAt));
     }
 
     /**

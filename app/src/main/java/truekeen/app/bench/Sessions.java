@@ -1,6 +1,7 @@
 package truekeen.app.bench;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -28,6 +29,17 @@ interface Sessions extends JpaRepository<SessionRow, UUID> {
 
     @Query("select s.planId as planId, s.finishedAt as finishedAt from SessionRow s where s.finishedAt >= :since")
     List<Finished> finishedSince(Instant since);
+
+    /** When the last session of a tool was finished. */
+    interface LastFinished {
+        UUID getToolId();
+
+        Instant getFinishedAt();
+    }
+
+    @Query("select s.toolId as toolId, max(s.finishedAt) as finishedAt from SessionRow s"
+            + " where s.toolId in :toolIds and s.finishedAt is not null group by s.toolId")
+    List<LastFinished> lastFinished(Collection<UUID> toolIds);
 
     /** When the sessions of a tool were finished, oldest first. */
     @Query("select s.finishedAt from SessionRow s where s.toolId = :toolId and s.finishedAt is not null"

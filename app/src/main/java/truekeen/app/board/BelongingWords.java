@@ -13,7 +13,8 @@ enum BelongingWords implements Wording {
     PHOTOS("photographs", "photographs", "photograph"),
     OUTLINES("traces", "outlines", "outline"),
     BALANCES("balance", "balances", "balance"),
-    INSPECTIONS("inspected", "inspections", "inspection");
+    INSPECTIONS("inspected", "inspections", "inspection"),
+    TICKETS("tickets", "tickets", "ticket");
 
     private final String section;
     private final String several;

@@ -117,8 +117,9 @@ class BoardProjection implements SmartInitializingSingleton {
         row.steel = tool.steel();
         row.retired = tool.retired();
         row.pinned = tool.pinned();
+        row.away = tool.away();
         if (tool.layout().isPresent()) {
-            fill(row, id);
+            fill(row, tool);
         } else {
             unreadable(row);
         }
@@ -126,15 +127,15 @@ class BoardProjection implements SmartInitializingSingleton {
         rows.save(row);
     }
 
-    private void fill(StandingRow row, UUID id) {
+    private void fill(StandingRow row, RackedTool tool) {
         try {
-            ToolStanding s = standings.of(id);
+            ToolStanding s = standings.of(tool);
             row.standing = s.standing();
             row.next = s.next();
             row.sessionId = s.openSession().orElse(null);
             row.ready = s.rested();
             row.nextCheck = s.rested() ? s.nextCheck().orElse(null) : null;
-            row.marks = s.surveyed() ? StoredMarks.FORMAT.write(surveys.found(id)) : null;
+            row.marks = s.surveyed() ? StoredMarks.FORMAT.write(surveys.found(tool.id())) : null;
         } catch (RefusedException olderRecord) {
             unreadable(row);
         }

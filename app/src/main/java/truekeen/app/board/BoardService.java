@@ -2,6 +2,7 @@ package truekeen.app.board;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -143,7 +144,7 @@ public class BoardService {
     /** All that wants work, by when it is wanted. */
     public List<OpenWork> openWork() {
         return lines().stream()
-                .filter(line -> line.urgency() != Urgency.RETIRED && !line.ready())
+                .filter(line -> line.urgency().here() && !line.ready())
                 .sorted(SOONEST)
                 .map(line -> new OpenWork(
                         line.toolId(),
@@ -158,6 +159,41 @@ public class BoardService {
     }
 
     /**
+     * Where the work on a tool stands.
+     *
+     * @param kind what it is
+     * @param rejected whether it may not be worked
+     * @param begun whether something was begun that is not finished
+     * @param next what comes next, in words
+     * @param path where that is done
+     */
+    public record WorkedTool(
+            UUID tool,
+            String name,
+            String kind,
+            Optional<LocalDate> wantedBy,
+            boolean rejected,
+            boolean begun,
+            String next,
+            String path) {}
+
+    /** Where the work on several tools stands; none for one that was deleted. */
+    public Map<UUID, WorkedTool> worked(Collection<UUID> ids) {
+        return rows.findAllById(ids).stream().collect(Collectors.toMap(r -> r.toolId, r -> {
+            NextView next = next(r.toolId, r.next, Optional.ofNullable(r.sessionId));
+            return new WorkedTool(
+                    r.toolId,
+                    r.name,
+                    r.kind,
+                    Optional.ofNullable(r.wantedBy),
+                    r.standing == Standing.REJECTED,
+                    r.standing.begun(),
+                    next.words(),
+                    next.path());
+        }));
+    }
+
+    /**
      * A tool with a day.
      *
      * @param promised whether it was promised for that day; else it is looked at again then
@@ -167,7 +203,7 @@ public class BoardService {
     /** All that was promised for a day or is looked at again on one. */
     public List<DatedWork> datedWork() {
         return lines().stream()
-                .filter(line -> line.urgency() != Urgency.RETIRED)
+                .filter(line -> line.urgency().here())
                 .filter(line -> (line.ready() ? line.nextCheck() : line.wantedBy()) != null)
                 .sorted(SOONEST)
                 .map(line -> new DatedWork(
@@ -231,7 +267,7 @@ public class BoardService {
     public ToolStages stages(UUID toolId) {
         RackedTool tool = tools.racked(toolId);
         EdgeLayout layout = tool.layout().orElseThrow(() -> Stored.olderRecord("tool"));
-        ToolStanding s = standings.of(toolId);
+        ToolStanding s = standings.of(tool);
         // Hours that were run since say more than the day that was set when it went back.
         Optional<LocalDate> nextCheck = s.rested() ? hours.dueDay(toolId).or(s::nextCheck) : Optional.empty();
         SurveyService.EdgeSeen edge = s.surveyed() ? surveys.edge(toolId) : SurveyService.EdgeSeen.NOTHING;

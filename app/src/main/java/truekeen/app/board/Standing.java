@@ -19,6 +19,14 @@ public enum Standing {
         this.words = words;
     }
 
+    /** Whether something was begun that is not finished. */
+    boolean begun() {
+        return switch (this) {
+            case SURVEYED, PLANNED, AT_BENCH, TO_BE_BALANCED, TO_BE_TESTED, TO_BE_LOGGED -> true;
+            case TAKEN_IN, READY, REJECTED, UNREADABLE -> false;
+        };
+    }
+
     /** It in words. */
     public String words() {
         return words;

@@ -57,6 +57,9 @@ class StandingRow {
     boolean retired;
     boolean pinned;
 
+    /** Whether its owner took it back before it was done. */
+    boolean away;
+
     /** When something was last done with it; null where that is not known. */
     Instant touchedAt;
 

@@ -17,11 +17,14 @@ import truekeen.app.plan.PlanService;
 import truekeen.app.plan.PlanService.CorePlan;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.survey.SurveyService.CoreSurvey;
+import truekeen.app.tool.ToolService;
+import truekeen.app.tool.ToolService.RackedTool;
 import truekeen.app.upkeep.UpkeepService;
 
 /** Works out where one tool stands, from what all the places keep of it. */
 @Component
 class Standings {
+    private final ToolService tools;
     private final SurveyService surveys;
     private final SetupService setups;
     private final PlanService plans;
@@ -33,6 +36,7 @@ class Standings {
     private final BalanceService balance;
 
     Standings(
+            ToolService tools,
             SurveyService surveys,
             SetupService setups,
             PlanService plans,
@@ -42,6 +46,7 @@ class Standings {
             UpkeepService upkeep,
             MachineReadiness gate,
             BalanceService balance) {
+        this.tools = tools;
         this.surveys = surveys;
         this.setups = setups;
         this.plans = plans;
@@ -53,7 +58,12 @@ class Standings {
         this.balance = balance;
     }
 
-    ToolStanding of(UUID tool) {
+    ToolStanding of(UUID id) {
+        return of(tools.racked(id));
+    }
+
+    ToolStanding of(RackedTool racked) {
+        UUID tool = racked.id();
         List<Instant> finished = bench.finished(tool);
         Instant since = finished.isEmpty() ? Instant.MIN : finished.get(finished.size() - 1);
         Optional<CoreSurvey> survey = surveys.core(tool).filter(s -> s.takenAt().isAfter(since));
@@ -63,6 +73,7 @@ class Standings {
         boolean turns = balance.turns(tool);
         return new ToolStanding(
                 !finished.isEmpty(),
+                racked.asked(),
                 survey.isPresent(),
                 setup.isPresent(),
                 open.isPresent() || planned(plans.newest(tool), survey, setup),

@@ -10,6 +10,7 @@ import java.util.UUID;
  * What is known of a tool in this round of the work, which begins when its last session was finished.
  *
  * @param everFinished whether a session was ever finished
+ * @param asked whether it was brought again, or wanted by a day, and that is not done yet
  * @param surveyed whether it was surveyed in this round
  * @param angled whether it has a set-up
  * @param planned whether a plan was chosen for this survey and set-up
@@ -26,6 +27,7 @@ import java.util.UUID;
  */
 record ToolStanding(
         boolean everFinished,
+        boolean asked,
         boolean surveyed,
         boolean angled,
         boolean planned,
@@ -78,9 +80,9 @@ record ToolStanding(
         return tested.orElse(false);
     }
 
-    /** Whether it went back to work and nothing was begun since. */
+    /** Whether it went back to work and nothing was begun or asked for since. */
     boolean rested() {
-        return everFinished && !surveyed && openSession.isEmpty();
+        return everFinished && !asked && !surveyed && openSession.isEmpty();
     }
 
     /** Whether its blade may be worked. */
@@ -132,7 +134,7 @@ record ToolStanding(
             return benchDone ? NextAct.TEST : NextAct.GO_ON;
         }
         if (!surveyed) {
-            return NextAct.SURVEY;
+            return everFinished ? NextAct.SURVEY_AGAIN : NextAct.SURVEY;
         }
         if (!angled) {
             return NextAct.ANGLE;

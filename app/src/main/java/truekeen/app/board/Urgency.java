@@ -13,6 +13,7 @@ public enum Urgency {
     WAITING("Waiting, no day set"),
     READY("Ready"),
     REJECTED("Rejected: not to be fitted"),
+    AWAY("With its owner, not done"),
     RETIRED("Out of use");
 
     private final String words;
@@ -24,6 +25,11 @@ public enum Urgency {
     /** It in words. */
     public String words() {
         return words;
+    }
+
+    /** Whether it is in the shop or at its work, and not with its owner undone or out of use. */
+    boolean here() {
+        return this != AWAY && this != RETIRED;
     }
 
     /** Whether a person who asks what to do now is shown it. */
@@ -40,6 +46,9 @@ public enum Urgency {
     static Urgency of(StandingRow row, Optional<LocalDate> wantedBy, Optional<LocalDate> nextCheck, LocalDate today) {
         if (row.retired) {
             return RETIRED;
+        }
+        if (row.away) {
+            return AWAY;
         }
         if (row.sessionId != null) {
             return AT_BENCH;

@@ -3,7 +3,9 @@ package truekeen.app.day;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -77,6 +79,27 @@ public class PromiseService {
                         .map(seconds -> String.valueOf(seconds / MINUTE))
                         .toList()),
                 facts.get(FACT).isEmpty());
+    }
+
+    /**
+     * How long tools still take.
+     *
+     * @param planned what is left of those whose plan says it (s)
+     * @param usual what is taken for any other (s)
+     */
+    public record TimesLeft(Map<UUID, Integer> planned, int usual) {
+        /** What is left of a tool (s). */
+        public int of(UUID tool) {
+            return planned.getOrDefault(tool, usual);
+        }
+    }
+
+    /** How long open work still takes, tool by tool. */
+    public TimesLeft timesLeft(Collection<UUID> tools) {
+        Map<UUID, Integer> planned = new HashMap<>();
+        open.all().stream().filter(w -> tools.contains(w.tool())).forEach(w -> open.workable(w)
+                .ifPresent(t -> planned.put(w.tool(), t.seconds())));
+        return new TimesLeft(planned, (int) Math.round(usualSeconds()));
     }
 
     /** Keeps how long somebody is at the bench on each day of the week. */

@@ -12,4 +12,6 @@ interface Tests extends JpaRepository<TestRow, UUID> {
     List<TestRow> findByToolIdAndKeenTrueAndSessionIdNotOrderByTakenAt(UUID toolId, UUID sessionId);
 
     List<TestRow> findByToolIdOrderByTakenAt(UUID toolId);
+
+    Optional<TestRow> findFirstByToolIdOrderByTakenAtDesc(UUID toolId);
 }

@@ -2,7 +2,6 @@ package truekeen.app.finish;
 
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -150,10 +149,15 @@ public class FinishService implements HistorySource {
         card.torque = Form.orEmpty(in.torque()).strip();
         card.nextCheck = Form.blank(in.nextCheck())
                 ? next(tool).day
-                : day(form, in.nextCheck()).orElse(null);
+                : form.day(
+                                "nextCheck",
+                                in.nextCheck(),
+                                clock.today(),
+                                clock.today().plusDays(FURTHEST_DAYS))
+                        .orElse(null);
         form.checks().orThrow();
         cards.save(card);
-        bench.finish(sessionId, in.device());
+        bench.close(sessionId, in.device());
         machines.refitted(session.toolId(), in.person());
         publisher.publishEvent(new ToolChanged(session.toolId()));
     }
@@ -245,22 +249,6 @@ public class FinishService implements HistorySource {
             });
         }
         return words;
-    }
-
-    private Optional<LocalDate> day(Form form, String typed) {
-        LocalDate today = clock.today();
-        LocalDate day = null;
-        try {
-            day = LocalDate.parse(typed.strip());
-        } catch (DateTimeParseException unreadable) {
-            // Said below, with the days that can be chosen.
-        }
-        LocalDate read = day;
-        boolean fits = read != null && !read.isBefore(today) && !read.isAfter(today.plusDays(FURTHEST_DAYS));
-        form.checks().require(fits, () -> Refusal.of(MessageCode.DATE_RANGE, "nextCheck", typed)
-                .with("low", today)
-                .with("high", today.plusDays(FURTHEST_DAYS)));
-        return Optional.ofNullable(fits ? read : null);
     }
 
     private static FinishActView view(FinishAct a) {

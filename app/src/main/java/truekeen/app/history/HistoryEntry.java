@@ -18,6 +18,7 @@ public record HistoryEntry(Instant at, Kind kind, String title, List<String> lin
     /** Kinds of things that happen to a tool. */
     public enum Kind {
         TAKE_IN,
+        TICKET,
         SURVEY,
         SETUP,
         PLAN,

@@ -1,5 +1,7 @@
 package truekeen.app.platform;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -53,6 +55,22 @@ public final class Form {
     /** An angle that may be left empty. */
     public Optional<Angle> angleIfAny(String field, String typed) {
         return blank(typed) ? Optional.empty() : Optional.ofNullable(angle(field, typed));
+    }
+
+    /** A day (ISO) between two; empty with the fault noted where it is none, or lies outside them. */
+    public Optional<LocalDate> day(String field, String typed, LocalDate low, LocalDate high) {
+        try {
+            LocalDate day = LocalDate.parse(orEmpty(typed).strip());
+            if (!day.isBefore(low) && !day.isAfter(high)) {
+                return Optional.of(day);
+            }
+        } catch (DateTimeParseException notADay) {
+            // Refused below, like a day that lies outside.
+        }
+        checks.refuse(Refusal.of(MessageCode.DATE_RANGE, field, typed)
+                .with("low", low)
+                .with("high", high));
+        return Optional.empty();
     }
 
     /** A choice out of those allowed, or null with the fault noted. */

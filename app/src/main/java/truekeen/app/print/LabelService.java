@@ -1,15 +1,9 @@
 package truekeen.app.print;
 
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -78,30 +72,11 @@ class LabelService {
         if (!found.isEmpty()) {
             lines.add(PrintWords.TICKET_FOUND.fill("marks", found));
         }
-        return List.of(Tickets.of(new Tickets.Ticket(tool.name(), lines, code(base + "/tools/" + tool.id()))));
+        return List.of(Tickets.of(new Tickets.Ticket(tool.name(), lines, QrCode.of(base + "/tools/" + tool.id()))));
     }
 
     private static Labels.Label label(RackedTool tool, String base) {
         return new Labels.Label(
-                tool.name(), List.of(tool.owner(), tool.kind(), tool.steel()), code(base + "/tools/" + tool.id()));
-    }
-
-    /** The dark squares of a code, row by row. */
-    static List<List<Boolean>> code(String address) {
-        try {
-            BitMatrix squares =
-                    new QRCodeWriter().encode(address, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 0));
-            List<List<Boolean>> rows = new ArrayList<>();
-            for (int y = 0; y < squares.getHeight(); y++) {
-                List<Boolean> row = new ArrayList<>();
-                for (int x = 0; x < squares.getWidth(); x++) {
-                    row.add(squares.get(x, y));
-                }
-                rows.add(row);
-            }
-            return rows;
-        } catch (WriterException tooLong) {
-            throw new IllegalArgumentException("no code holds " + address, tooLong);
-        }
+                tool.name(), List.of(tool.owner(), tool.kind(), tool.steel()), QrCode.of(base + "/tools/" + tool.id()));
     }
 }

@@ -243,6 +243,12 @@ public class SurveyService {
                 .orElse(List.of());
     }
 
+    /** How far the edge had to go back by what a survey found (mm). */
+    @Transactional(readOnly = true)
+    public double lostMm(UUID surveyId) {
+        return surveys.findById(surveyId).orElseThrow(() -> Form.notFound("survey", surveyId)).lostMm;
+    }
+
     private Set<AskedWork> asked(UUID toolId) {
         return newest(toolId).map(s -> s.row.asked()).orElse(Set.of());
     }

@@ -1,7 +1,6 @@
 package truekeen.app.tool;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -198,20 +197,8 @@ final class ToolFormReader {
         if (Form.blank(text)) {
             return null;
         }
-        LocalDate last = today.plusDays(MOST_DAYS_AHEAD);
-        try {
-            LocalDate day = LocalDate.parse(text.strip());
-            if (!day.isBefore(today.minusDays(MOST_DAYS_AHEAD)) && !day.isAfter(last)) {
-                return day;
-            }
-        } catch (DateTimeParseException notADay) {
-            // refused below, like a day that is too far off
-        }
-        form.checks()
-                .refuse(Refusal.of(MessageCode.DATE_RANGE, "wantedBy", text)
-                        .with("low", today)
-                        .with("high", last));
-        return null;
+        return form.day("wantedBy", text, today.minusDays(MOST_DAYS_AHEAD), today.plusDays(MOST_DAYS_AHEAD))
+                .orElse(null);
     }
 
     /** What was typed and not left empty, by field. */

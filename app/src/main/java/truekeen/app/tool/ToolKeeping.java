@@ -2,15 +2,19 @@ package truekeen.app.tool;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.history.ToolChanged;
+import truekeen.app.history.ToolDone;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 
@@ -55,6 +59,45 @@ public class ToolKeeping {
     public void pin(UUID id, boolean pinned) {
         ToolRow row = row(id);
         row.pinned = pinned;
+        kept(row);
+    }
+
+    /** A tool was brought to be worked, wanted by that day or by none. */
+    public void brought(UUID id, Optional<LocalDate> wantedBy) {
+        ToolRow row = row(id);
+        row.broughtAt = clock.instant();
+        row.awaySince = null;
+        row.wantedBy = wantedBy.orElse(null);
+        kept(row);
+    }
+
+    /** A tool that was brought is wanted by another day, or by none. */
+    public void wantedBy(UUID id, Optional<LocalDate> day) {
+        ToolRow row = row(id);
+        row.wantedBy = day.orElse(null);
+        kept(row);
+    }
+
+    /** The work on a tool was ended as done. */
+    @EventListener
+    public void done(ToolDone work) {
+        done(work.toolId());
+    }
+
+    /** What was asked for is done: it is wanted for no day any more. */
+    public void done(UUID id) {
+        ToolRow row = row(id);
+        row.broughtAt = null;
+        row.wantedBy = null;
+        kept(row);
+    }
+
+    /** Its owner took it back before it was done; what was begun stays as it is. */
+    public void takenBack(UUID id) {
+        ToolRow row = row(id);
+        row.broughtAt = null;
+        row.wantedBy = null;
+        row.awaySince = clock.instant();
         kept(row);
     }
 

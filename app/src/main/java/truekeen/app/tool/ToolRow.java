@@ -64,6 +64,12 @@ class ToolRow {
 
     Instant takenInAt;
 
+    /** When it was brought again to be worked; null where it was not, or since that was done. */
+    Instant broughtAt;
+
+    /** Since when it is with its owner though it was not done; null while it is here or at its work. */
+    Instant awaySince;
+
     /** When it was taken out of use; null while it is in use. */
     Instant retiredAt;
 

@@ -140,6 +140,8 @@ public class ToolService {
      * @param layout how its edges lie; empty where its record cannot be read any more
      * @param retired whether it was taken out of use
      * @param pinned whether it hangs at the top of the rack
+     * @param asked whether work was asked for that is not done yet: it was brought, or wanted by a day
+     * @param away whether its owner took it back before it was done
      */
     public record RackedTool(
             UUID id,
@@ -153,7 +155,9 @@ public class ToolService {
             GeometryKind family,
             String steel,
             boolean retired,
-            boolean pinned) {
+            boolean pinned,
+            boolean asked,
+            boolean away) {
         /** Whether it belongs to a machine that must be made safe first. */
         public boolean powered() {
             return family.powered();
@@ -177,6 +181,15 @@ public class ToolService {
         return racked(row, shop.crew(row.crewId).name());
     }
 
+    /** Several tools, as they hang on the rack. */
+    @Transactional(readOnly = true)
+    public List<RackedTool> racked(Collection<UUID> ids) {
+        Map<UUID, String> crews = shop.crews().stream().collect(Collectors.toMap(c -> c.id(), c -> c.name()));
+        return tools.findAllById(ids).stream()
+                .map(t -> racked(t, crews.get(t.crewId)))
+                .toList();
+    }
+
     /** What the shop calls a tool. */
     @Transactional(readOnly = true)
     public String name(UUID id) {
@@ -196,7 +209,9 @@ public class ToolService {
                 t.geometry,
                 t.steel,
                 t.retiredAt != null,
-                t.pinned);
+                t.pinned,
+                t.broughtAt != null || t.wantedBy != null,
+                t.awaySince != null);
     }
 
     /** The families of several tools. */

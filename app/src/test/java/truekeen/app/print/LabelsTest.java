@@ -35,7 +35,7 @@ class LabelsTest extends ApiTest {
                 .contains("boat shed")
                 .contains("100 mm long");
         String address = "http://127.0.0.1:8417/tools/" + tool;
-        assertThat(read(LabelService.code(address))).isEqualTo(address);
+        assertThat(read(QrCode.of(address))).isEqualTo(address);
     }
 
     @Test

@@ -1,0 +1,74 @@
+import { useQuery } from '@tanstack/react-query'
+import { api, ask, type Refused, type Schemas } from '../api/client'
+import { Choice, Field } from '../ui/Field'
+import { PromiseLine } from '../day/PromiseLine'
+
+export type TicketForm = Schemas['TicketForm']
+
+/** Whose, by whom, for when, and what was agreed. */
+export function Facts({
+  form,
+  onChange,
+  refused,
+  fixed,
+}: {
+  form: TicketForm
+  onChange: (form: TicketForm) => void
+  refused: Refused | undefined
+  /** Whether the owner stands already. */
+  fixed?: boolean
+}) {
+  const crews = useQuery({ queryKey: ['crews'], queryFn: () => ask(api.GET('/api/v1/crews')) })
+  const set = (name: 'crewId' | 'broughtBy' | 'contact' | 'promised' | 'agreed') => (value: string) =>
+    onChange({ ...form, [name]: value })
+  return (
+    <div className="grid gap-3">
+      {!fixed && (
+        <Choice
+          label="Whose it is"
+          value={form.crewId}
+          onChange={set('crewId')}
+          empty="choose the owner"
+          options={(crews.data ?? []).map((c) => ({ value: c.id, label: c.name }))}
+          error={refused?.at('crewId')}
+        />
+      )}
+      <div className="grid sm:grid-cols-2 gap-3">
+        <Field
+          label="Brought by"
+          value={form.broughtBy}
+          onChange={set('broughtBy')}
+          error={refused?.at('broughtBy')}
+          hint="if it is to be said"
+        />
+        <Field
+          label="How to reach them"
+          value={form.contact}
+          onChange={set('contact')}
+          error={refused?.at('contact')}
+          hint="one way is enough"
+        />
+      </div>
+      <div className="grid sm:grid-cols-[14rem_minmax(0,1fr)] gap-3">
+        <Field
+          label="Promised for"
+          type="date"
+          value={form.promised}
+          onChange={set('promised')}
+          error={refused?.at('promised')}
+        />
+        <Field
+          label="What was agreed"
+          value={form.agreed}
+          onChange={set('agreed')}
+          lines={2}
+          error={refused?.at('agreed')}
+        />
+      </div>
+      {!fixed && <PromiseLine />}
+      <p className="quiet">
+        Name and contact stand on this ticket and nowhere else; they can be deleted from it at any time.
+      </p>
+    </div>
+  )
+}
