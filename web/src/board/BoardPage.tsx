@@ -3,7 +3,7 @@ import { Link } from 'wouter'
 import { api, ask, type Schemas } from '../api/client'
 import { useFront } from '../day/GoesOn'
 import { Act } from '../ui/Act'
-import { day, hour, span } from '../ui/format'
+import { day, hour, span, upper } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { ToolLine } from './ToolLine'
 import { useTitle } from '../ui/useTitle'
@@ -71,11 +71,14 @@ function Today() {
   const plan = front.data?.plan
   if (!plan) return null
   return (
-    <section aria-label="Today's plan" className="pt-2">
-      <h2 className="quiet rule-b pb-0.5">Today's plan</h2>
-      <p className="rule-b py-2 flex flex-wrap gap-x-4 items-center">
-        <Link href="/day" className="font-semibold text-[1.08rem] underline underline-offset-4 min-h-11">
-          {plan.next ? plan.words : 'All of it is done'}
+    <section aria-label="Today's plan" className="pt-1">
+      <p className="rule-b pb-1 flex flex-wrap gap-x-4 items-baseline">
+        <span className="quiet">Today's plan</span>
+        <Link
+          href="/day"
+          className="font-semibold text-[1.08rem] underline underline-offset-4 min-h-11 inline-flex items-center"
+        >
+          {plan.next ? upper(plan.words) : 'All of it is done'}
         </Link>
         {plan.next && (
           <span>

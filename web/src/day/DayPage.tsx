@@ -1,7 +1,8 @@
 import { useState } from 'react'
+import { Link } from 'wouter'
 import { Act } from '../ui/Act'
 import { Fold } from '../ui/Fold'
-import { day as dayName, hour } from '../ui/format'
+import { between, day as dayName, hour, upper } from '../ui/format'
 import { Coming, Trouble } from '../ui/Notice'
 import { usePerson } from '../ui/person'
 import { useTitle } from '../ui/useTitle'
@@ -34,14 +35,16 @@ export function DayPage() {
               : 'Tools that want the same stone and the same setting are done together; what is promised comes first.'}
           </p>
           <PromiseLine />
-          <Fold name="Time at the bench in a week">
-            <BenchTime />
-          </Fold>
           <WishesForm
             day={day.data}
             from={plan ? rest(day.data, plan) : firstWishes(day.data, person)}
             onDone={() => setAnew(false)}
           />
+          <div className="pt-4 max-w-[44rem]">
+            <Fold name="Time at the bench in a week">
+              <BenchTime />
+            </Fold>
+          </div>
         </>
       )}
     </>
@@ -91,7 +94,8 @@ function Merit({ plan: p }: { plan: Plan }) {
   return (
     <div className="max-w-[52rem]">
       <p>
-        All done at about <b>{hour(p.endsAt)}</b>, from {hour(p.endsEarliest)} to {hour(p.endsLatest)}
+        All done at about <b>{hour(p.endsAt)}</b>
+        {p.endsEarliest !== p.endsLatest && `, from ${between(p.endsEarliest, p.endsLatest)}`}
         {saved > 0 && `; one tool after the other it would be ${saved} min later`}
         {p.setUps < p.ticketSetUps &&
           `. A stone or a guide is changed ${p.setUps} times instead of ${p.ticketSetUps}`}
@@ -117,6 +121,18 @@ function Merit({ plan: p }: { plan: Plan }) {
         <p className="font-semibold">
           The bench is {p.behindMinutes} min behind this plan: change it to plan the rest from now.
         </p>
+      )}
+      {p.gone.length > 0 && (
+        <ul className="font-semibold">
+          {p.gone.map((g) => (
+            <li key={g.toolId}>
+              {upper(g.piece)} is gone.{' '}
+              <Link href={g.path} className="underline underline-offset-4 min-h-11 inline-flex items-center">
+                {g.begun ? `Go on with the ${g.tool} without it` : `Plan the ${g.tool} anew`}
+              </Link>
+            </li>
+          ))}
+        </ul>
       )}
       {p.changed.length > 0 && (
         <p className="font-semibold">
@@ -156,10 +172,8 @@ function Ready({ plan: p }: { plan: Plan }) {
             <b className="w-14 shrink-0">{t.done ? 'done' : hour(t.readyAt)}</b>
             <span className={t.done ? 'quiet' : ''}>
               {t.name}
-              {!t.done && (
-                <span className="quiet">
-                  , {hour(t.earliest)} to {hour(t.latest)}
-                </span>
+              {!t.done && hour(t.earliest) !== hour(t.latest) && (
+                <span className="quiet">, {between(t.earliest, t.latest)}</span>
               )}
               {t.by && !t.done && (
                 <span className={t.lateMinutes > 0 ? 'block text-error font-semibold' : 'quiet'}>

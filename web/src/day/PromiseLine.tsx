@@ -3,8 +3,15 @@ import { usePromise } from './usePromise'
 
 /** What can honestly be promised for something that is brought today. */
 export function PromiseLine() {
-  const p = usePromise().data
-  if (!p) return null
+  const promise = usePromise()
+  if (promise.isPending)
+    return (
+      <p data-coming className="quiet">
+        What can be promised is worked out…
+      </p>
+    )
+  if (!promise.data) return null
+  const p = promise.data
   const waiting = `${p.tools} tools are promised or begun, about ${span(p.backlogMinutes * 60)} of work`
   const bench = p.guessed ? 'an hour on working days is guessed' : 'the time at the bench as you said'
   return p.promise && p.likely ? (

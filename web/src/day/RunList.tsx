@@ -1,7 +1,7 @@
 import { Link } from 'wouter'
 import type { Schemas } from '../api/client'
 import { Fold } from '../ui/Fold'
-import { hour, upper } from '../ui/format'
+import { between, hour, upper } from '../ui/format'
 import type { Plan } from './useDay'
 
 type Run = Schemas['DayRunView']
@@ -46,7 +46,7 @@ function InHand({ run: r, named }: { run: Run; named: boolean }) {
   return (
     <section aria-label={named ? `Now, ${r.person}` : 'Now'} className="pt-3">
       <h2 className="quiet rule-b pb-0.5">
-        Now{named && `, ${r.person}`}, {hour(r.from)} to {hour(r.until)}
+        Now{named && `, ${r.person}`}, {between(r.from, r.until)}
       </h2>
       <p className="text-[1.4rem] font-semibold pt-1">{upper(r.words)}</p>
       {r.changes.length > 0 && (
@@ -58,14 +58,16 @@ function InHand({ run: r, named }: { run: Run; named: boolean }) {
       )}
       <ul className="pt-2">
         {r.tasks.map((t) => (
-          <li key={t.id} className="rule-t py-1 flex flex-wrap gap-x-4 items-center">
-            <Link
-              href={t.path}
-              className={`min-h-12 inline-flex items-center font-semibold underline underline-offset-4 ${t.done ? 'quiet' : ''}`}
-            >
-              {t.tool}
-            </Link>
-            <span className="flex-1">{t.title}</span>
+          <li key={t.id} className="rule-t py-2 grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 items-baseline">
+            <span className="sm:flex sm:gap-x-4 sm:items-baseline">
+              <Link
+                href={t.path}
+                className={`min-h-9 inline-flex items-center font-semibold underline underline-offset-4 ${t.done ? 'quiet' : ''}`}
+              >
+                {t.tool}
+              </Link>
+              <span className="block">{t.title}</span>
+            </span>
             <span className="quiet">{t.done ? 'done' : `${hour(t.from)}, ${t.minutes} min`}</span>
           </li>
         ))}

@@ -96,6 +96,11 @@ export function hour(iso: string): string {
   return new Intl.DateTimeFormat(DATES, { hour: '2-digit', minute: '2-digit' }).format(new Date(iso))
 }
 
+/** From one time of day to another; one time where they read alike. */
+export function between(from: string, to: string): string {
+  return hour(from) === hour(to) ? hour(from) : `${hour(from)} to ${hour(to)}`
+}
+
 /** First letter large. */
 export function upper(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)

@@ -23,6 +23,28 @@ interface Events extends JpaRepository<EventRow, Long> {
             nativeQuery = true)
     List<UUID> newest(UUID sessionId, String device, int most);
 
+    /** When something was first and last put down at a step of a session of a plan. */
+    interface StepTimes {
+        UUID getPlanId();
+
+        int getStep();
+
+        Instant getFirstAt();
+
+        Instant getLastAt();
+
+        /** Strokes that were put down with the first; they were done before it. */
+        int getFirstAmount();
+    }
+
+    @Query(
+            value = "select s.plan_id as planId, e.step as step, min(e.at) as firstAt, max(e.at) as lastAt,"
+                    + " (array_agg(e.amount order by e.position))[1] as firstAmount from bench_event e"
+                    + " join bench_session s on s.id = e.session_id where s.plan_id in :planIds"
+                    + " group by s.plan_id, e.step",
+            nativeQuery = true)
+    List<StepTimes> stepTimes(Collection<UUID> planIds);
+
     @Query("select max(e.receivedAt) from EventRow e where e.sessionId = :sessionId and e.kind = 'COUNT'")
     Optional<Instant> lastCounted(UUID sessionId);
 }

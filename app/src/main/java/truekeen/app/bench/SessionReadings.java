@@ -2,6 +2,7 @@ package truekeen.app.bench;
 
 import java.time.Instant;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -61,6 +62,24 @@ public class SessionReadings {
     public Map<UUID, Instant> lastFinished(Collection<UUID> toolIds) {
         return sessions.lastFinished(toolIds).stream()
                 .collect(Collectors.toMap(Sessions.LastFinished::getToolId, Sessions.LastFinished::getFinishedAt));
+    }
+
+    /**
+     * When a step was worked.
+     *
+     * @param first when something was first put down at it
+     * @param last when something was last put down at it
+     * @param strokesBefore strokes that were done before the first was put down
+     */
+    public record StepTime(Instant first, Instant last, int strokesBefore) {}
+
+    /** When the steps of sessions on several plans were worked, by plan and step. */
+    public Map<UUID, Map<Integer, StepTime>> stepTimes(Collection<UUID> plans) {
+        Map<UUID, Map<Integer, StepTime>> times = new HashMap<>();
+        (plans.isEmpty() ? List.<Events.StepTimes>of() : events.stepTimes(plans))
+                .forEach(t -> times.computeIfAbsent(t.getPlanId(), k -> new HashMap<>())
+                        .put(t.getStep(), new StepTime(t.getFirstAt(), t.getLastAt(), t.getFirstAmount())));
+        return times;
     }
 
     /**

@@ -43,6 +43,7 @@ record DayProblem(
             List<Brought> tools,
             List<Abrasive> shelf,
             Map<String, String> holders,
+            ChangeTimes times,
             Instant begins,
             LocalDate today,
             ZoneId zone) {
@@ -90,7 +91,7 @@ record DayProblem(
                 stones,
                 Map.of(),
                 first.isEmpty() ? Map.of() : Map.of(people.get(0).name(), first),
-                ChangeTimes.usual());
+                times);
         return new DayProblem(
                 day,
                 stones.stream()

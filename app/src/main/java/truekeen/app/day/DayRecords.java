@@ -78,6 +78,7 @@ public final class DayRecords {
      * @param whole whether the search came to its end; else it was stopped
      * @param behindMinutes how far the bench is behind the plan
      * @param changed tools that were planned anew since, whose steps are no longer these
+     * @param gone what of it asks for a piece of the kit that is gone
      * @param soak what goes into the water, and when
      * @param flatten what is flattened before its first use, finest first
      * @param basis what it rests on, in sentences
@@ -98,6 +99,7 @@ public final class DayRecords {
             boolean whole,
             int behindMinutes,
             List<String> changed,
+            List<GoneView> gone,
             List<SoakAtView> soak,
             List<String> flatten,
             List<DayRunView> runs,
@@ -188,4 +190,13 @@ public final class DayRecords {
             @Nullable Instant by,
             int lateMinutes,
             boolean done) {}
+
+    /**
+     * A tool that is planned on a piece of the kit that is broken, out of use or gone.
+     *
+     * @param piece what is gone
+     * @param begun whether it is at the bench, where it goes on without it
+     * @param path where it goes on, or is planned anew
+     */
+    public record GoneView(String piece, UUID toolId, String tool, boolean begun, String path) {}
 }

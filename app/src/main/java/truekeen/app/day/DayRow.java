@@ -5,11 +5,13 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 @Entity
@@ -42,5 +44,7 @@ class DayRow {
 
     interface Rows extends JpaRepository<DayRow, UUID> {
         Optional<DayRow> findFirstByDayOrderByMadeAtDesc(LocalDate day);
+
+        List<DayRow> findByDayLessThanEqualOrderByMadeAtDesc(LocalDate day, Limit most);
     }
 }

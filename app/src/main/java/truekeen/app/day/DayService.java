@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,7 +12,6 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import truekeen.app.board.BoardService.OpenWork;
 import truekeen.app.day.DayRecords.DayForm;
 import truekeen.app.day.DayRecords.DayFrontView;
 import truekeen.app.day.DayRecords.DayLineView;
@@ -24,7 +22,9 @@ import truekeen.app.kit.HolderService;
 import truekeen.app.kit.KitService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Runs;
+import truekeen.core.day.ChangeTimes;
 import truekeen.core.day.DayPlanner;
+import truekeen.core.day.LearnedChanges;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -42,6 +42,7 @@ public class DayService {
     private final OpenTools open;
     private final KitService kit;
     private final HolderService holders;
+    private final ChangesTaken changesTaken;
     private final DayWorker worker;
     private final Runs runs;
     private final BenchClock clock;
@@ -51,6 +52,7 @@ public class DayService {
             OpenTools open,
             KitService kit,
             HolderService holders,
+            ChangesTaken changesTaken,
             DayWorker worker,
             Runs runs,
             BenchClock clock) {
@@ -58,6 +60,7 @@ public class DayService {
         this.open = open;
         this.kit = kit;
         this.holders = holders;
+        this.changesTaken = changesTaken;
         this.worker = worker;
         this.runs = runs;
         this.clock = clock;
@@ -70,7 +73,7 @@ public class DayService {
 
     /** Today's plan in a line. */
     public DayFrontView front() {
-        if (rows.findFirstByDayOrderByMadeAtDesc(clock.today()).isEmpty()) {
+        if (standing().isEmpty()) {
             return new DayFrontView(null);
         }
         DayPlanView plan = view().plan();
@@ -97,7 +100,8 @@ public class DayService {
     public DayView plan(DayForm in) {
         DayWishes wishes = new DayReader().read(in);
         Instant begins = clock.instant();
-        DayProblem problem = problem(wishes, begins);
+        LearnedChanges changes = changesTaken.learned();
+        DayProblem problem = problem(wishes, begins, ChangeTimes.usual().times(changes.factor()));
         List<List<String>> earlier = earlier(wishes);
         DayPlanner.Planned planned = worker.work(() -> DayPlanner.plan(problem.day(), earlier, leash(in.run())));
         DayRow row = new DayRow(clock.today(), clock.instant(), begins);
@@ -109,6 +113,7 @@ public class DayService {
                 planned.whole(),
                 problem.soaked(),
                 problem.flattened(),
+                changes,
                 problem.titles(),
                 problem.names()));
         rows.saveAndFlush(row);
@@ -128,29 +133,32 @@ public class DayService {
         });
     }
 
-    private DayProblem problem(DayWishes wishes, Instant begins) {
-        Map<UUID, OpenWork> all = open.all().stream().collect(Collectors.toMap(OpenWork::tool, Function.identity()));
+    private DayProblem problem(DayWishes wishes, Instant begins, ChangeTimes times) {
+        Map<UUID, OpenTools.Seen> all =
+                open.all().stream().collect(Collectors.toMap(s -> s.work().tool(), Function.identity()));
         List<DayProblem.Brought> tools = new ArrayList<>();
         for (int i = 0; i < wishes.tools().size(); i++) {
             DayWishes.Wanted wanted = wishes.tools().get(i);
             String field = "tools[" + i + "].tool";
-            OpenWork work = Optional.ofNullable(all.get(wanted.tool()))
+            OpenTools.Seen seen = Optional.ofNullable(all.get(wanted.tool()))
                     .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.NOT_OPEN, field, wanted.tool())));
-            OpenTools.Workable workable = open.workable(work)
-                    .orElseThrow(
-                            () -> new RefusedException(Refusal.of(MessageCode.NOT_FOR_THE_BENCH, field, work.name())
-                                    .with("next", work.next())));
+            OpenTools.Workable workable = seen.tool()
+                    .orElseThrow(() -> new RefusedException(Refusal.of(
+                                    MessageCode.NOT_FOR_THE_BENCH,
+                                    field,
+                                    seen.work().name())
+                            .with("next", seen.work().next())));
             tools.add(new DayProblem.Brought(
                     workable, wanted.by().map(LocalTime::parse), wanted.longer(), wanted.first()));
         }
-        return DayProblem.of(wishes, tools, kit.shelf(), holders.names(), begins, clock.today(), clock.getZone());
+        return DayProblem.of(
+                wishes, tools, kit.shelf(), holders.names(), times, begins, clock.today(), clock.getZone());
     }
 
     /** The order that stands today, for the people who work now. */
     private List<List<String>> earlier(DayWishes wishes) {
-        Optional<DayRow> newest = rows.findFirstByDayOrderByMadeAtDesc(clock.today());
-        Optional<PlannedDay> plan =
-                newest.flatMap(row -> StoredDay.TIMETABLE.read(row.timetable).value());
+        Optional<PlannedDay> plan = standing()
+                .flatMap(row -> StoredDay.TIMETABLE.read(row.timetable).value());
         return plan.map(p -> wishes.people().stream()
                         .map(person -> p.table().slots().stream()
                                 .filter(s -> s.person().equals(person.name()))
@@ -161,10 +169,22 @@ public class DayService {
     }
 
     private DayView view() {
-        List<OpenWork> all = open.all();
-        Map<UUID, OpenTools.Workable> workable = new HashMap<>();
-        all.forEach(w -> open.workable(w).ifPresent(tool -> workable.put(w.tool(), tool)));
-        return new DayViews(clock.today(), clock.instant(), clock.getZone(), all, workable)
-                .view(rows.findFirstByDayOrderByMadeAtDesc(clock.today()));
+        return new DayViews(clock.today(), clock.instant(), clock.getZone(), open.all()).view(standing());
+    }
+
+    /** Today's plan; one of yesterday that goes on past midnight stands until it ends. */
+    private Optional<DayRow> standing() {
+        return rows.findFirstByDayOrderByMadeAtDesc(clock.today())
+                .or(() -> rows.findFirstByDayOrderByMadeAtDesc(clock.today().minusDays(1))
+                        .filter(this::goesOn));
+    }
+
+    private boolean goesOn(DayRow row) {
+        return StoredDay.TIMETABLE
+                .read(row.timetable)
+                .value()
+                .filter(p ->
+                        row.beginsAt.plusSeconds(p.table().latestEndSeconds()).isAfter(clock.instant()))
+                .isPresent();
     }
 }

@@ -4,36 +4,16 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.UUID;
-import java.util.stream.Collectors;
 import truekeen.app.board.BoardService.OpenWork;
-import truekeen.app.day.DayRecords.DayForm;
 import truekeen.app.day.DayRecords.DayPlanView;
-import truekeen.app.day.DayRecords.DayRunView;
-import truekeen.app.day.DayRecords.DayTaskView;
-import truekeen.app.day.DayRecords.DayToolView;
 import truekeen.app.day.DayRecords.DayView;
 import truekeen.app.day.DayRecords.OpenToolView;
-import truekeen.app.day.DayRecords.SoakAtView;
-import truekeen.app.day.DayRecords.WantedForm;
-import truekeen.app.day.DayRecords.WorkerForm;
-import truekeen.core.day.ChangeAct;
-import truekeen.core.day.ChangeTimes;
-import truekeen.core.day.DayRun;
-import truekeen.core.day.DayTask;
-import truekeen.core.day.Timetable;
-import truekeen.core.day.ToolTasks;
-import truekeen.core.table.Prior;
 
 /** Makes what is shown of the day, at a moment. */
 final class DayViews {
-    private static final int MINUTE = 60;
+    static final int MINUTE = 60;
     private static final String USUAL_END = "17:00";
     private static final String END_OF_DAY = "23:59";
     private static final LocalTime LATEST_PLANNED = LocalTime.of(16, 0);
@@ -41,15 +21,13 @@ final class DayViews {
     private final LocalDate today;
     private final Instant now;
     private final ZoneId zone;
-    private final List<OpenWork> open;
-    private final Map<UUID, OpenTools.Workable> workable;
+    private final List<OpenTools.Seen> open;
 
-    DayViews(LocalDate today, Instant now, ZoneId zone, List<OpenWork> open, Map<UUID, OpenTools.Workable> workable) {
+    DayViews(LocalDate today, Instant now, ZoneId zone, List<OpenTools.Seen> open) {
         this.today = today;
         this.now = now;
         this.zone = zone;
         this.open = open;
-        this.workable = workable;
     }
 
     DayView view(Optional<DayRow> newest) {
@@ -67,8 +45,9 @@ final class DayViews {
         return past ? END_OF_DAY : USUAL_END;
     }
 
-    private OpenToolView open(OpenWork w) {
-        Optional<OpenTools.Workable> tool = Optional.ofNullable(workable.get(w.tool()));
+    private OpenToolView open(OpenTools.Seen seen) {
+        OpenWork w = seen.work();
+        Optional<OpenTools.Workable> tool = seen.tool();
         return new OpenToolView(
                 w.tool(),
                 w.name(),
@@ -81,236 +60,15 @@ final class DayViews {
                 w.path());
     }
 
-    private static int minutes(long seconds) {
+    static int minutes(long seconds) {
         return (int) ((seconds + MINUTE - 1) / MINUTE);
     }
 
     /** The plan; none where its record cannot be read any more. */
     private Optional<DayPlanView> plan(DayRow row) {
-        return StoredDay.TIMETABLE
-                .read(row.timetable)
+        return StoredDay.TIMETABLE.read(row.timetable).value().flatMap(p -> StoredDay.WISHES
+                .read(row.wishes)
                 .value()
-                .flatMap(p -> StoredDay.WISHES.read(row.wishes).value().map(w -> new Shown(row, p, w).view()));
-    }
-
-    /** One plan, as it is shown. */
-    private final class Shown {
-        private final DayRow row;
-        private final PlannedDay plan;
-        private final DayWishes wishes;
-        private final Map<String, OpenWork> byId;
-
-        Shown(DayRow row, PlannedDay plan, DayWishes wishes) {
-            this.row = row;
-            this.plan = plan;
-            this.wishes = wishes;
-            this.byId = open.stream().collect(Collectors.toMap(w -> w.tool().toString(), w -> w));
-        }
-
-        DayPlanView view() {
-            Timetable table = plan.table();
-            return new DayPlanView(
-                    row.madeAt,
-                    row.beginsAt,
-                    at(table.merit().endSeconds()),
-                    at(table.earliestEndSeconds()),
-                    at(table.latestEndSeconds()),
-                    at(plan.byTicket().endSeconds()),
-                    at(plan.boundSeconds()),
-                    minutes(table.merit().lateSeconds()),
-                    minutes(plan.byTicket().lateSeconds()),
-                    table.merit().setUps(),
-                    plan.byTicket().setUps(),
-                    plan.whole(),
-                    behind(),
-                    changed(),
-                    soak(),
-                    plan.flattened().stream().map(this::name).toList(),
-                    runs(),
-                    tools(),
-                    basis(),
-                    wishes());
-        }
-
-        private Instant at(long seconds) {
-            return row.beginsAt.plusSeconds(seconds);
-        }
-
-        private String name(String id) {
-            return plan.names().getOrDefault(id, id);
-        }
-
-        /** A task is done when its tool is past it, whatever it was planned as. */
-        private boolean done(DayTask task) {
-            UUID tool = UUID.fromString(task.job());
-            Optional<OpenTools.Workable> left = Optional.ofNullable(workable.get(tool));
-            if (left.isEmpty()) {
-                // Ready again, or back to be surveyed: nothing of this plan is left to do on it.
-                return true;
-            }
-            if (!left.get().plan().equals(ToolTasks.plan(task.id()))) {
-                return false;
-            }
-            OptionalInt step = ToolTasks.step(task.id());
-            return step.isPresent() && step.getAsInt() < left.get().next();
-        }
-
-        private List<String> changed() {
-            return plan.table().slots().stream()
-                    .map(Timetable.Slot::task)
-                    .filter(t -> Optional.ofNullable(workable.get(UUID.fromString(t.job())))
-                            .filter(w -> !w.plan().equals(ToolTasks.plan(t.id())))
-                            .isPresent())
-                    .map(t -> toolName(t.job()))
-                    .distinct()
-                    .toList();
-        }
-
-        private String toolName(String job) {
-            return Optional.ofNullable(byId.get(job))
-                    .map(OpenWork::name)
-                    .orElse(plan.titles().getOrDefault(job, ""));
-        }
-
-        /** By how much the first task that is not done should be further than it is. */
-        private int behind() {
-            return plan.table().slots().stream()
-                    .filter(s -> !done(s.task()))
-                    .findFirst()
-                    .map(s -> Math.max(
-                            0, now.getEpochSecond() - at(s.finishSeconds()).getEpochSecond()))
-                    .map(s -> (int) (s / MINUTE))
-                    .orElse(0);
-        }
-
-        /** What soaks goes into the water so that it is ready when it is first used. */
-        private List<SoakAtView> soak() {
-            List<SoakAtView> soak = new ArrayList<>();
-            plan.soaked().forEach((stone, seconds) -> plan.table().slots().stream()
-                    .filter(s -> s.task().stone().filter(stone::equals).isPresent())
-                    .mapToInt(s -> s.startSeconds() - s.changeSeconds())
-                    .min()
-                    .ifPresent(first ->
-                            soak.add(new SoakAtView(name(stone), at(Math.max(0, first - seconds)), minutes(seconds)))));
-            soak.sort(Comparator.comparing(SoakAtView::at).thenComparing(SoakAtView::name));
-            return soak;
-        }
-
-        private List<DayRunView> runs() {
-            List<DayRunView> shown = new ArrayList<>();
-            List<DayRun> runs = DayRun.of(plan.table().slots());
-            for (DayRun run : runs) {
-                List<DayTaskView> tasks = run.slots().stream().map(this::task).toList();
-                shown.add(new DayRunView(
-                        run.person(),
-                        words(run),
-                        run.acts().stream().flatMap(a -> act(a, run).stream()).toList(),
-                        at(run.fromSeconds()),
-                        at(run.untilSeconds()),
-                        tasks.stream().allMatch(DayTaskView::done),
-                        tasks));
-            }
-            return shown;
-        }
-
-        private DayTaskView task(Timetable.Slot s) {
-            return new DayTaskView(
-                    s.task().id(),
-                    UUID.fromString(s.task().job()),
-                    toolName(s.task().job()),
-                    plan.titles().getOrDefault(s.task().id(), ""),
-                    at(s.startSeconds()),
-                    minutes(s.task().seconds()),
-                    done(s.task()),
-                    Optional.ofNullable(byId.get(s.task().job()))
-                            .map(OpenWork::path)
-                            .orElse("/tools/" + s.task().job()));
-        }
-
-        private String words(DayRun run) {
-            String how = run.hold()
-                    .map(h -> DayWords.HELD_AT.fill("holder", name(h.holder()), "setting", h.setting()))
-                    .orElse(DayWords.BY_HAND.words());
-            return run.stone()
-                    .map(s -> DayWords.WITH_STONE.fill("how", how, "stone", name(s)))
-                    .orElse(run.hold().isPresent() ? how : DayWords.OFF_THE_STONES.words());
-        }
-
-        /** An act of changing over in words; that a tool is put into what holds it goes without saying. */
-        private Optional<String> act(ChangeAct act, DayRun run) {
-            String holder = run.hold().map(h -> name(h.holder())).orElse("");
-            String setting = run.hold().map(DayTask.Hold::setting).orElse("");
-            String stone = run.stone().map(this::name).orElse("");
-            return switch (act) {
-                case CLEAN -> Optional.of(DayWords.CLEAN_FIRST.words());
-                case SET -> Optional.of(DayWords.SET_IT.fill("holder", holder, "setting", setting));
-                case PUT_IN -> Optional.empty();
-                case FLATTEN -> Optional.of(DayWords.FLATTEN_FIRST.fill("stone", stone));
-                case LAY_DOWN -> Optional.of(DayWords.LAY_DOWN.fill("stone", stone));
-            };
-        }
-
-        /** What the order rests on. */
-        private List<String> basis() {
-            ChangeTimes times = ChangeTimes.usual();
-            return List.of(
-                    DayWords.BASIS_ORDER.words(),
-                    DayWords.BASIS_CHANGES.fill(
-                            "set", times.setting(),
-                            "clamp", times.clamping(),
-                            "change", times.changing(),
-                            "clean", times.cleaning(),
-                            "flatten", Prior.FLATTENING_SECONDS.whole()),
-                    DayWords.BASIS_RANGE.words(),
-                    DayWords.BASIS_BOUND.words());
-        }
-
-        private List<DayToolView> tools() {
-            return plan.table().done().stream()
-                    .map(d -> {
-                        UUID tool = UUID.fromString(d.job());
-                        int late = minutes(d.lateSeconds().orElse(0));
-                        return new DayToolView(
-                                tool,
-                                toolName(d.job()),
-                                at(d.atSeconds()),
-                                at(d.earliestSeconds()),
-                                at(d.latestSeconds()),
-                                by(tool).orElse(null),
-                                late,
-                                !workable.containsKey(tool));
-                    })
-                    .sorted(Comparator.comparing(DayToolView::readyAt))
-                    .toList();
-        }
-
-        private Optional<Instant> by(UUID tool) {
-            Optional<String> asked = wishes.tools().stream()
-                    .filter(w -> w.tool().equals(tool))
-                    .findFirst()
-                    .flatMap(DayWishes.Wanted::by);
-            boolean promised = Optional.ofNullable(byId.get(tool.toString()))
-                    .flatMap(OpenWork::wantedBy)
-                    .filter(d -> !d.isAfter(today))
-                    .isPresent();
-            return asked.or(() -> promised ? Optional.of(wishes.readyBy()) : Optional.empty())
-                    .map(t -> today.atTime(LocalTime.parse(t)).atZone(zone).toInstant());
-        }
-
-        private DayForm wishes() {
-            return new DayForm(
-                    wishes.people().stream()
-                            .map(p -> new WorkerForm(p.name(), p.begins().orElse("")))
-                            .toList(),
-                    wishes.readyBy(),
-                    wishes.tools().stream()
-                            .map(t -> new WantedForm(
-                                    t.tool(),
-                                    t.by().orElse(""),
-                                    t.longer() == 1 ? "" : String.valueOf(t.longer()),
-                                    t.first()))
-                            .toList(),
-                    null);
-        }
+                .map(w -> new ShownPlan(row, p, w, open, now, zone).view()));
     }
 }

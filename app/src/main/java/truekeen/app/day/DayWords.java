@@ -16,7 +16,12 @@ enum DayWords implements Wording {
     BY_HAND("by hand"),
     PROMISED("Promised: {tool}"),
     DUE("Look at it again: {tool}"),
+    PLAN_ANEW("Plan it anew: {stone} is gone"),
+    A_PIECE("what it was planned on"),
     OFF_THE_STONES("off the stones"),
+    TESTS("test and clean"),
+    BASIS_LEARNED(
+            "Changing over takes {factor} times as long as usual at this bench ({low} to {high}), by {changes} changes of planned days."),
     HELD_AT("{holder} at {setting}"),
     WITH_STONE("{how}, {stone}"),
     SET_IT("Set the {holder}: {setting}."),
@@ -26,7 +31,7 @@ enum DayWords implements Wording {
     BASIS_ORDER(
             "Promises come first, then an early end, then few changes of stone and setting, then tools that are ready soon."),
     BASIS_CHANGES(
-            "Setting a guide counts {set} s, putting a tool in {clamp} s, another stone {change} s, washing before a finer one {clean} s, flattening {flatten} s: estimates, the same for every bench."),
+            "Setting a guide counts {set} s, putting a tool in {clamp} s, another stone {change} s, washing before a finer one {clean} s, flattening {flatten} s: estimates."),
     BASIS_RANGE(
             "“From, to”: every count of strokes the least, or the most, that its plan expects. A gate that says no takes longer."),
     BASIS_BOUND(

@@ -2,6 +2,7 @@ package truekeen.app.day;
 
 import java.util.List;
 import java.util.Map;
+import truekeen.core.day.LearnedChanges;
 import truekeen.core.day.Timetable;
 
 /**
@@ -14,6 +15,7 @@ import truekeen.core.day.Timetable;
  * @param soaked what has to soak, and how long (s), by its id
  * @param flattened ids of what is flattened before its first use
  * @param titles what is done in each task, by its id
+ * @param changes what the bench had taught of changing over when it was planned
  * @param names what pieces of the kit and holders are called, by id
  */
 record PlannedDay(
@@ -23,6 +25,7 @@ record PlannedDay(
         boolean whole,
         Map<String, Integer> soaked,
         List<String> flattened,
+        LearnedChanges changes,
         Map<String, String> titles,
         Map<String, String> names) {
     PlannedDay {

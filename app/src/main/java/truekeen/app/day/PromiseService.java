@@ -14,7 +14,6 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import truekeen.app.bench.SessionReadings;
 import truekeen.app.bench.SessionReadings.FinishedSession;
-import truekeen.app.board.BoardService.OpenWork;
 import truekeen.app.day.DayRecords.BenchTimeForm;
 import truekeen.app.day.DayRecords.PromiseView;
 import truekeen.app.plan.PlanService;
@@ -60,12 +59,11 @@ public class PromiseService {
     public PromiseView promise() {
         double usual = usualSeconds();
         // What only hangs on the rack, neither promised nor begun, waits for nobody.
-        List<OpenWork> waiting = open.all().stream()
-                .filter(w -> w.wantedBy().isPresent() || w.atBenchNext())
+        List<OpenTools.Seen> waiting = open.all().stream()
+                .filter(s -> s.work().wantedBy().isPresent() || s.tool().isPresent())
                 .toList();
         double backlog = waiting.stream()
-                .mapToDouble(
-                        w -> open.workable(w).map(t -> (double) t.seconds()).orElse(usual))
+                .mapToDouble(s -> s.tool().map(t -> (double) t.seconds()).orElse(usual))
                 .sum();
         Map<DayOfWeek, Integer> bench = bench();
         Optional<HonestPromise> promise =
@@ -97,8 +95,8 @@ public class PromiseService {
     /** How long open work still takes, tool by tool. */
     public TimesLeft timesLeft(Collection<UUID> tools) {
         Map<UUID, Integer> planned = new HashMap<>();
-        open.all().stream().filter(w -> tools.contains(w.tool())).forEach(w -> open.workable(w)
-                .ifPresent(t -> planned.put(w.tool(), t.seconds())));
+        open.all().stream().filter(s -> tools.contains(s.work().tool())).forEach(s -> s.tool()
+                .ifPresent(t -> planned.put(t.tool(), t.seconds())));
         return new TimesLeft(planned, (int) Math.round(usualSeconds()));
     }
 

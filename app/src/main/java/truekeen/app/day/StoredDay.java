@@ -8,6 +8,7 @@ import java.util.UUID;
 import truekeen.app.store.StoredFormat;
 import truekeen.core.day.ChangeAct;
 import truekeen.core.day.DayTask;
+import truekeen.core.day.LearnedChanges;
 import truekeen.core.day.Timetable;
 
 /** How a planned day is kept. Times are whole seconds from when it begins. */
@@ -34,6 +35,7 @@ final class StoredDay {
             boolean whole,
             Map<String, Integer> soaked,
             List<String> flattened,
+            StoredChanges changes,
             Map<String, String> titles,
             Map<String, String> names) {}
 
@@ -55,6 +57,8 @@ final class StoredDay {
             int finish) {}
 
     record StoredDone(String job, int at, int earliest, int latest, Integer late) {}
+
+    record StoredChanges(double factor, double low, double high, int changes) {}
 
     record StoredMerit(long late, int end, int setUps, long change, long ready) {}
 
@@ -115,8 +119,14 @@ final class StoredDay {
                 s.whole,
                 s.soaked,
                 s.flattened,
+                changes(s.changes),
                 s.titles,
                 s.names);
+    }
+
+    /** Days that were planned before the bench taught anything are as usual. */
+    private static LearnedChanges changes(StoredChanges s) {
+        return s == null ? LearnedChanges.of(List.of()) : new LearnedChanges(s.factor, s.low, s.high, s.changes);
     }
 
     private static Timetable.Merit merit(StoredMerit m) {
@@ -163,6 +173,11 @@ final class StoredDay {
                 p.whole(),
                 p.soaked(),
                 p.flattened(),
+                new StoredChanges(
+                        p.changes().factor(),
+                        p.changes().low(),
+                        p.changes().high(),
+                        p.changes().changes()),
                 p.titles(),
                 p.names());
     }

@@ -40,6 +40,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final DemoUpkeep upkeep;
     private final DemoTrials trials;
     private final DemoSaturday saturday;
+    private final DemoTickets tickets;
     private final ApplicationEventPublisher publisher;
 
     DemoLoader(
@@ -56,6 +57,7 @@ class DemoLoader implements SmartInitializingSingleton {
             DemoUpkeep upkeep,
             DemoTrials trials,
             DemoSaturday saturday,
+            DemoTickets tickets,
             ApplicationEventPublisher publisher) {
         this.settings = settings;
         this.facts = facts;
@@ -70,6 +72,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.upkeep = upkeep;
         this.trials = trials;
         this.saturday = saturday;
+        this.tickets = tickets;
         this.publisher = publisher;
     }
 
@@ -102,6 +105,8 @@ class DemoLoader implements SmartInitializingSingleton {
             progress(80);
             machines.fill(start);
             progress(95);
+            at(start, Duration.ofDays(12));
+            tickets.uncollected();
             at(start, Duration.ofDays(3));
             kit.measure(0.99);
             trials.fill(start);

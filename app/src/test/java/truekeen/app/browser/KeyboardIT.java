@@ -70,7 +70,7 @@ class KeyboardIT {
             press(browser, "Rack");
             to(browser, "Find by name, owner, kind or steel");
             key(browser, "6 mm bench");
-            browser.see("of 50 tools");
+            browser.see("of 51 tools");
             press(browser, "6 mm bench chisel");
             browser.see("Set-up card");
             press(browser, "Survey the edge");

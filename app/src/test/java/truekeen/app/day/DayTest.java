@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
 import java.io.StringReader;
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -20,9 +21,12 @@ import net.fortuna.ical4j.model.Component;
 import net.fortuna.ical4j.model.component.CalendarComponent;
 import net.fortuna.ical4j.model.component.VEvent;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.TestPropertySource;
+import org.springframework.transaction.support.TransactionTemplate;
 import truekeen.app.ApiTest;
 import truekeen.app.TestDatabase;
 
@@ -32,6 +36,16 @@ class DayTest extends ApiTest {
     @DynamicPropertySource
     static void own(DynamicPropertyRegistry registry) {
         TestDatabase.ownDemo(registry);
+    }
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    @Autowired
+    private TransactionTemplate transaction;
+
+    private void write(String sql, Object... values) {
+        transaction.executeWithoutResult(t -> jdbc.update(sql, values));
     }
 
     private static ObjectNode form(List<String> tools, String... people) {
@@ -192,5 +206,178 @@ class DayTest extends ApiTest {
         }
         assertThat(post("/api/v1/day", form(List.of(waits), "Anna")).messageAt("tools[0].tool"))
                 .contains("cannot be planned into the day yet. First:");
+    }
+
+    /** Works the steps of a tool by the newest planned day, taking so many times as long as planned to change over. */
+    private void work(JsonNode session, double slower) throws IOException {
+        JsonNode slots = JSON.readTree(jdbc.queryForObject(
+                        "select timetable::text from day_plan order by made_at desc limit 1", String.class))
+                .path("slots");
+        String id = session.path("id").asText();
+        Instant at = Instant.parse("2026-05-14T06:00:00Z");
+        int passed = 0;
+        for (JsonNode slot : slots) {
+            String step = slot.path("id").asText().replaceAll(".*#", "");
+            if (step.equals("test")) {
+                continue;
+            }
+            int i = Integer.parseInt(step);
+            while (passed < i) {
+                pass(session, passed++, at);
+            }
+            Instant first =
+                    at.plusMillis(Math.round(1000 * slower * slot.path("change").asInt()));
+            JsonNode side = session.at("/steps/" + i + "/step/sides/0");
+            if (!side.isMissingNode()) {
+                ObjectNode stroke = event("COUNT", i, side.asText(), 1);
+                assertThat(tell(
+                                        id,
+                                        TABLET,
+                                        stroke.put("at", first.plusMillis(1200).toString()))
+                                .status())
+                        .isEqualTo(200);
+            }
+            at = first.plusSeconds(slot.path("seconds").asInt());
+            pass(session, passed++, at);
+        }
+    }
+
+    private void pass(JsonNode session, int step, Instant at) {
+        boolean gate = !session.at("/steps/" + step + "/step/gate").asText().isEmpty();
+        ObjectNode done = event(gate ? "GATE_PASSED" : "STEP_DONE", step, "", 0);
+        assertThat(tell(session.path("id").asText(), TABLET, done.put("at", at.toString()))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    private String toolCalled(String name) {
+        for (JsonNode t : day().path("open")) {
+            if (t.path("name").asText().equals(name)) {
+                return t.path("toolId").asText();
+            }
+        }
+        throw new AssertionError("not open: " + name);
+    }
+
+    private JsonNode planned(ObjectNode form) {
+        Answer made = post("/api/v1/day", form);
+        assertThat(made.status()).as(made.raw().body()).isEqualTo(200);
+        return made.body().path("plan");
+    }
+
+    private JsonNode startFor(String tool) {
+        JsonNode session = start(
+                tool,
+                get("/api/v1/tools/" + tool + "/plan").body().at("/plan/id").asText());
+        assertThat(session.path("steps")).isNotEmpty();
+        return session;
+    }
+
+    /** Passes the first steps of a session, whatever they ask. */
+    private void pass(JsonNode session, int steps) {
+        for (int i = 0; i < steps; i++) {
+            pass(session, i, Instant.parse("2026-05-14T09:30:00Z"));
+        }
+    }
+
+    private int current(JsonNode session) {
+        return get("/api/v1/sessions/" + session.path("id").asText() + "?device=" + TABLET)
+                .body()
+                .path("current")
+                .asInt();
+    }
+
+    @Test
+    void theBenchTeachesHowLongChangingTakes() throws IOException {
+        String tool = toolCalled("14 mm bench chisel");
+        JsonNode before = planned(form(List.of(tool), "Anna"));
+        assertThat(before.path("basis").toString()).doesNotContain("changes of planned days");
+        work(startFor(tool), 2);
+
+        JsonNode after = planned(form(List.of(toolCalled("26 mm bench chisel")), "Anna"));
+        String learned = after.path("basis").toString().replace("\u2060", "");
+        assertThat(learned).containsPattern("Changing over takes 1\\.[1-6] times as long as usual");
+    }
+
+    @Test
+    void aStoneBreaksInMidDay() {
+        String begun = toolCalled("utility knife");
+        String waits = toolCalled("paring knife");
+        JsonNode plan = planned(form(List.of(begun, waits), "Anna"));
+        JsonNode session = startFor(begun);
+        pass(session, 2);
+        int stands = current(session);
+        // The last stone of both breaks.
+        String stone = "";
+        for (JsonNode step : session.path("steps")) {
+            String id = step.at("/step/abrasiveId").asText();
+            stone = id.isEmpty() ? stone : id;
+        }
+        write("update abrasive set retired = true where id = ?::uuid", stone);
+        JsonNode now = day().path("plan");
+        assertThat(now.path("gone").findValuesAsText("toolId")).contains(begun, waits);
+        assertThat(now.path("gone").findValuesAsText("begun")).contains("true", "false");
+        assertThat(tasks(now).stream()
+                        .filter(t -> t.path("toolId").asText().equals(waits))
+                        .allMatch(t -> !t.path("done").asBoolean()))
+                .as("what is halted is not done")
+                .isTrue();
+        Answer refused = post("/api/v1/day", form(List.of(begun, waits), "Anna"));
+        assertThat(refused.messageAt("tools[1].tool")).contains("Plan it anew");
+        JsonNode rest = planned(form(List.of(begun), "Anna"));
+        assertThat(tasks(rest)).hasSizeLessThan(tasks(plan).size());
+        assertThat(current(session)).as("nothing that was done is lost").isEqualTo(stands);
+
+        // Planned anew on what is left, it can be worked again.
+        assertThat(post("/api/v1/tools/" + waits + "/plans", Map.of("grindOn", ""))
+                        .status())
+                .isEqualTo(200);
+        assertThat(planned(form(List.of(begun, waits), "Anna")).path("gone")).hasSize(1);
+    }
+
+    @Test
+    void somebodyLeavesInMidDayAndATicketIsWithdrawn() {
+        String one = toolCalled("8 mm bench chisel");
+        String two = toolCalled("36 mm bench chisel");
+        JsonNode plan = planned(form(List.of(one, two), "Anna", "Bert"));
+        assertThat(plan.path("runs").findValuesAsText("person")).contains("Anna", "Bert");
+        JsonNode session = startFor(one);
+        pass(session, 2);
+        int stands = current(session);
+
+        JsonNode alone = planned(form(List.of(one, two), "Anna"));
+        assertThat(alone.path("runs").findValuesAsText("person")).containsOnly("Anna");
+        assertThat(current(session)).isEqualTo(stands);
+
+        // The tenants take theirs back undone.
+        int withdrawn = 0;
+        for (JsonNode t : get("/api/v1/tickets").body().path("open")) {
+            if (t.path("names").toString().contains("36 mm bench chisel")) {
+                withdrawn += post(
+                                                "/api/v1/tickets/"
+                                                        + t.path("id").asText() + "/hand-over",
+                                                object("tools", List.of(two), "to", "", "undone", true))
+                                        .status()
+                                == 200
+                        ? 1
+                        : 0;
+            }
+        }
+        assertThat(withdrawn).isEqualTo(1);
+        assertThat(post("/api/v1/day", form(List.of(one, two), "Anna")).messageAt("tools[1].tool"))
+                .contains("wants no work");
+        JsonNode rest = planned(form(List.of(one), "Anna"));
+        assertThat(rest.path("tools").findValuesAsText("toolId")).containsExactly(one);
+        assertThat(current(session)).isEqualTo(stands);
+    }
+
+    @Test
+    void aPlanThatGoesOnPastMidnightStandsUntilItEnds() {
+        JsonNode plan = planned(form(workable().subList(0, 2), "Anna"));
+        write("update day_plan set day = day - 1");
+        assertThat(day().at("/plan/endsAt")).isEqualTo(plan.path("endsAt"));
+        assertThat(get("/api/v1/day/front").body().path("plan").isObject()).isTrue();
+        write("update day_plan set begins_at = begins_at - interval '2 days'");
+        assertThat(day().path("plan").isObject()).isFalse();
     }
 }

@@ -18,6 +18,19 @@ public record ChangeTimes(int setting, int clamping, int changing, int cleaning)
         }
     }
 
+    /** Each so many times as long, in whole seconds. */
+    public ChangeTimes times(double factor) {
+        return new ChangeTimes(
+                seconds(setting, factor),
+                seconds(clamping, factor),
+                seconds(changing, factor),
+                seconds(cleaning, factor));
+    }
+
+    private static int seconds(int usual, double factor) {
+        return (int) Math.round(usual * factor);
+    }
+
     /** What a bench takes whose own times are not known. */
     public static ChangeTimes usual() {
         return new ChangeTimes(

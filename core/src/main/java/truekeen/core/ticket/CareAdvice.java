@@ -36,20 +36,23 @@ public enum CareAdvice implements Wording {
         List<CareAdvice> said = new ArrayList<>();
         GeometryKind kind = use.geometry();
         if (kind.powered()) {
-            return List.of(SHAKES, GROUND);
+            return List.of(CareAdvice.SHAKES, CareAdvice.GROUND);
         }
         if (use.food()) {
-            said.add(BOARD);
-            said.add(WASH);
+            said.add(CareAdvice.BOARD);
+            said.add(CareAdvice.WASH);
         }
         if (kind == GeometryKind.SHEAR_BLADE) {
-            said.add(CLEAN_CUTTERS);
+            said.add(CareAdvice.CLEAN_CUTTERS);
         }
-        said.add(steel.rusting() == SteelClass.Rusting.STAINLESS ? DRY : use.food() ? FOOD_OIL : OIL);
+        said.add(
+                steel.rusting() == SteelClass.Rusting.STAINLESS
+                        ? CareAdvice.DRY
+                        : use.food() ? CareAdvice.FOOD_OIL : CareAdvice.OIL);
         if (kind.spined() || kind.square() || kind.back()) {
-            said.add(NO_TWIST);
+            said.add(CareAdvice.NO_TWIST);
         }
-        said.add(COVER);
+        said.add(CareAdvice.COVER);
         return said;
     }
 }
