@@ -39,7 +39,7 @@ export function Facts({
           value={form.broughtBy}
           onChange={set('broughtBy')}
           error={refused?.at('broughtBy')}
-          hint="if it is to be said"
+          hint="may stay empty"
         />
         <Field
           label="How to reach them"

@@ -31,7 +31,7 @@ export function HandOver({ ticket, done }: { ticket: Ticket; done: () => void })
         />
       ))}
       <div className="max-w-[24rem] pt-1">
-        <Field label="Handed to" value={to} onChange={setTo} hint="who takes it, if it is to be said" />
+        <Field label="Handed to" value={to} onChange={setTo} hint="may stay empty" />
       </div>
       {undone && (
         <p className="pt-2">

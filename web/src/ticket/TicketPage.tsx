@@ -57,7 +57,7 @@ function Shown({ ticket }: { ticket: Ticket }) {
           {leaving ? <HandOver ticket={ticket} done={() => setLeaving(false)} /> : <More ticket={ticket} />}
         </div>
         <div className="grid gap-1 content-start">
-          <Prints ticket={ticket} />
+          <Prints ticket={ticket} onLeave={() => setLeaving(true)} />
           <Fold name="Change what stands on it">
             <Change key={ticket.version} ticket={ticket} />
           </Fold>
@@ -70,15 +70,7 @@ function Shown({ ticket }: { ticket: Ticket }) {
       ) : (
         !leaving &&
         next && (
-          <Act
-            href={next.nextPath}
-            says={next.name}
-            beside={
-              <button type="button" className="btn btn-outline min-h-14" onClick={() => setLeaving(true)}>
-                Something leaves
-              </button>
-            }
-          >
+          <Act href={next.nextPath} says={next.name}>
             {next.nextWords}
           </Act>
         )
@@ -102,7 +94,7 @@ function Sum({ ticket }: { ticket: Ticket }) {
   )
 }
 
-function Prints({ ticket }: { ticket: Ticket }) {
+function Prints({ ticket, onLeave }: { ticket: Ticket; onLeave: () => void }) {
   const here = ticket.things.filter((t) => t.leftAt === null)
   return (
     <p className="flex flex-wrap gap-3 pb-2">
@@ -122,6 +114,11 @@ function Prints({ ticket }: { ticket: Ticket }) {
       >
         Receipt
       </a>
+      {here.length > 0 && (
+        <button type="button" className="btn btn-outline min-h-12" onClick={onLeave}>
+          Something leaves
+        </button>
+      )}
     </p>
   )
 }

@@ -22,7 +22,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const [at] = useLocation()
   return (
     <>
-      <header className="flex flex-wrap items-center gap-x-2 sm:gap-x-5 px-4 sm:px-6 rule-b">
+      <header className="flex flex-wrap items-center gap-x-2 sm:gap-x-4 px-4 sm:px-6 rule-b">
         <Link
           href="/"
           className="flex items-center gap-2 min-h-12 font-semibold tracking-tight text-[1.1rem]"
@@ -40,7 +40,7 @@ export function Shell({ children }: { children: ReactNode }) {
               key={p.path}
               href={p.path}
               aria-current={at === p.path ? 'page' : undefined}
-              className={`min-h-12 grow sm:grow-0 justify-center sm:px-3 text-[0.8rem] sm:text-[1rem] flex items-center whitespace-nowrap ${at === p.path ? 'underline underline-offset-8 decoration-4 decoration-primary font-semibold' : ''}`}
+              className={`min-h-12 grow sm:grow-0 justify-center sm:px-2 text-[0.8rem] sm:text-[1rem] flex items-center whitespace-nowrap ${at === p.path ? 'underline underline-offset-8 decoration-4 decoration-primary font-semibold' : ''}`}
             >
               {p.name}
             </Link>

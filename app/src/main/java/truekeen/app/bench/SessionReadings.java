@@ -58,6 +58,11 @@ public class SessionReadings {
                 .toList();
     }
 
+    /** When the last session of a tool before a moment was finished: what is known since is of the round of work after it. */
+    public Instant roundBegan(UUID toolId, Instant at) {
+        return sessions.lastFinished(toolId, at).orElse(Instant.EPOCH);
+    }
+
     /** When the last session of each of several tools was finished; none for one that was never worked. */
     public Map<UUID, Instant> lastFinished(Collection<UUID> toolIds) {
         return sessions.lastFinished(toolIds).stream()

@@ -41,6 +41,9 @@ interface Sessions extends JpaRepository<SessionRow, UUID> {
             + " where s.toolId in :toolIds and s.finishedAt is not null group by s.toolId")
     List<LastFinished> lastFinished(Collection<UUID> toolIds);
 
+    @Query("select max(s.finishedAt) from SessionRow s where s.toolId = :toolId and s.finishedAt <= :before")
+    Optional<Instant> lastFinished(UUID toolId, Instant before);
+
     /** When the sessions of a tool were finished, oldest first. */
     @Query("select s.finishedAt from SessionRow s where s.toolId = :toolId and s.finishedAt is not null"
             + " order by s.finishedAt")

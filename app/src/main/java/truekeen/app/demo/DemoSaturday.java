@@ -31,7 +31,7 @@ class DemoSaturday {
                 "edgeLength=90;straight=55;tipRise=8;usableLength=20;retireLength=12;"
                         + "spineThickness=1.6;behindEdge=0.3;primary=15");
         tickets.ticket("boat shed", "", saturday, "Before the transom is fitted.", eight);
-        tickets.ticket("tenants", "from the smithy row", saturday, "", thirtySix);
+        tickets.ticket("tenants", "the smithy row", saturday, "", thirtySix);
         tickets.ticket(
                 "dairy and kitchen", "the kitchen hatch", NOBODY_WAITS, "Not thinner than they are.", utility, paring);
     }

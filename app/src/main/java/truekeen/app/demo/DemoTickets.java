@@ -54,7 +54,7 @@ class DemoTickets {
                 new String[] {"30 mm", "4 mm", "105 mm", "30 mm", "25", "30", "0.6 mm", ""},
                 "Hit a nail in the byre door.",
                 "");
-        ticket("tenants", "from the mill cottage", work.day(2), "The handle stays as it is.", chisel);
+        ticket("tenants", "the mill cottage", work.day(2), "The handle stays as it is.", chisel);
         work.survey(chisel, "LIGHT_VISIBLE", "POLISHED", "", work.chip("11", "12.4", "0.4"));
         work.setUp(chisel, "", "", "brass roller guide", "bench");
         UUID session = work.start(chisel, "");

@@ -31,6 +31,7 @@ import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
+import truekeen.core.section.Point;
 import truekeen.core.template.Page;
 import truekeen.core.template.Slips;
 import truekeen.core.ticket.CareAdvice;
@@ -40,6 +41,11 @@ import truekeen.core.ticket.ThingState;
 @Component
 @Transactional(readOnly = true)
 class DoneCards {
+    /** How much deeper than long the edge is drawn. */
+    private static final int DEEPER = 5;
+
+    private static final int STATIONS = 300;
+
     private final TicketRow.Rows tickets;
     private final ThingRow.Rows things;
     private final TicketThings states;
@@ -87,7 +93,7 @@ class DoneCards {
                     Refusal.of(MessageCode.NOT_DONE_YET, "", thing.work().name()));
         }
         CoreTool tool = tools.core(toolId);
-        Instant since = thing.row().broughtAt;
+        Instant since = thing.since();
         List<Slips.Part> parts = new ArrayList<>();
         parts.add(new Slips.Part(TicketWords.CARD_BEFORE.words(), lines(before(toolId, since))));
         if (rejected) {
@@ -106,8 +112,10 @@ class DoneCards {
                                 "owner",
                                 tools.racked(toolId).owner(),
                                 "day",
-                                Days.words(LocalDate.ofInstant(thing.doneAt().orElse(since), clock.getZone()))),
+                                Days.words(LocalDate.ofInstant(
+                                        thing.doneAt().orElse(thing.row().broughtAt), clock.getZone()))),
                         TicketWords.CARD_TICKET.fill("number", ticket.number)),
+                rejected ? Optional.empty() : picture(tool, since),
                 parts,
                 QrCode.of(base + "/tools/" + toolId));
     }
@@ -126,6 +134,33 @@ class DoneCards {
         said.add(capital(survey.get().dullness().words()) + ".");
         survey.get().findings().stream().map(DoneCards::mark).forEach(said::add);
         return said;
+    }
+
+    /** The edge along its length, as the survey found it and as the last measured loss left it. */
+    private Optional<Slips.Picture> picture(CoreTool tool, Instant since) {
+        List<Finding> found = surveys.core(tool.id())
+                .filter(s -> s.takenAt().isAfter(since))
+                .map(s -> s.survey().findings())
+                .orElse(List.of());
+        double gone = gone(tool.id(), since);
+        double edge = tool.geometry().edgeLengthMm();
+        double scale = Slips.PICTURE_WIDE / edge;
+        List<Point> before = new ArrayList<>();
+        for (int i = 0; i <= STATIONS; i++) {
+            double x = edge * i / STATIONS;
+            double missing =
+                    found.stream().mapToDouble(f -> f.missingAt(x, edge)).max().orElse(0);
+            before.add(new Point(x * scale, -missing * DEEPER * scale));
+        }
+        boolean marked = before.stream().anyMatch(p -> p.y() < 0);
+        if (gone <= 0 || !marked) {
+            return Optional.empty();
+        }
+        double level = -gone * DEEPER * scale;
+        return Optional.of(new Slips.Picture(
+                before,
+                List.of(new Point(0, level), new Point(Slips.PICTURE_WIDE, level)),
+                TicketWords.CARD_EDGE.fill("times", DEEPER)));
     }
 
     private static String capital(String words) {
@@ -180,15 +215,25 @@ class DoneCards {
                 Numbers.plain(v.indexTarget(), 2));
     }
 
+    /** How much of the length went in this round (mm). */
+    private double gone(UUID tool, Instant since) {
+        List<ToolWear.Wear> worn = worn(tool, since);
+        return worn.isEmpty()
+                ? 0
+                : worn.get(0).usableBeforeMm() - worn.get(worn.size() - 1).usableAfterMm();
+    }
+
+    private List<ToolWear.Wear> worn(UUID tool, Instant since) {
+        return wear.of(tool).stream().filter(w -> w.at().isAfter(since)).toList();
+    }
+
     private String steel(UUID tool, Instant since) {
-        List<ToolWear.Wear> worn =
-                wear.of(tool).stream().filter(w -> w.at().isAfter(since)).toList();
+        List<ToolWear.Wear> worn = worn(tool, since);
         if (worn.isEmpty()) {
             return TicketWords.CARD_NO_STEEL.words();
         }
         double left = worn.get(worn.size() - 1).usableAfterMm();
-        return TicketWords.CARD_WENT.fill(
-                "gone", Numbers.plain(worn.get(0).usableBeforeMm() - left, 2), "left", Numbers.plain(left, 1));
+        return TicketWords.CARD_WENT.fill("gone", Numbers.plain(gone(tool, since), 2), "left", Numbers.plain(left, 1));
     }
 
     private List<String> care(CoreTool tool) {

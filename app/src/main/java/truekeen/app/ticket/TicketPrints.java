@@ -93,6 +93,7 @@ class TicketPrints {
                 "receipt",
                 TicketWords.RECEIPT.fill("number", ticket.number),
                 about(ticket),
+                Optional.empty(),
                 parts,
                 QrCode.of(base + "/tickets/" + id));
     }
@@ -126,11 +127,8 @@ class TicketPrints {
                             .orElse("")));
             quote.map(Quote::lines)
                     .filter(l -> l.size() > 1)
-                    .ifPresent(several -> several.forEach(l -> lines.add(new Slips.Line(
-                            "    " + TicketViews.words(l) + ": "
-                                    + TicketViews.amount(
-                                            l.price(), list.orElseThrow().currency()),
-                            ""))));
+                    .ifPresent(several -> several.forEach(l ->
+                            lines.add(Slips.Line.of(share(l, list.orElseThrow().currency())))));
         }
         if (!quotes.isEmpty()) {
             Price total = quotes.stream().map(Quote::total).reduce(Price.NOTHING, Price::plus);
@@ -145,6 +143,11 @@ class TicketPrints {
             }
         }
         return lines;
+    }
+
+    private static String share(Quote.Line line, String currency) {
+        return TicketWords.RECEIPT_SHARE.fill(
+                "what", TicketViews.words(line), "amount", TicketViews.amount(line.price(), currency));
     }
 
     private String owner(TicketRow ticket) {

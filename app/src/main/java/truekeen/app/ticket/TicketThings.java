@@ -29,8 +29,9 @@ class TicketThings {
      *
      * @param work where the work on it stands
      * @param doneAt when it was done; empty while it is not
+     * @param since when the round of work that it was brought for began: what was seen of it before is of another
      */
-    record Thing(ThingRow row, WorkedTool work, ThingState state, Optional<Instant> doneAt) {}
+    record Thing(ThingRow row, WorkedTool work, ThingState state, Optional<Instant> doneAt, Instant since) {}
 
     /** Things in their order; those whose tool was deleted are passed over. */
     List<Thing> of(Collection<ThingRow> rows) {
@@ -43,11 +44,16 @@ class TicketThings {
                 .toList();
     }
 
-    private static Thing thing(ThingRow row, WorkedTool work, Optional<Instant> finished) {
+    private Thing thing(ThingRow row, WorkedTool work, Optional<Instant> finished) {
         ThingState state =
                 ThingState.of(row.broughtAt, finished, work.begun(), work.rejected(), Optional.ofNullable(row.leftHow));
         boolean done = state == ThingState.TO_COLLECT || state == ThingState.HANDED_OVER;
-        return new Thing(row, work, state, finished.filter(at -> done && at.isAfter(row.broughtAt)));
+        return new Thing(
+                row,
+                work,
+                state,
+                finished.filter(at -> done && at.isAfter(row.broughtAt)),
+                sessions.roundBegan(row.toolId, row.broughtAt));
     }
 
     /** The same by ticket. */

@@ -2,21 +2,26 @@ package truekeen.core.template;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import truekeen.core.section.Point;
 
 /** What an owner takes along: a receipt when something is brought, a card of what was done when it goes. */
 public final class Slips {
+    /** Room across for a picture (mm). */
+    public static final double PICTURE_WIDE = 150;
+
     private static final double LEFT = Page.MARGIN;
+    private static final double RIGHT = Page.A4_WIDTH - Page.MARGIN;
     private static final double CODE = 26;
     /** Where figures stand (mm from the left). */
     private static final double FIGURES = 160;
 
-    private static final double FOOT = 32;
-    private static final double TITLE_MM = 6;
-    private static final double HEADING_MM = 4.2;
-    private static final double LINE_MM = 3.5;
+    private static final double TITLE_MM = 7;
+    private static final double HEADING_MM = 5;
+    private static final double LINE_MM = 4.2;
     private static final double DOWN = LINE_MM * 1.5;
-    private static final int TITLE_LETTERS = 44;
-    private static final int LETTERS = 76;
+    private static final int TITLE_LETTERS = 40;
+    private static final int LETTERS = 66;
 
     private Slips() {}
 
@@ -42,6 +47,32 @@ public final class Slips {
     }
 
     /**
+     * Two lines to be compared: what was, dashed, and what is.
+     *
+     * @param before through points (mm): x from 0 to {@link #PICTURE_WIDE}, y up to 0 at the highest
+     * @param after likewise
+     * @param words what it shows
+     */
+    public record Picture(List<Point> before, List<Point> after, String words) {
+        /** Keeps the points from changing. */
+        public Picture {
+            before = List.copyOf(before);
+            after = List.copyOf(after);
+        }
+
+        private double high() {
+            double lowest = 0;
+            for (Point p : before) {
+                lowest = Math.min(lowest, p.y());
+            }
+            for (Point p : after) {
+                lowest = Math.min(lowest, p.y());
+            }
+            return -lowest;
+        }
+    }
+
+    /**
      * The slip, on as many sheets as it takes.
      *
      * @param name what its file is called
@@ -50,11 +81,17 @@ public final class Slips {
      * @param code the dark squares of a code, row by row from the top; none where there is nothing to open
      */
     public static List<Page> of(
-            String name, String title, List<String> about, List<Part> parts, List<List<Boolean>> code) {
+            String name,
+            String title,
+            List<String> about,
+            Optional<Picture> picture,
+            List<Part> parts,
+            List<List<Boolean>> code) {
         Sheets sheets = new Sheets(name);
-        Labels.code(sheets.pen, code, Page.A4_WIDTH - LEFT - CODE, Page.A4_HEIGHT - Page.MARGIN, CODE);
+        Labels.code(sheets.pen, code, RIGHT - CODE, Page.A4_HEIGHT - Page.MARGIN, CODE);
         Wrapped.lines(title, TITLE_LETTERS).forEach(line -> sheets.title(line, TITLE_MM));
         about.forEach(line -> sheets.words(line, ""));
+        picture.ifPresent(sheets::picture);
         for (Part part : parts) {
             sheets.heading(part.heading);
             part.lines.forEach(line -> sheets.words(line.words, line.figure));
@@ -81,8 +118,8 @@ public final class Slips {
 
         /** Room for so much more (mm); else the next sheet. */
         private void room(double high) {
-            if (y - high < FOOT) {
-                full.add(pen.checkBar(LEFT, 18).done());
+            if (y - high < Page.MARGIN) {
+                full.add(pen.done());
                 begin();
             }
         }
@@ -94,9 +131,10 @@ public final class Slips {
 
         void heading(String words) {
             room(4 * DOWN);
-            y -= DOWN * 0.6;
-            title(words, HEADING_MM);
-            pen.line("", LEFT, y + DOWN * 0.75, Page.A4_WIDTH - LEFT, y + DOWN * 0.75);
+            y -= DOWN * 0.8;
+            pen.title(LEFT, y, HEADING_MM, words);
+            pen.line("", LEFT, y - 2, RIGHT, y - 2);
+            y -= 2 + DOWN * 1.1;
         }
 
         void words(String words, String figure) {
@@ -111,8 +149,21 @@ public final class Slips {
             }
         }
 
+        void picture(Picture p) {
+            room(p.high() + 4 * DOWN);
+            y -= DOWN;
+            pen.path("before", false, 0.3, true, moved(p.before));
+            pen.path("after", false, 0.7, false, moved(p.after));
+            y -= p.high() + DOWN;
+            words(p.words, "");
+        }
+
+        private List<Point> moved(List<Point> points) {
+            return points.stream().map(q -> new Point(LEFT + q.x(), y + q.y())).toList();
+        }
+
         List<Page> done() {
-            full.add(pen.checkBar(LEFT, 18).done());
+            full.add(pen.done());
             return List.copyOf(full);
         }
     }
