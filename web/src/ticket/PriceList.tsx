@@ -74,7 +74,7 @@ function List({ start }: { start: Prices }) {
           />
         ))}
         <Field
-          label="each mm the edge goes back"
+          label="each mm beyond a usual one"
           inputMode="decimal"
           value={form.perMillimetre}
           onChange={(perMillimetre) => setForm({ ...form, perMillimetre })}

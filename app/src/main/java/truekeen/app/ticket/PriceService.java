@@ -16,6 +16,7 @@ import truekeen.app.survey.SurveyService;
 import truekeen.app.ticket.TicketRecords.DamagePriceForm;
 import truekeen.app.ticket.TicketRecords.PriceForm;
 import truekeen.app.ticket.TicketRecords.PriceListForm;
+import truekeen.app.tool.ToolService;
 import truekeen.core.condition.Finding;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -37,10 +38,12 @@ public class PriceService {
 
     private final InstallationFacts facts;
     private final SurveyService surveys;
+    private final ToolService tools;
 
-    PriceService(InstallationFacts facts, SurveyService surveys) {
+    PriceService(InstallationFacts facts, SurveyService surveys, ToolService tools) {
         this.facts = facts;
         this.surveys = surveys;
+        this.tools = tools;
     }
 
     /** The price list; empty where the shop does not charge, or where its record cannot be read any more. */
@@ -55,11 +58,15 @@ public class PriceService {
      * @param kind kind of tool
      * @param survey the survey of this round, if one was taken
      */
-    Optional<Quote> quote(PriceList list, String kind, Optional<SurveyService.CoreSurvey> survey) {
+    Optional<Quote> quote(PriceList list, UUID tool, String kind, Optional<SurveyService.CoreSurvey> survey) {
         return list.quote(
-                kind,
-                survey.map(s ->
-                        new PriceList.Damage(s.survey().findings(), Length.ofMm(Math.max(0, surveys.lostMm(s.id()))))));
+                kind, survey.map(s -> new PriceList.Damage(s.survey().findings(), Length.ofMm(beyondUsual(tool, s)))));
+    }
+
+    /** How far the edge must go back beyond what a dull edge asks anyway (mm). */
+    private double beyondUsual(UUID tool, SurveyService.CoreSurvey s) {
+        double usual = s.survey().dullness().recessionMm(tools.kind(tool));
+        return Math.max(0, surveys.lostMm(s.id()) - usual);
     }
 
     /** The newest survey of a tool that was taken since then. */

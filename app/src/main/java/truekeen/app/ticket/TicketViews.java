@@ -183,7 +183,8 @@ class TicketViews {
     }
 
     Optional<Quote> quote(PriceList list, Thing x) {
-        return prices.quote(list, x.work().kind(), prices.survey(x.work().tool(), x.since()));
+        return prices.quote(
+                list, x.work().tool(), x.work().kind(), prices.survey(x.work().tool(), x.since()));
     }
 
     /** What is asked for a thing that leaves, in words; empty where there is no price. */

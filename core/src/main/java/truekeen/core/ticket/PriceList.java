@@ -10,13 +10,13 @@ import truekeen.core.condition.Finding;
 import truekeen.core.quantity.Length;
 
 /**
- * What the shop charges: for each kind of tool, more for each kind of damage that is on it, and for every millimetre of the
- * edge that must go.
+ * What the shop charges: for each kind of tool, more for each kind of damage that is on it, and for every millimetre that
+ * the edge must go back beyond what a sharpening takes anyway.
  *
  * @param currency what stands behind an amount: "EUR"
  * @param tools price of a sharpening by kind of tool: "kitchen knife"
  * @param damage what comes on top where the survey found such damage to be ground out, however often it is there
- * @param perMillimetre what comes on top for each millimetre that the edge must go back
+ * @param perMillimetre what comes on top for each millimetre that the edge must go back beyond a usual sharpening
  */
 public record PriceList(
         String currency, Map<String, Price> tools, Map<Finding.Kind, Price> damage, Price perMillimetre) {
@@ -26,7 +26,11 @@ public record PriceList(
         damage = Map.copyOf(damage);
     }
 
-    /** What a survey found, as far as a price asks. */
+    /**
+     * What a survey found, as far as a price asks.
+     *
+     * @param back how far the edge must go back beyond what a dull edge asks anyway
+     */
     public record Damage(List<Finding> findings, Length back) {
         /** Keeps the findings from changing. */
         public Damage {
