@@ -1,0 +1,65 @@
+package truekeen.core.blade;
+
+/**
+ * The burr at one station: how long it is, how thick at its root, and on which side it hangs. Plausible priors of the brief.
+ */
+final class Burr {
+    private static final double TURN = 0.9;
+    private static final double TURN_GUMMY = 0.95;
+    private static final double SETTLE = 0.1;
+    private static final double GROWTH = 0.005;
+    private static final double LONGEST = 8;
+    private static final double TEARS = 10;
+    private static final double LIGHT_N = 5;
+    private static final double TORN = 0.2;
+    private static final double ROOT_LEFT = 0.5;
+
+    /** Length (µm). */
+    double lengthUm;
+
+    /** Thickness at its root (µm). */
+    double rootUm;
+
+    /** Whether there is one. */
+    boolean there;
+
+    /** Whether it hangs on the upper side. */
+    boolean upper;
+
+    /**
+     * A stroke whose plane passes the apex.
+     *
+     * @param workedUpper whether the upper side is worked
+     * @param apexUm2 area that it took (µm²)
+     */
+    void stroke(boolean workedUpper, double apexUm2, Grain grain, double forceN, Gum gum) {
+        if (!there) {
+            there = true;
+            upper = !workedUpper;
+            rootUm = grain.rootUm();
+        } else if (upper == workedUpper) {
+            upper = !workedUpper;
+            rootUm *= gum == Gum.GUMMY ? TURN_GUMMY : TURN;
+        }
+        if (rootUm > grain.rootUm()) {
+            rootUm -= SETTLE * (rootUm - grain.rootUm());
+        }
+        if (!grain.strop()) {
+            double thick = Math.max(rootUm, grain.rootUm());
+            lengthUm = Math.max(lengthUm, Math.min(lengthUm + GROWTH * gum.times() * apexUm2 / thick, LONGEST * thick));
+        }
+        if (lengthUm > TEARS * rootUm && forceN <= LIGHT_N) {
+            lengthUm *= TORN;
+            rootUm = Math.max(rootUm, ROOT_LEFT * grain.rootUm());
+        }
+    }
+
+    Burr copy() {
+        Burr same = new Burr();
+        same.lengthUm = lengthUm;
+        same.rootUm = rootUm;
+        same.there = there;
+        same.upper = upper;
+        return same;
+    }
+}

@@ -1,0 +1,225 @@
+package truekeen.core.blade;
+
+import java.util.SplittableRandom;
+import java.util.function.DoubleUnaryOperator;
+
+/**
+ * A blade as a row of sections along its edge.
+ *
+ * <p>Deterministic: the same strokes with the same seed give the same edge.
+ */
+public final class VirtualBlade {
+    private static final double UM_PER_MM = 1000;
+    private static final double UM2_PER_MM2 = 1e6;
+    /** Where the thickness behind the apex is looked at (µm). */
+    private static final double BEHIND_UM = 3;
+
+    private static final double LEAST_RADIUS_UM = 0.05;
+    private static final double RADIUS_OF_SCRATCH = 0.3;
+    private static final double ROUNDED_BY_STROP_UM = 0.01;
+    private static final int STROPS_FREE = 10;
+    /** Places that a station is looked at for damage. */
+    private static final int LOOKS = 8;
+
+    private static final double INDEX_AT_NONE = 0.25;
+    private static final double INDEX_PER_UM = 1.875;
+
+    private final Wedge intended;
+    private final double spacingMm;
+    private final EdgeChain[] stations;
+    private final Burr[] burrs;
+    /** Rounding by strokes on a strop beyond what is free (µm). */
+    private final double[] rounded;
+
+    private final int[] strops;
+    private final HandError hand;
+    private final SplittableRandom random;
+    private final Gum gum;
+
+    private VirtualBlade(Wedge intended, double spacingMm, int count, Gum gum, long seed) {
+        this.intended = intended;
+        this.spacingMm = spacingMm;
+        this.stations = new EdgeChain[count];
+        this.burrs = new Burr[count];
+        this.rounded = new double[count];
+        this.strops = new int[2];
+        this.hand = new HandError(count * spacingMm);
+        this.random = new SplittableRandom(seed);
+        this.gum = gum;
+    }
+
+    /**
+     * A blade with a sharp apex all along.
+     *
+     * @param shape what it is like now
+     * @param intended what its edge is to be: what is thicker near the apex is blunt
+     * @param edgeMm length of the edge (mm)
+     * @param spacingMm distance of the stations (mm)
+     * @param scratchUm scratches on its faces (µm)
+     */
+    public static VirtualBlade of(
+            Wedge shape, Wedge intended, double edgeMm, double spacingMm, double scratchUm, Gum gum, long seed) {
+        VirtualBlade blade = new VirtualBlade(intended, spacingMm, (int) Math.round(edgeMm / spacingMm), gum, seed);
+        for (int i = 0; i < blade.stations.length; i++) {
+            blade.stations[i] = shape.chain(scratchUm);
+            blade.burrs[i] = new Burr();
+        }
+        return blade;
+    }
+
+    /**
+     * Puts a facet on, as an earlier sharpening left it.
+     *
+     * @param upper on which side
+     * @param angleDeg its angle (°): steeper than the face that is there
+     * @param widthMm its width (mm)
+     */
+    public void facet(boolean upper, double angleDeg, double widthMm) {
+        for (EdgeChain station : stations) {
+            station.facet(upper, Math.toRadians(angleDeg), widthMm);
+        }
+    }
+
+    /**
+     * Grinds the edge back to a straight line and a flat face up to it, as a machine does.
+     *
+     * @param upper the side that is ground
+     * @param angleDeg angle of the face (°)
+     * @param lineMm how far back the line lies (mm along the blade, as {@link #recessionMm} counts)
+     */
+    public void grind(boolean upper, double angleDeg, double lineMm) {
+        for (EdgeChain station : stations) {
+            double back = lineMm - station.recession();
+            if (back > 0) {
+                station.cutBack(back);
+            }
+            station.plane(upper, Math.toRadians(angleDeg));
+        }
+    }
+
+    /**
+     * Takes steel off the front: a chip, a dent, wear. The edge there is a land, square to the blade.
+     *
+     * @param backMm how far back it goes at a place along the edge (mm), by that place (mm)
+     */
+    public void damage(DoubleUnaryOperator backMm) {
+        for (int i = 0; i < stations.length; i++) {
+            double back = deepest(backMm, i);
+            if (back > 0) {
+                stations[i].cutBack(back);
+            }
+        }
+    }
+
+    /** What goes at a station goes over all its width: a chip narrower than that is not passed over. */
+    private double deepest(DoubleUnaryOperator backMm, int station) {
+        double deepest = 0;
+        for (int i = 0; i <= LOOKS; i++) {
+            deepest = Math.max(deepest, backMm.applyAsDouble((station + (double) i / LOOKS) * spacingMm));
+        }
+        return deepest;
+    }
+
+    /** Makes a stroke; gives what it took (mm³). */
+    public double stroke(Stroke stroke, Grain grain) {
+        hand.draw(random, stroke.steadinessDeg());
+        int from = Math.max(0, (int) Math.ceil(stroke.fromMm() / spacingMm - 0.5));
+        int to = Math.min(stations.length - 1, (int) Math.floor(stroke.toMm() / spacingMm - 0.5));
+        double worked = (to - from + 1) * spacingMm;
+        if (worked <= 0) {
+            return 0;
+        }
+        double area = grain.wear() * stroke.forceN() * stroke.wayMm() / worked;
+        strops[stroke.upper() ? 1 : 0] += grain.strop() ? 1 : 0;
+        double tooSteep = Math.max(0, stroke.angleDeg() - intended.angleDeg(stroke.upper()));
+        boolean rounds = grain.strop() && strops[stroke.upper() ? 1 : 0] > STROPS_FREE;
+        double side = stroke.upper() ? 1 : -1;
+        double set = Math.toRadians(stroke.angleDeg());
+        double sin = Math.sin(set);
+        double cos = Math.cos(set);
+        double all = 0;
+        for (int i = from; i <= to; i++) {
+            double off = Math.toRadians(hand.at(along(i)));
+            double sinOff = Math.sin(off);
+            double cosOff = Math.cos(off);
+            EdgeChain station = stations[i];
+            station.cut(-(sin * cosOff + cos * sinOff), side * (cos * cosOff - sin * sinOff), area, grain.scratchUm());
+            all += station.taken() * spacingMm;
+            if (station.apexCut()) {
+                burrs[i].stroke(stroke.upper(), station.taken() * UM2_PER_MM2, grain, stroke.forceN(), gum);
+            }
+            if (rounds) {
+                rounded[i] += ROUNDED_BY_STROP_UM * (1 + tooSteep);
+            }
+        }
+        return all;
+    }
+
+    private double along(int station) {
+        return (station + 0.5) * spacingMm;
+    }
+
+    /** How many stations it has. */
+    public int stations() {
+        return stations.length;
+    }
+
+    /** Area of all sections (mm²), each by the length it stands for: its volume near the edge (mm³). */
+    public double volume() {
+        double sum = 0;
+        for (EdgeChain s : stations) {
+            sum += s.area() * spacingMm;
+        }
+        return sum;
+    }
+
+    /** Radius of the apex at a station (µm). */
+    public double apexRadiusUm(int station) {
+        EdgeChain s = stations[station];
+        double scratched = LEAST_RADIUS_UM + RADIUS_OF_SCRATCH * s.apexScratch();
+        double behind = BEHIND_UM / UM_PER_MM;
+        double excess = (s.thickness(behind) - intended.thickness(behind)) * UM_PER_MM / 2;
+        double blunt = Math.max(0, excess);
+        return Math.sqrt(scratched * scratched + blunt * blunt) + rounded[station];
+    }
+
+    /** Keenness index at a station; lower is keener. */
+    public double index(int station) {
+        return INDEX_AT_NONE + INDEX_PER_UM * apexRadiusUm(station);
+    }
+
+    /** Mean keenness index along the edge. */
+    public double meanIndex() {
+        double sum = 0;
+        for (int i = 0; i < stations.length; i++) {
+            sum += index(i);
+        }
+        return sum / stations.length;
+    }
+
+    /** Length of the burr at a station (µm). */
+    public double burrUm(int station) {
+        return burrs[station].lengthUm;
+    }
+
+    /** Thickness of the burr's root at a station (µm). */
+    public double burrRootUm(int station) {
+        return burrs[station].rootUm;
+    }
+
+    /** How far back the edge stands at a station (mm). */
+    public double recessionMm(int station) {
+        return stations[station].recession();
+    }
+
+    /** The corners of a station's section from the heel below round the apex (mm), as x, y, x, y. */
+    public double[] outline(int station) {
+        EdgeChain s = stations[station];
+        double[] corners = new double[2 * s.size()];
+        for (int i = 0; i < s.size(); i++) {
+            corners[2 * i] = s.x(i);
+            corners[2 * i + 1] = s.y(i);
+        }
+        return corners;
+    }
+}
