@@ -32,7 +32,16 @@ const KINDS: Record<Schemas['Entry']['kind'], string> = {
 const AT_ONCE = 8
 
 /** What happened to a tool, newest first; what somebody wrote down by mistake is taken back where it stands. */
-export function History({ toolId, entries }: { toolId: string; entries: Entry[] }) {
+export function History({
+  toolId,
+  entries,
+  older,
+}: {
+  toolId: string
+  entries: Entry[]
+  /** Fetches older lines; none where these are all. */
+  older?: (() => void) | undefined
+}) {
   const [most, setMost] = useState(AT_ONCE)
   const queries = useQueryClient()
   const [gone, setGone] = useState<Entry | null>(null)
@@ -95,13 +104,18 @@ export function History({ toolId, entries }: { toolId: string; entries: Entry[] 
           </li>
         ))}
       </ol>
-      {entries.length > most && (
+      {(entries.length > most || older) && (
         <button
           type="button"
           className="btn btn-outline min-h-12 mt-3"
-          onClick={() => setMost(most + AT_ONCE)}
+          onClick={() => {
+            setMost(most + AT_ONCE)
+            if (most + 2 * AT_ONCE > entries.length) older?.()
+          }}
         >
-          Show {Math.min(AT_ONCE, entries.length - most)} more of {entries.length - most}
+          {older
+            ? `Show ${AT_ONCE} more`
+            : `Show ${Math.min(AT_ONCE, entries.length - most)} more of ${entries.length - most}`}
         </button>
       )}
     </>

@@ -1,4 +1,5 @@
-import { useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { api, ask } from '../api/client'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
@@ -8,13 +9,18 @@ import { History } from './History'
 import { Lists } from './Lists'
 import { SteelLine } from './SteelLine'
 
+/** Lines that are fetched at once, and more of them as far as somebody looks back. */
+const A_PAGE = 60
+
 /** A tool's history: what was found, done, measured, and what steel it has left. */
 export function LogPage({ toolId }: { toolId: string }) {
   const stages = useStages(toolId)
-  const params = { path: { id: toolId } }
+  const [newest, setNewest] = useState(A_PAGE)
   const log = useQuery({
-    queryKey: ['log', toolId],
-    queryFn: () => ask(api.GET('/api/v1/tools/{id}/log', { params })),
+    queryKey: ['log', toolId, newest],
+    queryFn: () =>
+      ask(api.GET('/api/v1/tools/{id}/log', { params: { path: { id: toolId }, query: { newest } } })),
+    placeholderData: keepPreviousData,
   })
   const error = stages.error ?? log.error
   if (error) return <Trouble error={error} />
@@ -36,7 +42,13 @@ export function LogPage({ toolId }: { toolId: string }) {
         }}
       />
       <Sheet
-        drawing={<History toolId={toolId} entries={log.data.entries} />}
+        drawing={
+          <History
+            toolId={toolId}
+            entries={log.data.entries}
+            older={log.data.more ? () => setNewest(newest + A_PAGE) : undefined}
+          />
+        }
         decisions={
           <>
             <SteelLine steel={log.data.steel} retireMm={log.data.retireMm} />

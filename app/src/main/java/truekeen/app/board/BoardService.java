@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.bench.TimerService;
@@ -84,26 +84,20 @@ public class BoardService {
 
     /** What is to be done now: as many tools as one screen holds, the most urgent first, and what soaks and dries. */
     public BoardView board() {
-        List<BoardLine> all = lines().stream()
-                .filter(line -> line.urgency() != Urgency.RETIRED)
-                .toList();
         return new BoardView(
                 clock.today(),
-                pressing(all),
-                all.size(),
-                links(all.stream().filter(BoardLine::pinned)),
-                links(all.stream()
-                        .filter(line -> line.touchedAt() != null)
-                        .sorted(Comparator.comparing(BoardLine::touchedAt).reversed())
-                        .limit(RECENT)),
+                pressing(lines(rows.pressing(clock.today()))),
+                rows.countByRetiredFalse(),
+                links(rows.findByPinnedTrueAndRetiredFalseOrderByName()),
+                links(rows.findByRetiredFalseAndTouchedAtNotNullOrderByTouchedAtDesc(Limit.of(RECENT))),
                 kit.soaking().stream()
                         .map(s -> new SoakView(s.name(), s.secondsLeft()))
                         .toList(),
                 timers.running());
     }
 
-    private static List<ToolLink> links(Stream<BoardLine> lines) {
-        return lines.map(line -> new ToolLink(line.toolId(), line.name())).toList();
+    private static List<ToolLink> links(List<StandingRow> tools) {
+        return tools.stream().map(row -> new ToolLink(row.toolId, row.name)).toList();
     }
 
     private static List<UrgencyView> pressing(List<BoardLine> all) {
@@ -143,8 +137,8 @@ public class BoardService {
 
     /** All that wants work, by when it is wanted. */
     public List<OpenWork> openWork() {
-        return lines().stream()
-                .filter(line -> line.urgency().here() && !line.ready())
+        return lines(rows.pressing(clock.today())).stream()
+                .filter(line -> !line.ready())
                 .sorted(SOONEST)
                 .map(line -> new OpenWork(
                         line.toolId(),
@@ -202,7 +196,7 @@ public class BoardService {
 
     /** All that was promised for a day or is looked at again on one. */
     public List<DatedWork> datedWork() {
-        return lines().stream()
+        return lines(rows.inOrder()).stream()
                 .filter(line -> line.urgency().here())
                 .filter(line -> (line.ready() ? line.nextCheck() : line.wantedBy()) != null)
                 .sorted(SOONEST)
@@ -217,11 +211,10 @@ public class BoardService {
 
     /** Every tool: in use, retired, deleted. */
     public RackView rack() {
-        return new RackView(clock.today(), lines(), rack.deleted());
+        return new RackView(clock.today(), lines(rows.inOrder()), rack.deleted());
     }
 
-    private List<BoardLine> lines() {
-        List<StandingRow> all = rows.inOrder();
+    private List<BoardLine> lines(List<StandingRow> all) {
         Map<UUID, LocalDate> byHours = hours.due(all.stream()
                 .filter(r -> r.powered && r.ready)
                 .map(r -> r.toolId)

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import truekeen.core.tool.GeometryKind;
@@ -70,6 +71,20 @@ class StandingRow {
     }
 
     interface Rows extends JpaRepository<StandingRow, UUID> {
+        /** Tools that may press: all but those that are ready and not yet due, or not here. */
+        @Query(
+                value = "select * from tool_standing where not retired and not away"
+                        + " and (not ready or powered or next_check <= :today)"
+                        + " order by wanted_by asc nulls last, name",
+                nativeQuery = true)
+        List<StandingRow> pressing(LocalDate today);
+
+        List<StandingRow> findByPinnedTrueAndRetiredFalseOrderByName();
+
+        List<StandingRow> findByRetiredFalseAndTouchedAtNotNullOrderByTouchedAtDesc(Limit most);
+
+        int countByRetiredFalse();
+
         @Query(value = "select * from tool_standing order by wanted_by asc nulls last, name", nativeQuery = true)
         List<StandingRow> inOrder();
 

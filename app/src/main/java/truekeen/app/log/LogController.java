@@ -34,8 +34,8 @@ class LogController {
     }
 
     @GetMapping("/log")
-    LogView log(@PathVariable UUID id) {
-        return log.log(id);
+    LogView log(@PathVariable UUID id, @RequestParam(defaultValue = "60") int newest) {
+        return log.log(id, newest);
     }
 
     @GetMapping(value = "/log.csv", produces = "text/csv")

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.SQLRestriction;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Persistable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
@@ -39,7 +40,17 @@ class LogNotes implements HistorySource, MistakeSource {
     @Override
     @Transactional(readOnly = true)
     public List<HistoryEntry> history(UUID toolId) {
-        return notes.findByToolId(toolId).stream()
+        return newest(toolId, Limit.unlimited());
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<HistoryEntry> newest(UUID toolId, int most) {
+        return newest(toolId, Limit.of(most));
+    }
+
+    private List<HistoryEntry> newest(UUID toolId, Limit most) {
+        return notes.findByToolIdOrderByAtDesc(toolId, most).stream()
                 .map(n -> new HistoryEntry(
                         n.at,
                         HistoryEntry.Kind.NOTE,
@@ -132,7 +143,7 @@ class LogNotes implements HistorySource, MistakeSource {
         @Query(value = "select at, title from log_note where tool_id = :toolId", nativeQuery = true)
         List<Taken> places(UUID toolId);
 
-        List<Note> findByToolId(UUID toolId);
+        List<Note> findByToolIdOrderByAtDesc(UUID toolId, Limit most);
 
         @Modifying(flushAutomatically = true, clearAutomatically = true)
         @Query(value = "update log_note set deleted_at = :at where id = :id and tool_id = :toolId", nativeQuery = true)

@@ -73,10 +73,12 @@ public final class LogRecords {
     /**
      * A tool's history, newest first.
      *
+     * @param more whether there are older lines than these
      * @param curves its numbers over time; none of fewer than two points
      */
     public record LogView(
             List<Entry> entries,
+            boolean more,
             List<SteelPoint> steel,
             double retireMm,
             List<MeasuredTest> tests,

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,6 +44,10 @@ import truekeen.core.tool.Blade;
 @Service
 @Transactional(readOnly = true)
 public class LogService {
+    private static final int LEAST = 1;
+    private static final int MOST = 10_000;
+    private static final int USUAL = 60;
+
     private final ToolService tools;
     private final ToolWear wear;
     private final TestService tests;
@@ -77,8 +82,20 @@ public class LogService {
         this.clock = clock;
     }
 
-    /** The history, newest first. */
+    /** The newest lines of the history, as many as two pages of a tablet hold. */
     public LogView log(UUID toolId) {
+        return log(toolId, USUAL);
+    }
+
+    /**
+     * The history, newest first.
+     *
+     * @param most how many of its lines, {@value #LEAST} to {@value #MOST}
+     */
+    public LogView log(UUID toolId, int most) {
+        Checks checks = new Checks();
+        checks.within("newest", LogWords.LINES.words(), (double) most, LEAST, MOST, "");
+        checks.orThrow();
         Blade blade = tools.core(toolId).geometry();
         List<ToolWear.Wear> worn = wear.of(toolId);
         List<SteelPoint> steel = new ArrayList<>();
@@ -86,8 +103,10 @@ public class LogService {
                 tools.racked(toolId).takenInAt(),
                 worn.isEmpty() ? blade.usable().mm() : worn.get(0).usableBeforeMm()));
         worn.forEach(w -> steel.add(new SteelPoint(w.at(), w.usableAfterMm())));
+        List<HistoryEntry> newest = sorted(sources.stream().flatMap(s -> s.newest(toolId, most + 1).stream()));
         return new LogView(
-                entries(toolId).stream()
+                newest.stream()
+                        .limit(most)
                         .map(e -> new Entry(
                                 e.at(),
                                 e.kind(),
@@ -95,6 +114,7 @@ public class LogService {
                                 e.lines(),
                                 e.removable().orElse(null)))
                         .toList(),
+                newest.size() > most,
                 steel,
                 blade.retire().mm(),
                 tests.measured(toolId).stream().map(LogService::test).toList(),
@@ -102,10 +122,11 @@ public class LogService {
     }
 
     private List<HistoryEntry> entries(UUID toolId) {
-        List<HistoryEntry> all = new ArrayList<>();
-        sources.forEach(s -> all.addAll(s.history(toolId)));
-        all.sort(Comparator.comparing(HistoryEntry::at).reversed());
-        return all;
+        return sorted(sources.stream().flatMap(s -> s.history(toolId).stream()));
+    }
+
+    private static List<HistoryEntry> sorted(Stream<HistoryEntry> entries) {
+        return entries.sorted(Comparator.comparing(HistoryEntry::at).reversed()).toList();
     }
 
     private static MeasuredTest test(TestService.Measured t) {

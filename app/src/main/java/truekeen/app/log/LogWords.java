@@ -4,6 +4,7 @@ import truekeen.core.message.Wording;
 
 /** What is wrong with a list that is read in. */
 enum LogWords implements Wording {
+    LINES("Lines of a history"),
     A_NOTE("A note"),
     MORE_OF_IT("More of it"),
     AT_IS_A_DAY("“at” is a day such as 2026-03-14, or an instant."),

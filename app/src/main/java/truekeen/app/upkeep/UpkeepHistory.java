@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.data.domain.Limit;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.history.DatedFigure;
@@ -50,9 +52,9 @@ class UpkeepHistory {
     /** Use that was put down. */
     @Bean
     Past usesPast(JdbcTemplate jdbc, UpkeepRows.Uses uses, ToolService tools, BenchClock clock) {
-        return new Past(jdbc, clock, "tool_use", HistoryEntry.Kind.USE, toolId -> {
+        return new Past(jdbc, clock, "tool_use", HistoryEntry.Kind.USE, (toolId, most) -> {
             Optional<ToolUse> use = tools.use(toolId);
-            return uses.findByToolIdOrderByAt(toolId).stream()
+            return uses.findByToolIdOrderByAtDesc(toolId, most).stream()
                     .map(u -> entry(
                             u,
                             HistoryEntry.Kind.USE,
@@ -74,7 +76,7 @@ class UpkeepHistory {
                 clock,
                 "use_reading",
                 HistoryEntry.Kind.READING,
-                toolId -> readings.findByToolIdOrderByAt(toolId).stream()
+                (toolId, most) -> readings.findByToolIdOrderByAtDesc(toolId, most).stream()
                         .map(r -> entry(
                                 r,
                                 HistoryEntry.Kind.READING,
@@ -103,7 +105,7 @@ class UpkeepHistory {
                 clock,
                 "touch_up",
                 HistoryEntry.Kind.TOUCH_UP,
-                toolId -> touchUps.findByToolIdOrderByAt(toolId).stream()
+                (toolId, most) -> touchUps.findByToolIdOrderByAtDesc(toolId, most).stream()
                         .map(t -> entry(
                                 t,
                                 HistoryEntry.Kind.TOUCH_UP,
@@ -143,9 +145,14 @@ class UpkeepHistory {
         private final BenchClock clock;
         private final String table;
         private final HistoryEntry.Kind kind;
-        private final HistorySource entries;
+        private final BiFunction<UUID, Limit, List<HistoryEntry>> entries;
 
-        Past(JdbcTemplate jdbc, BenchClock clock, String table, HistoryEntry.Kind kind, HistorySource entries) {
+        Past(
+                JdbcTemplate jdbc,
+                BenchClock clock,
+                String table,
+                HistoryEntry.Kind kind,
+                BiFunction<UUID, Limit, List<HistoryEntry>> entries) {
             this.jdbc = jdbc;
             this.clock = clock;
             this.table = table;
@@ -155,7 +162,12 @@ class UpkeepHistory {
 
         @Override
         public List<HistoryEntry> history(UUID toolId) {
-            return entries.history(toolId);
+            return entries.apply(toolId, Limit.unlimited());
+        }
+
+        @Override
+        public List<HistoryEntry> newest(UUID toolId, int most) {
+            return entries.apply(toolId, Limit.of(most));
         }
 
         @Override

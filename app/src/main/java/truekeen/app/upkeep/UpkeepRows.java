@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.SQLRestriction;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import truekeen.core.upkeep.EdgeLife;
@@ -129,7 +130,7 @@ final class UpkeepRows {
     }
 
     interface Uses extends JpaRepository<UseRow, UUID> {
-        List<UseRow> findByToolIdOrderByAt(UUID toolId);
+        List<UseRow> findByToolIdOrderByAtDesc(UUID toolId, Limit most);
 
         /** What the curve needs and no more: a year of them is read with every look at the page. */
         @Query("select new truekeen.core.upkeep.EdgeLife$Use(u.at, u.amount) from ToolUseRow u where u.toolId = :toolId"
@@ -138,7 +139,7 @@ final class UpkeepRows {
     }
 
     interface Readings extends JpaRepository<ReadingRow, UUID> {
-        List<ReadingRow> findByToolIdOrderByAt(UUID toolId);
+        List<ReadingRow> findByToolIdOrderByAtDesc(UUID toolId, Limit most);
 
         boolean existsByToolId(UUID toolId);
 
@@ -149,5 +150,7 @@ final class UpkeepRows {
 
     interface TouchUps extends JpaRepository<TouchUpRow, UUID> {
         List<TouchUpRow> findByToolIdOrderByAt(UUID toolId);
+
+        List<TouchUpRow> findByToolIdOrderByAtDesc(UUID toolId, Limit most);
     }
 }
