@@ -31,6 +31,7 @@ const EntryPage = page(() => import('./reference/EntryPage').then((m) => ({ defa
 const ReferencePage = page(() =>
   import('./reference/ReferencePage').then((m) => ({ default: m.ReferencePage })),
 )
+const RehearsePage = page(() => import('./rehearsal/RehearsePage').then((m) => ({ default: m.RehearsePage })))
 const RepairPage = page(() => import('./repair/RepairPage').then((m) => ({ default: m.RepairPage })))
 const ShopPage = page(() => import('./shop/ShopPage').then((m) => ({ default: m.ShopPage })))
 const SurveyPage = page(() => import('./survey/SurveyPage').then((m) => ({ default: m.SurveyPage })))
@@ -115,6 +116,9 @@ export function App() {
                           <PlanPage toolId={p.id} />
                         </OnlyWhenSafe>
                       )}
+                    </Route>
+                    <Route path="/tools/:id/rehearse">
+                      {(p) => <RehearsePage key={p.id} toolId={p.id} />}
                     </Route>
                     <Route path="/tools/:id/schools">
                       {(p) => (

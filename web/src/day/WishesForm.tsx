@@ -16,7 +16,7 @@ const LONGER = [
 
 /** Whether nothing is asked of a tool but that it is done. */
 function plainly(t: Wishes['tools'][number]) {
-  return t.by === '' && t.longer === '' && !t.first
+  return t.by === '' && t.longer === '' && !t.rests && !t.first
 }
 
 /** What is wanted of the day: who works, on what, and what is to be ready when. */
@@ -110,6 +110,16 @@ export function WishesForm({ day, from, onDone }: { day: Day; from: Wishes; onDo
                         ))}
                       </select>
                     </label>
+                    <span className="w-36">
+                      <Field
+                        label="Then lies, min"
+                        inputMode="decimal"
+                        value={asked.rests ?? ''}
+                        onChange={(rests) => change(t.toolId, { rests })}
+                        error={fault(`tools[${at}].rests`)}
+                        hint="oil, glue"
+                      />
+                    </span>
                     <label className="flex items-center gap-2 min-h-12">
                       <input
                         type="checkbox"
@@ -163,6 +173,21 @@ export function WishesForm({ day, from, onDone }: { day: Day; from: Wishes; onDo
                 error={fault(`people[${i}].name`)}
               />
             </span>
+            {wishes.people.length > 1 && (
+              <span className="w-24">
+                <Field
+                  label={`Comes, ${p.name || i + 1}`}
+                  value={p.begins}
+                  onChange={(begins) =>
+                    setWishes({
+                      ...wishes,
+                      people: wishes.people.map((x, k) => (k === i ? { ...x, begins } : x)),
+                    })
+                  }
+                  error={fault(`people[${i}].begins`)}
+                />
+              </span>
+            )}
             {wishes.people.length > 1 && (
               <button
                 type="button"

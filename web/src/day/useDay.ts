@@ -32,7 +32,7 @@ export function usePlanning(planned?: () => void) {
 }
 
 /** A tool of which nothing is asked but that it is done. */
-export const UNASKED = { by: '', longer: '', first: false }
+export const UNASKED = { by: '', longer: '', rests: '', first: false }
 
 /** What a day is planned from first: whoever works here, and all that can be worked, unless it is for later. */
 export function firstWishes(day: Day, person: string): Wishes {

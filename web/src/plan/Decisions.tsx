@@ -81,6 +81,12 @@ export function Decisions({
             By what, and how: the repair
           </Link>
           <Link
+            href={`/tools/${toolId}/rehearse`}
+            className="underline underline-offset-4 min-h-11 inline-flex items-center"
+          >
+            Rehearse the plan that was chosen
+          </Link>
+          <Link
             href={`/tools/${toolId}/schools`}
             className="underline underline-offset-4 min-h-11 inline-flex items-center"
           >

@@ -43,6 +43,7 @@ class ArchitectureTest {
         "print",
         "repair",
         "plan",
+        "rehearsal",
         "bench",
         "ink",
         "balance",

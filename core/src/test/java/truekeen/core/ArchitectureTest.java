@@ -43,6 +43,7 @@ class ArchitectureTest {
         "care",
         "repair",
         "keenness",
+        "blade",
         "fault",
         "finish",
         "upkeep",
@@ -51,6 +52,7 @@ class ArchitectureTest {
         "stepsheet",
         "powered",
         "bench",
+        "rehearsal",
         "day",
         "reference"
     };

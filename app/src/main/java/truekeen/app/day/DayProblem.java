@@ -35,8 +35,10 @@ record DayProblem(
         Map<String, String> titles,
         Map<String, String> names) {
 
+    private static final int SECONDS_A_MINUTE = 60;
+
     /** What a tool brings into the day. */
-    record Brought(OpenTools.Workable tool, Optional<LocalTime> by, double longer, boolean first) {}
+    record Brought(OpenTools.Workable tool, Optional<LocalTime> by, double longer, int restsMinutes, boolean first) {}
 
     static DayProblem of(
             DayWishes wishes,
@@ -53,7 +55,7 @@ record DayProblem(
         Map<String, String> titles = new HashMap<>();
         for (Brought b : tools) {
             String job = b.tool.tool().toString();
-            List<DayTask> own = b.tool.tasks(b.longer);
+            List<DayTask> own = resting(b.tool.tasks(b.longer), b.restsMinutes * SECONDS_A_MINUTE);
             titles.put(job, b.tool.name());
             own.forEach(t -> titles.put(t.id(), b.tool.title(t.id())));
             tasks.addAll(own);
@@ -102,6 +104,16 @@ record DayProblem(
                         .toList(),
                 titles,
                 names);
+    }
+
+    /** The tasks of a tool, after the last of which it lies by itself for a while. */
+    private static List<DayTask> resting(List<DayTask> tasks, int seconds) {
+        if (tasks.isEmpty() || seconds == 0) {
+            return tasks;
+        }
+        List<DayTask> all = new ArrayList<>(tasks);
+        all.add(all.remove(all.size() - 1).resting(seconds));
+        return all;
     }
 
     private static int seconds(Instant begins, LocalDate today, LocalTime at, ZoneId zone) {

@@ -26,6 +26,8 @@ final class DayReader {
     private static final int MOST_PEOPLE = 6;
     private static final int MOST_TOOLS = 60;
     private static final double MOST_LONGER = 10;
+    /** A day (min): what lies longer is not of this day. */
+    private static final double LONGEST_REST = 24 * 60;
 
     private final Checks checks = new Checks();
 
@@ -78,7 +80,11 @@ final class DayReader {
                 continue;
             }
             tools.add(new DayWishes.Wanted(
-                    t.tool(), time(at + ".by", t.by(), false), longer(at + ".longer", t.longer()), t.first()));
+                    t.tool(),
+                    time(at + ".by", t.by(), false),
+                    longer(at + ".longer", t.longer()),
+                    rests(at + ".rests", t.rests()),
+                    t.first()));
         }
         return tools;
     }
@@ -90,6 +96,15 @@ final class DayReader {
         Double factor = checks.attempt(() -> QuantityReader.number(field, typed, ""));
         checks.within(field, DayWords.A_FACTOR.words(), factor, 0.1, MOST_LONGER, "");
         return factor == null ? 1 : factor;
+    }
+
+    private int rests(String field, String typed) {
+        if (Form.blank(typed)) {
+            return 0;
+        }
+        Double minutes = checks.attempt(() -> QuantityReader.number(field, typed, ""));
+        checks.within(field, DayWords.A_REST.words(), minutes, 0, LONGEST_REST, "");
+        return minutes == null ? 0 : (int) Math.round(minutes);
     }
 
     private Optional<String> time(String field, String typed, boolean needed) {

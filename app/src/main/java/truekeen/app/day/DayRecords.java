@@ -28,9 +28,10 @@ public final class DayRecords {
      *
      * @param by when it is to be ready today; empty where its own promise holds
      * @param longer how many times as long it takes as planned; empty for once
+     * @param rests how long it lies by itself once it is done (min), as oil cures or glue sets; empty for not at all
      * @param first whether it is done before all others
      */
-    public record WantedForm(UUID tool, String by, String longer, boolean first) {}
+    public record WantedForm(UUID tool, String by, String longer, @Nullable String rests, boolean first) {}
 
     /**
      * The day.

@@ -149,7 +149,11 @@ public class DayService {
                                     seen.work().name())
                             .with("next", seen.work().next())));
             tools.add(new DayProblem.Brought(
-                    workable, wanted.by().map(LocalTime::parse), wanted.longer(), wanted.first()));
+                    workable,
+                    wanted.by().map(LocalTime::parse),
+                    wanted.longer(),
+                    wanted.restsMinutes(),
+                    wanted.first()));
         }
         return DayProblem.of(
                 wishes, tools, kit.shelf(), holders.names(), times, begins, clock.today(), clock.getZone());

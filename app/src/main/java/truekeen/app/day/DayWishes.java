@@ -29,7 +29,8 @@ record DayWishes(List<Worker> people, String readyBy, List<Wanted> tools) {
      *
      * @param by when it is to be ready today, as hours and minutes; empty where the tool's own promise holds
      * @param longer how many times as long it takes as planned
+     * @param restsMinutes how long it lies by itself once it is done (min)
      * @param first whether it is done before all others
      */
-    record Wanted(UUID tool, Optional<String> by, double longer, boolean first) {}
+    record Wanted(UUID tool, Optional<String> by, double longer, int restsMinutes, boolean first) {}
 }

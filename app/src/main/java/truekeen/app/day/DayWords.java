@@ -10,6 +10,7 @@ enum DayWords implements Wording {
     PEOPLE("people"),
     TOOLS("tools of one day"),
     A_TIME("A time of day"),
+    A_REST("Minutes that a tool lies by itself"),
     A_FACTOR("How many times as long"),
     SOMEBODY("the bench"),
     TEST_AND_CLEAN("Test the edge, clean and oil it"),

@@ -289,6 +289,7 @@ final class ShownPlan {
                                 t.tool(),
                                 t.by().orElse(""),
                                 t.longer() == 1 ? "" : String.valueOf(t.longer()),
+                                t.restsMinutes() == 0 ? "" : String.valueOf(t.restsMinutes()),
                                 t.first()))
                         .toList(),
                 null);

@@ -24,7 +24,7 @@ final class StoredDay {
 
     record StoredWorker(String name, String begins) {}
 
-    record StoredWanted(String tool, String by, double longer, boolean first) {}
+    record StoredWanted(String tool, String by, double longer, int rests, boolean first) {}
 
     record StoredTable(
             List<StoredSlot> slots,
@@ -70,7 +70,7 @@ final class StoredDay {
                 s.readyBy,
                 s.tools.stream()
                         .map(t -> new DayWishes.Wanted(
-                                UUID.fromString(t.tool), Optional.ofNullable(t.by), t.longer, t.first))
+                                UUID.fromString(t.tool), Optional.ofNullable(t.by), t.longer, t.rests, t.first))
                         .toList());
     }
 
@@ -81,7 +81,8 @@ final class StoredDay {
                         .toList(),
                 w.readyBy(),
                 w.tools().stream()
-                        .map(t -> new StoredWanted(t.tool().toString(), t.by().orElse(null), t.longer(), t.first()))
+                        .map(t -> new StoredWanted(
+                                t.tool().toString(), t.by().orElse(null), t.longer(), t.restsMinutes(), t.first()))
                         .toList());
     }
 

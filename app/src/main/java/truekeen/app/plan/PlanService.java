@@ -1,7 +1,6 @@
 package truekeen.app.plan;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -14,9 +13,7 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.angle.SetupService;
-import truekeen.app.angle.SetupService.SavedSetup;
 import truekeen.app.history.ToolChanged;
-import truekeen.app.kit.KitService;
 import truekeen.app.plan.PlanCases.Ready;
 import truekeen.app.plan.PlanRecords.LatestPlan;
 import truekeen.app.plan.PlanRecords.PlanForm;
@@ -28,36 +25,21 @@ import truekeen.app.plan.PlanRecords.WayView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.SectionView;
-import truekeen.app.repair.Grinding;
 import truekeen.app.store.Stored;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.survey.SurveyService.CoreSurvey;
 import truekeen.app.tool.SectionDrawing;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
-import truekeen.app.tool.ToolService.RackedTool;
-import truekeen.core.abrasive.Abrasive;
-import truekeen.core.care.Preparation;
-import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.condition.Scope;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
-import truekeen.core.powered.PoweredPlan;
-import truekeen.core.powered.Tooling;
-import truekeen.core.progression.PlanAsk;
-import truekeen.core.progression.PlanRules;
-import truekeen.core.progression.WhatToBuy;
 import truekeen.core.progression.WorkPlan;
-import truekeen.core.progression.WorkPlanner;
-import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.stepsheet.ChosenPlan;
-import truekeen.core.stepsheet.PlanCase;
 import truekeen.core.stepsheet.SchoolTrial;
-import truekeen.core.stepsheet.Step;
-import truekeen.core.stepsheet.TooMuchByHand;
 
 /** Asks the core for a plan and keeps the one that is chosen, as it was. */
 @Service
@@ -70,9 +52,8 @@ public class PlanService {
     private final ToolService tools;
     private final SurveyService surveys;
     private final SetupService setups;
-    private final KitService kit;
-    private final Grinding grinding;
     private final PlanCases cases;
+    private final PlanWork works;
     private final SavedRoutes ways;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
@@ -82,9 +63,8 @@ public class PlanService {
             ToolService tools,
             SurveyService surveys,
             SetupService setups,
-            KitService kit,
-            Grinding grinding,
             PlanCases cases,
+            PlanWork works,
             SavedRoutes ways,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
@@ -92,9 +72,8 @@ public class PlanService {
         this.tools = tools;
         this.surveys = surveys;
         this.setups = setups;
-        this.kit = kit;
-        this.grinding = grinding;
         this.cases = cases;
+        this.works = works;
         this.ways = ways;
         this.publisher = publisher;
         this.clock = clock;
@@ -114,44 +93,36 @@ public class PlanService {
             ChosenPlan chosen,
             boolean ofThisEdition) {}
 
-    private record Worked(
-            CoreSurvey survey,
-            SavedSetup setup,
-            Restoration restoration,
-            List<Step> steps,
-            Optional<WorkPlan> plan,
-            PlanView view) {}
-
     /** Works a plan out without storing it. */
     @Transactional(readOnly = true)
     public PlanView preview(UUID toolId, PlanForm in) {
-        return work(toolId, in).view;
+        return works.work(toolId, in).view();
     }
 
     /** Keeps the plan. */
     public SavedPlan choose(UUID toolId, PlanForm in) {
-        Worked worked = work(toolId, in);
-        if (worked.steps.isEmpty() && worked.restoration.scope() == Scope.RETIRE) {
+        PlanWork.Worked worked = works.work(toolId, in);
+        if (worked.steps().isEmpty() && worked.restoration().scope() == Scope.RETIRE) {
             throw new RefusedException(Refusal.of(MessageCode.RETIRED_NO_PLAN, "", "")
-                    .with("what", worked.restoration.reasons().get(0)));
+                    .with("what", worked.restoration().reasons().get(0)));
         }
-        if (worked.steps.isEmpty()) {
+        if (worked.steps().isEmpty()) {
             throw new RefusedException(Refusal.of(MessageCode.NOTHING_TO_DO, "", ""));
         }
         PlanRow row = new PlanRow(toolId, clock.instant());
-        row.surveyId = worked.survey.id();
-        row.setupId = worked.setup.id();
+        row.surveyId = worked.survey().id();
+        row.setupId = worked.setup().id();
         row.coreVersion = CORE_VERSION;
-        row.grindOn = worked.plan
+        row.grindOn = worked.plan()
                 .flatMap(WorkPlan::grind)
                 .map(g -> UUID.fromString(g.machine().id()))
                 .orElse(null);
-        row.volumeMm3 = worked.view.volumeMm3();
-        row.lostMm = worked.restoration.lostMm();
-        row.seconds = worked.view.minutes().value() * 60;
-        ChosenPlan chosen = PlanViews.chosen(worked.view, worked.restoration, worked.steps);
+        row.volumeMm3 = worked.view().volumeMm3();
+        row.lostMm = worked.restoration().lostMm();
+        row.seconds = worked.view().minutes().value() * 60;
+        ChosenPlan chosen = PlanViews.chosen(worked.view(), worked.restoration(), worked.steps());
         row.snapshot = StoredPlan.FORMAT.write(chosen);
-        row.steps = StoredSteps.STEPS.write(worked.steps);
+        row.steps = StoredSteps.STEPS.write(worked.steps());
         PlanRow saved = plans.saveAndFlush(row);
         publisher.publishEvent(new ToolChanged(toolId));
         return view(saved, chosen);
@@ -243,83 +214,6 @@ public class PlanService {
     @Transactional(readOnly = true)
     List<UUID> plannedLast(int most) {
         return plans.plannedLast(most);
-    }
-
-    /** What every tool needs of the shelf that is surveyed and has its angle. */
-    @Transactional(readOnly = true)
-    List<WhatToBuy.Need> needs() {
-        List<WhatToBuy.Need> needs = new ArrayList<>();
-        List<Abrasive> shelf = kit.shelf();
-        for (RackedTool line : tools.all()) {
-            if (line.powered()) {
-                continue;
-            }
-            try {
-                Ready ready = cases.ready(line.id());
-                Restoration r = cases.restoration(ready, shelf);
-                if (r.scope() != Scope.RETIRE) {
-                    CoreTool tool = ready.tool();
-                    PlanRules rules = grinding.rules(tool);
-                    PlanAsk ask =
-                            new PlanAsk(tool.scratchUm(), Optional.empty(), Map.of(), Optional.of(ready.target()));
-                    needs.add(new WhatToBuy.Need(
-                            line.name(),
-                            WorkPlanner.jobs(r, ready.survey().survey(), tool.trade(), tool.steel(), rules, ask),
-                            tool.steel(),
-                            rules));
-                }
-            } catch (RefusedException notReady) {
-                // Nothing can be planned for it yet, whatever stands on the shelf.
-            }
-        }
-        return needs;
-    }
-
-    private Worked work(UUID toolId, PlanForm in) {
-        Ready ready = cases.ready(toolId);
-        CoreTool tool = ready.tool();
-        if (tool.geometry().kind().powered()) {
-            return powered(ready, in);
-        }
-        PlanCase on = cases.asked(ready, in);
-        Restoration restoration = cases.restoration(ready, on.shelf());
-        PlanCase.Worked worked = on.worked(plan -> grindPlan(tool, restoration, on.target(), plan));
-        PlanView view = PlanViews.of(
-                worked.restoration(),
-                worked.plan(),
-                worked.steps(),
-                ready.setup().setup(),
-                tool.steel(),
-                tool.geometry(),
-                tool.geometry().edgeLengthMm(),
-                on.shelf(),
-                Preparation.of(worked.plan(), on.shelf(), on.rules()),
-                TooMuchByHand.of(on, worked));
-        return new Worked(
-                ready.survey(), ready.setup(), worked.restoration(), worked.steps(), Optional.of(worked.plan()), view);
-    }
-
-    /** A blade of a machine has no progression: every edge alike on one piece of the kit. */
-    private Worked powered(Ready ready, PlanForm in) {
-        CoreTool tool = ready.tool();
-        Optional<String> on = Form.blank(in.grindOn()) ? Optional.empty() : Optional.of(in.grindOn());
-        List<Abrasive> shelf = cases.shelf(ready, in.person());
-        Restoration restoration = cases.restoration(ready, shelf);
-        PoweredPlan plan = PoweredPlan.of(
-                tool.geometry(), restoration, tool.trade(), ready.target().primary(), tool.steel(), shelf, on);
-        if (plan.chosen().way() == Tooling.Way.WHEEL) {
-            grinding.requireWithinMarking(tool, ready.target());
-        }
-        boolean retired = restoration.scope() == Scope.RETIRE;
-        List<Step> steps = retired ? List.of() : plan.steps();
-        PlanView view = PoweredViews.of(restoration, plan, steps, ready.setup().setup(), tool);
-        return new Worked(ready.survey(), ready.setup(), restoration, steps, Optional.empty(), view);
-    }
-
-    /** The acts of the grinding on the machine that was chosen; refused where its wheel would run too fast. */
-    private Optional<GrindPlan> grindPlan(CoreTool tool, Restoration r, TargetBevel target, WorkPlan plan) {
-        return plan.grind().flatMap(g -> Grinding.means(g.machine().kind())
-                .flatMap(m -> grinding.plan(tool, r, target, m, g.machine().name())));
     }
 
     private SavedPlan view(PlanRow p, ChosenPlan chosen) {

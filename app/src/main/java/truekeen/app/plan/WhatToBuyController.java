@@ -20,12 +20,12 @@ import truekeen.core.removal.StockRemoval;
 class WhatToBuyController {
     private static final int MOST_GAINS = 6;
 
-    private final PlanService plans;
+    private final ShelfNeeds shelfNeeds;
     private final KitService kit;
     private final LongQuestions questions;
 
-    WhatToBuyController(PlanService plans, KitService kit, LongQuestions questions) {
-        this.plans = plans;
+    WhatToBuyController(ShelfNeeds shelfNeeds, KitService kit, LongQuestions questions) {
+        this.shelfNeeds = shelfNeeds;
         this.kit = kit;
         this.questions = questions;
     }
@@ -43,7 +43,7 @@ class WhatToBuyController {
     }
 
     private GainsView gains(LongQuestions.Listener listener) {
-        List<WhatToBuy.Need> needs = plans.needs();
+        List<WhatToBuy.Need> needs = shelfNeeds.all();
         double spread = StockRemoval.firstEstimateSpread();
         return new GainsView(
                 needs.size(),

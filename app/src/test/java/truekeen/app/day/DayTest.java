@@ -300,6 +300,20 @@ class DayTest extends ApiTest {
     }
 
     @Test
+    void whatCuresLiesByItselfAndNeedsNoHands() {
+        List<String> tools = workable().subList(0, 2);
+        ObjectNode form = form(tools, "Anna");
+        Instant end = Instant.parse(planned(form).path("endsAt").asText());
+        ((ObjectNode) form.path("tools").get(0)).put("rests", "30");
+        JsonNode plan = planned(form);
+        assertThat(plan.at("/wishes/tools/0/rests").asText()).isEqualTo("30");
+        // Half an hour longer at most, and less where the other is worked meanwhile.
+        assertThat(Instant.parse(plan.path("endsAt").asText())).isAfter(end).isBefore(end.plusSeconds(30 * 60));
+        ((ObjectNode) form.path("tools").get(0)).put("rests", "-5");
+        assertThat(post("/api/v1/day", form).messageAt("tools[0].rests")).contains("-5");
+    }
+
+    @Test
     void aStoneBreaksInMidDay() {
         String begun = toolCalled("utility knife");
         String waits = toolCalled("paring knife");

@@ -50,6 +50,11 @@ public record DayTask(
         this(id, job, seconds, seconds, seconds, after, stone, hold, restSeconds);
     }
 
+    /** The same, after which the tool lies by itself (s). */
+    public DayTask resting(int seconds) {
+        return new DayTask(id, job, this.seconds, leastSeconds, mostSeconds, after, stone, hold, seconds);
+    }
+
     /**
      * What holds a tool: a guide at a projection, a rest at a tilt.
      *

@@ -149,6 +149,8 @@ public enum MessageCode {
     BENT_FIRST(
             "It is bent: a flat stone would never touch {from} to {to} mm of its back. Have it straightened by one who knows how, or accept the bend in the survey; then it can be planned."),
     SURVEY_FIRST("Survey the edge first: what must go depends on it."),
+    NOT_REHEARSED(
+            "A {value} cannot be rehearsed yet: chisels, plane irons, drawknives and knives with flat bevels can."),
     PLAN_FIRST("Plan the work first: a card is made of a plan."),
     NO_TOOL_YET("There is no tool yet: take one in first."),
     AT_THE_BENCH("It is at the bench: finish its session first."),
