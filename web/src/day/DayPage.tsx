@@ -35,16 +35,14 @@ export function DayPage() {
               : 'Tools that want the same stone and the same setting are done together; what is promised comes first.'}
           </p>
           <PromiseLine />
+          <Fold name="Time at the bench in a week">
+            <BenchTime />
+          </Fold>
           <WishesForm
             day={day.data}
             from={plan ? rest(day.data, plan) : firstWishes(day.data, person)}
             onDone={() => setAnew(false)}
           />
-          <div className="pt-4 max-w-[44rem]">
-            <Fold name="Time at the bench in a week">
-              <BenchTime />
-            </Fold>
-          </div>
         </>
       )}
     </>

@@ -54,6 +54,14 @@ class ScreensIT {
                 name);
     }
 
+    private static String ticket(Browser browser, String name) {
+        browser.open("/tickets").see(name);
+        return (String) browser.script(
+                "return [...document.querySelectorAll('main a')].find(a => a.textContent.includes(arguments[0]))"
+                        + ".getAttribute('href')",
+                name);
+    }
+
     /** Every page of the screens, with words that show it is there. */
     private static List<String[]> views(Browser browser) {
         String slick = tool(browser, "38 mm paring slick");
@@ -68,11 +76,16 @@ class ScreensIT {
         String cleaver = tool(browser, "vegetable cleaver");
         String settled = trial(browser, "Does the strop help on our chisels?");
         String early = trial(browser, "Does a polish pay on the jack?");
+        String collected = ticket(browser, "Ticket 1, tenants");
         browser.open("/").see("Go on at the bench");
         String session =
                 (String) browser.script("return document.querySelector(\"a[href^='/bench/']\").getAttribute('href')");
         return List.of(
                 new String[] {"/", "What now"},
+                new String[] {"/tickets", "Done, to be collected"},
+                new String[] {"/tickets/new", "What they bring"},
+                new String[] {collected, "Hand it over"},
+                new String[] {chisel + "/rehearse", "As planned"},
                 new String[] {"/day", "What is to be done"},
                 new String[] {"/rack", "The rack"},
                 new String[] {"/kit", "What holds the angle"},
