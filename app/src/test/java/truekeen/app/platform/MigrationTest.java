@@ -32,7 +32,8 @@ class MigrationTest {
             Map.entry("V14", 2058516644),
             Map.entry("V15", -1864843851),
             Map.entry("V16", 737065245),
-            Map.entry("V17", 1322417833));
+            Map.entry("V17", 1322417833),
+            Map.entry("V18", 1397371918));
 
     @Test
     void noLandedMigrationWasEdited() throws IOException {

@@ -104,48 +104,49 @@ class OlderRecordsTest extends ApiTest {
         assertThat(post("/api/v1/day", form).status()).isEqualTo(200);
     }
 
-    /** Tools that have a row in the table, a few of them, and always one of a machine. */
+    /** A tool with most rows in the table, and one of a machine where the table is of machines or of all tools. */
     private Set<String> toolsOf(Column c) {
-        Set<String> tools = new LinkedHashSet<>(
-                jdbc.queryForList("select tool_id::text from machine_blade order by since limit 1", String.class));
         boolean ofTool = Boolean.TRUE.equals(jdbc.queryForObject(
                 "select exists (select 1 from information_schema.columns where table_name = ?"
                         + " and column_name = 'tool_id')",
                 Boolean.class,
                 c.table));
         String from = ofTool ? "select tool_id::text from " + c.table : "select id::text from tool";
-        tools.addAll(jdbc.queryForList(
-                "select * from (" + from + ") as x(id) group by id order by count(*) desc, id limit 2", String.class));
+        Set<String> tools = new LinkedHashSet<>(jdbc.queryForList(
+                "select * from (" + from + ") as x(id) group by id order by count(*) desc, id limit 1", String.class));
+        if (!ofTool || c.table.startsWith("machine") || c.table.startsWith("balance")) {
+            tools.addAll(
+                    jdbc.queryForList("select tool_id::text from machine_blade order by since limit 1", String.class));
+        }
         return tools;
     }
 
+    /** In every column at once: one that is not passed over shows as well as by itself. */
     @Test
     void anUnknownKeyInAnyColumnIsPassedOver() {
         assertThat(columns()).hasSizeGreaterThanOrEqualTo(30);
-        Map<String, Integer> whole = new TreeMap<>();
-        for (Column c : columns()) {
-            Set<String> tools = toolsOf(c);
-            Map<String, Integer> before = new TreeMap<>();
-            for (String tool : tools) {
-                ToolPages.of(tool, jdbc)
-                        .forEach(p -> before.put(
-                                p, whole.computeIfAbsent(p, page -> get(page).status())));
-            }
-            change(
-                    c,
-                    "case when jsonb_typeof(%1$s) = 'object' then %1$s || '{\"unheard of\": {\"a\": [1]}}' else %1$s end"
-                            .formatted(c.name));
-            assertThat(get("/api/v1/board").status()).as("board with " + c).isEqualTo(200);
-            assertThat(get("/api/v1/rack").body().toString()).as(c.toString()).doesNotContain("UNREADABLE");
-            assertThat(get("/api/v1/kit").status()).as("kit with " + c).isEqualTo(200);
-            assertThat(get("/api/v1/sessions").status()).as("bench with " + c).isEqualTo(200);
-            assertThat(get("/api/v1/trials").status()).as("trials with " + c).isEqualTo(200);
-            assertThat(get("/api/v1/day").status()).as("day with " + c).isEqualTo(200);
-            assertThat(get("/api/v1/day/front").status()).as("front with " + c).isEqualTo(200);
-            Map<String, Integer> after = new TreeMap<>();
-            before.keySet().forEach(p -> after.put(p, get(p).status()));
-            assertThat(after).as(c.toString()).isEqualTo(before).containsValue(200);
-            putBack();
+        Set<String> tools = new LinkedHashSet<>();
+        columns().forEach(c -> tools.addAll(toolsOf(c)));
+        assertThat(tools).hasSizeGreaterThan(5);
+        Map<String, Integer> before = new TreeMap<>();
+        tools.forEach(tool -> ToolPages.of(tool, jdbc).forEach(p -> before.put(p, get(p).status())));
+        columns()
+                .forEach(c -> change(
+                        c,
+                        "case when jsonb_typeof(%1$s) = 'object' then %1$s || '{\"unheard of\": {\"a\": [1]}}' else %1$s end"
+                                .formatted(c.name)));
+        thePagesOfTheShopOpen("an unknown key in every column");
+        assertThat(get("/api/v1/rack").body().toString()).doesNotContain("UNREADABLE");
+        Map<String, Integer> after = new TreeMap<>();
+        before.keySet().forEach(p -> after.put(p, get(p).status()));
+        assertThat(after).isEqualTo(before).containsValue(200);
+    }
+
+    private void thePagesOfTheShopOpen(String with) {
+        for (String page : List.of("board", "kit", "sessions", "trials", "day", "day/front", "tickets")) {
+            assertThat(get("/api/v1/" + page).status())
+                    .as(page + " with " + with)
+                    .isEqualTo(200);
         }
     }
 
@@ -153,12 +154,7 @@ class OlderRecordsTest extends ApiTest {
     void whatCannotBeReadTakesNoPageDownAndIsWrittenOutRaw() {
         for (Column c : columns()) {
             change(c, "'\"torn to shreds\"'::jsonb");
-            assertThat(get("/api/v1/board").status()).as("board with " + c).isEqualTo(200);
-            assertThat(get("/api/v1/kit").status()).as("kit with " + c).isEqualTo(200);
-            assertThat(get("/api/v1/sessions").status()).as("bench with " + c).isEqualTo(200);
-            assertThat(get("/api/v1/trials").status()).as("trials with " + c).isEqualTo(200);
-            assertThat(get("/api/v1/day").status()).as("day with " + c).isEqualTo(200);
-            assertThat(get("/api/v1/day/front").status()).as("front with " + c).isEqualTo(200);
+            thePagesOfTheShopOpen(c.toString());
             for (String tool : toolsOf(c)) {
                 for (String page : ToolPages.of(tool, jdbc)) {
                     Answer answer = get(page);
