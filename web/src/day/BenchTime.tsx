@@ -8,7 +8,7 @@ const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
 
 /** How long somebody is at the bench on each day of the week: what is promised rests on it. */
 export function BenchTime() {
-  const promise = usePromise()
+  const promise = usePromise(1)
   return promise.data ? (
     <Minutes
       key={promise.data.bench.minutes.join()}
@@ -23,7 +23,7 @@ function Minutes({ start, guessed }: { start: string[]; guessed: boolean }) {
   const queries = useQueryClient()
   const save = useMutation({
     mutationFn: () => ask(api.PUT('/api/v1/day/promise', { body: { minutes } })),
-    onSuccess: (now) => queries.setQueryData(['day', 'promise'], now),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['day', 'promise'] }),
   })
   const faults = save.error instanceof Refused ? save.error.faults : []
   return (

@@ -9,6 +9,7 @@ import { useTitle } from '../ui/useTitle'
 import { BenchTime } from './BenchTime'
 import { DayStrip } from './DayStrip'
 import { PromiseLine } from './PromiseLine'
+import { Ready } from './Ready'
 import { RunList } from './RunList'
 import { firstWishes, useDay, type Day, type Plan } from './useDay'
 import { WishesForm } from './WishesForm'
@@ -98,6 +99,7 @@ function Merit({ plan: p }: { plan: Plan }) {
         {p.setUps < p.ticketSetUps &&
           `. A stone or a guide is changed ${p.setUps} times instead of ${p.ticketSetUps}`}
         . No order could end before {hour(p.boundAt)}.
+        {p.laterMinutes > 0 && ` It ends ${p.laterMinutes} min later than the plan before it.`}
         {!p.whole && ' The search was stopped: planning again may find better.'}
       </p>
       <Fold name="Why in this order">
@@ -154,35 +156,6 @@ function First({ plan: p }: { plan: Plan }) {
           </li>
         ))}
         {p.flatten.length > 0 && <li className="py-1">Flatten before use: {p.flatten.join(', ')}</li>}
-      </ul>
-    </section>
-  )
-}
-
-/** When each tool is ready. */
-function Ready({ plan: p }: { plan: Plan }) {
-  return (
-    <section aria-label="Ready when">
-      <h2 className="quiet rule-b pb-0.5">Ready when</h2>
-      <ul>
-        {p.tools.map((t) => (
-          <li key={t.toolId} className="py-1 flex gap-x-3">
-            <b className="w-14 shrink-0">{t.done ? 'done' : hour(t.readyAt)}</b>
-            <span className={t.done ? 'quiet' : ''}>
-              {t.name}
-              {!t.done && hour(t.earliest) !== hour(t.latest) && (
-                <span className="quiet">, {between(t.earliest, t.latest)}</span>
-              )}
-              {t.by && !t.done && (
-                <span className={t.lateMinutes > 0 ? 'block text-error font-semibold' : 'quiet'}>
-                  {t.lateMinutes > 0
-                    ? `${t.lateMinutes} min after ${hour(t.by)}`
-                    : `; promised by ${hour(t.by)}`}
-                </span>
-              )}
-            </span>
-          </li>
-        ))}
       </ul>
     </section>
   )

@@ -1,11 +1,13 @@
 import { useState } from 'react'
 import { Link } from 'wouter'
 import { Act } from '../ui/Act'
-import { Field } from '../ui/Field'
+import { Choice, Field } from '../ui/Field'
 import { Fold } from '../ui/Fold'
 import { day as dayName } from '../ui/format'
 import { Planning } from './Planning'
 import { UNASKED, usePlanning, type Day, type Wishes } from './useDay'
+
+const FIRST = 'first'
 
 const LONGER = [
   { value: '', words: 'as planned' },
@@ -16,7 +18,7 @@ const LONGER = [
 
 /** Whether nothing is asked of a tool but that it is done. */
 function plainly(t: Wishes['tools'][number]) {
-  return t.by === '' && t.longer === '' && !t.rests && !t.first
+  return t.by === '' && t.longer === '' && !t.rests && !t.first && !t.after
 }
 
 /** What is wanted of the day: who works, on what, and what is to be ready when. */
@@ -120,15 +122,26 @@ export function WishesForm({ day, from, onDone }: { day: Day; from: Wishes; onDo
                         hint="oil, glue"
                       />
                     </span>
-                    <label className="flex items-center gap-2 min-h-12">
-                      <input
-                        type="checkbox"
-                        className="checkbox"
-                        checked={asked.first}
-                        onChange={(e) => change(t.toolId, { first: e.target.checked })}
+                    <span className="w-56">
+                      <Choice
+                        label={`Place of the ${t.name}`}
+                        value={asked.first ? FIRST : (asked.after ?? '')}
+                        onChange={(place) =>
+                          change(t.toolId, {
+                            first: place === FIRST,
+                            after: place === FIRST || place === '' ? null : place,
+                          })
+                        }
+                        empty="where it fits best"
+                        options={[
+                          { value: FIRST, label: 'done before all others' },
+                          ...ready
+                            .filter((o) => o.toolId !== t.toolId && wanted(o.toolId) >= 0)
+                            .map((o) => ({ value: o.toolId, label: `ready after the ${o.name}` })),
+                        ]}
+                        error={fault(`tools[${at}].after`)}
                       />
-                      Do it first
-                    </label>
+                    </span>
                   </>
                 )}
                 {at >= 0 && fault(`tools[${at}].tool`) && (

@@ -18,9 +18,18 @@ export function useDay() {
 
 /** Plans the day, or the rest of it, and shows what came of it. */
 export function usePlanning(planned?: () => void) {
+  return useAnew((wishes: Wishes) => ask(api.POST('/api/v1/day', { body: wishes })), planned)
+}
+
+/** Puts a tool before another in the order in which they are ready. */
+export function useMoving() {
+  return useAnew((move: Schemas['MoveForm']) => ask(api.POST('/api/v1/day/move', { body: move })))
+}
+
+function useAnew<T>(plan: (wanted: T) => Promise<Day>, planned?: () => void) {
   const queries = useQueryClient()
   const planning = useMutation({
-    mutationFn: (wishes: Wishes) => ask(api.POST('/api/v1/day', { body: wishes })),
+    mutationFn: plan,
     onSuccess: (day) => {
       queries.setQueryData(['day'], day)
       void queries.invalidateQueries({ queryKey: ['day-front'] })
@@ -32,7 +41,7 @@ export function usePlanning(planned?: () => void) {
 }
 
 /** A tool of which nothing is asked but that it is done. */
-export const UNASKED = { by: '', longer: '', rests: '', first: false }
+export const UNASKED = { by: '', longer: '', rests: '', first: false, after: null }
 
 /** What a day is planned from first: whoever works here, and all that can be worked, unless it is for later. */
 export function firstWishes(day: Day, person: string): Wishes {

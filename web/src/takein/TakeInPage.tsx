@@ -5,6 +5,7 @@ import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { useAnswer } from '../api/useAnswer'
 import { PromiseLine } from '../day/PromiseLine'
+import { OwnerChoice } from '../shop/OwnerChoice'
 import { putOn, useTicket } from '../ticket/useTicket'
 import { Section } from '../drawings/Section'
 import { Strip } from '../drawings/Strip'
@@ -16,7 +17,6 @@ import { Brings, NOTHING_KNOWN } from './Brings'
 import { usual } from './dimensions'
 import { DimensionFields } from './DimensionFields'
 import { Measures } from './Measures'
-import { NewCrew } from './NewCrew'
 import { What } from './What'
 import { useTitle } from '../ui/useTitle'
 
@@ -126,7 +126,6 @@ function TakeIn({
   const [, go] = useLocation()
   const queries = useQueryClient()
   const choices = useChoices()
-  const crews = useQuery({ queryKey: ['crews'], queryFn: () => ask(api.GET('/api/v1/crews')) })
   const preview = useAnswer('take-in', draft, form, (body) =>
     ask(api.POST('/api/v1/take-in/preview', { body })),
   )
@@ -206,7 +205,7 @@ function TakeIn({
                 error={form.wantedBy || tried ? fault('wantedBy') : undefined}
               />
             </div>
-            {draft === 'take-in' && <PromiseLine />}
+            {draft === 'take-in' && <PromiseLine things={1} onTake={set('wantedBy')} />}
           </>
         }
         decisions={
@@ -219,16 +218,12 @@ function TakeIn({
                   onChange={set('name')}
                   error={tried ? fault('name') : undefined}
                 />
-                <Choice
-                  label="Whose it is"
+                <OwnerChoice
                   value={form.crewId}
                   onChange={set('crewId')}
-                  options={(crews.data ?? []).map((c) => ({ value: c.id, label: c.name }))}
-                  empty="choose the crew"
                   error={tried ? refused?.at('crewId') : undefined}
                 />
               </div>
-              {crews.data?.length === 0 && <NewCrew onMade={set('crewId')} />}
               <Choice
                 label="Kind of tool, and its work"
                 value={form.trade}

@@ -1,38 +1,26 @@
-import { useQuery } from '@tanstack/react-query'
-import { api, ask, type Refused, type Schemas } from '../api/client'
-import { Choice, Field } from '../ui/Field'
+import type { Refused, Schemas } from '../api/client'
+import { Field } from '../ui/Field'
 import { PromiseLine } from '../day/PromiseLine'
 
 export type TicketForm = Schemas['TicketForm']
 
-/** Whose, by whom, for when, and what was agreed. */
+/** By whom, for when, and what was agreed. */
 export function Facts({
   form,
   onChange,
   refused,
-  fixed,
+  promise,
 }: {
   form: TicketForm
   onChange: (form: TicketForm) => void
   refused: Refused | undefined
-  /** Whether the owner stands already. */
-  fixed?: boolean
+  /** How many things are brought, where a day can still be promised for them. */
+  promise?: number
 }) {
-  const crews = useQuery({ queryKey: ['crews'], queryFn: () => ask(api.GET('/api/v1/crews')) })
-  const set = (name: 'crewId' | 'broughtBy' | 'contact' | 'promised' | 'agreed') => (value: string) =>
+  const set = (name: 'broughtBy' | 'contact' | 'promised' | 'agreed') => (value: string) =>
     onChange({ ...form, [name]: value })
   return (
     <div className="grid gap-3">
-      {!fixed && (
-        <Choice
-          label="Whose it is"
-          value={form.crewId}
-          onChange={set('crewId')}
-          empty="choose the owner"
-          options={(crews.data ?? []).map((c) => ({ value: c.id, label: c.name }))}
-          error={refused?.at('crewId')}
-        />
-      )}
       <div className="grid sm:grid-cols-2 gap-3">
         <Field
           label="Brought by"
@@ -65,7 +53,7 @@ export function Facts({
           error={refused?.at('agreed')}
         />
       </div>
-      {!fixed && <PromiseLine />}
+      {promise !== undefined && <PromiseLine things={promise} onTake={set('promised')} />}
       <p className="quiet">
         Name and contact stand on this ticket and nowhere else; they can be deleted from it at any time.
       </p>

@@ -1,6 +1,6 @@
 import { Link } from 'wouter'
-import { day, hour, span } from '../ui/format'
-import { money } from './money'
+import { day, hour } from '../ui/format'
+import { minutes, money } from './money'
 import type { Thing, Ticket } from './useTicket'
 
 /** What is on a ticket, thing by thing: how far it is, what is left to do, what it costs. */
@@ -13,7 +13,7 @@ export function Things({ ticket }: { ticket: Ticket }) {
       {ticket.things.map((t) => (
         <li
           key={`${t.toolId} ${t.leftAt ?? ''}`}
-          className="rule-b py-2 grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 items-start"
+          className="rule-b py-2 grid gap-y-1 sm:grid-cols-[minmax(0,1fr)_auto] gap-x-4 items-start justify-items-start"
         >
           <div className="min-w-0">
             <Link
@@ -25,7 +25,7 @@ export function Things({ ticket }: { ticket: Ticket }) {
             <p className="quiet leading-snug">
               <State thing={t} />
               {t.wantedBy && t.wantedBy !== ticket.promised && `, wanted by ${day(t.wantedBy)}`}
-              {t.minutes !== null && `, ${t.guessed ? 'usually ' : ''}about ${span(t.minutes * 60)}`}
+              {t.minutes && `, ${t.guessed ? 'usually ' : ''}about ${minutes(t.minutes)}`}
             </p>
             <Cost thing={t} currency={ticket.currency} />
           </div>

@@ -3,13 +3,13 @@ import { useLocation } from 'wouter'
 import { useQueryClient } from '@tanstack/react-query'
 import { api, ask, Refused } from '../api/client'
 import { Act } from '../ui/Act'
-import { day, span } from '../ui/format'
+import { day } from '../ui/format'
 import { Fold } from '../ui/Fold'
 import { Coming, Trouble } from '../ui/Notice'
 import { useTitle } from '../ui/useTitle'
 import { Facts, type TicketForm } from './Facts'
 import { HandOver } from './HandOver'
-import { money } from './money'
+import { minutes, money } from './money'
 import { More } from './More'
 import { Things } from './Things'
 import { useChange, useTicket, type Ticket } from './useTicket'
@@ -83,9 +83,9 @@ function Shown({ ticket }: { ticket: Ticket }) {
 function Sum({ ticket }: { ticket: Ticket }) {
   return (
     <>
-      {ticket.minutes > 0 && (
+      {ticket.minutes && (
         <>
-          About {span(ticket.minutes * 60)} of work
+          About {minutes(ticket.minutes)} of work
           {ticket.guessed && ', what has no plan yet taken as usual'}.{' '}
         </>
       )}
@@ -139,7 +139,7 @@ function Change({ ticket }: { ticket: Ticket }) {
   const refused = change.error instanceof Refused ? change.error : undefined
   return (
     <div className="pt-2">
-      <Facts form={form} onChange={setForm} refused={refused} fixed={ticket.crewId !== ''} />
+      <Facts form={form} onChange={setForm} refused={refused} />
       <button
         type="button"
         className="btn btn-outline min-h-12 mt-2"

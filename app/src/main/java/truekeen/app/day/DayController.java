@@ -8,11 +8,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.day.DayRecords.BenchTimeForm;
 import truekeen.app.day.DayRecords.DayForm;
 import truekeen.app.day.DayRecords.DayFrontView;
 import truekeen.app.day.DayRecords.DayView;
+import truekeen.app.day.DayRecords.MoveForm;
 import truekeen.app.day.DayRecords.PromiseView;
 
 @RestController
@@ -41,8 +43,8 @@ class DayController {
     }
 
     @GetMapping("/promise")
-    PromiseView promise() {
-        return promises.promise();
+    PromiseView promise(@RequestParam(defaultValue = "1") int things) {
+        return promises.promise(things);
     }
 
     @PutMapping("/promise")
@@ -53,6 +55,11 @@ class DayController {
     @GetMapping("/calendar.ics")
     ResponseEntity<String> calendar() {
         return ResponseEntity.ok().contentType(CALENDAR).body(calendar.text());
+    }
+
+    @PostMapping("/move")
+    DayView move(@RequestBody MoveForm in) {
+        return days.move(in);
     }
 
     @PostMapping

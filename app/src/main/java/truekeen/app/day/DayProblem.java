@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.care.Lapping;
@@ -38,7 +39,46 @@ record DayProblem(
     private static final int SECONDS_A_MINUTE = 60;
 
     /** What a tool brings into the day. */
-    record Brought(OpenTools.Workable tool, Optional<LocalTime> by, double longer, int restsMinutes, boolean first) {}
+    record Brought(
+            OpenTools.Workable tool,
+            Optional<LocalTime> by,
+            double longer,
+            int restsMinutes,
+            boolean first,
+            Optional<UUID> after) {}
+
+    /** The first tool that would have to be ready before itself, going from tool to tool; empty where none has. */
+    static Optional<Brought> inCircle(List<Brought> tools) {
+        Map<UUID, UUID> after = new HashMap<>();
+        tools.forEach(b -> b.after.ifPresent(a -> after.put(b.tool.tool(), a)));
+        return tools.stream()
+                .filter(b -> {
+                    UUID at = after.get(b.tool.tool());
+                    for (int steps = 0; at != null && steps < tools.size(); steps++) {
+                        if (at.equals(b.tool.tool())) {
+                            return true;
+                        }
+                        at = after.get(at);
+                    }
+                    return false;
+                })
+                .findFirst();
+    }
+
+    /** The last task of a tool waits for the last of the tool that is to be ready before it. */
+    private static void inTheirOrder(List<Brought> tools, List<DayTask> tasks) {
+        Map<String, Integer> last = new HashMap<>();
+        for (int i = 0; i < tasks.size(); i++) {
+            last.put(tasks.get(i).job(), i);
+        }
+        for (Brought b : tools) {
+            Integer own = last.get(b.tool.tool().toString());
+            Integer before = b.after.map(a -> last.get(a.toString())).orElse(null);
+            if (own != null && before != null) {
+                tasks.set(own, tasks.get(own).alsoAfter(tasks.get(before).id()));
+            }
+        }
+    }
 
     static DayProblem of(
             DayWishes wishes,
@@ -69,6 +109,7 @@ record DayProblem(
                     job,
                     by.map(t -> OptionalInt.of(seconds(begins, today, t, zone))).orElse(OptionalInt.empty())));
         }
+        inTheirOrder(tools, tasks);
         Set<String> used = tasks.stream().flatMap(t -> t.stone().stream()).collect(Collectors.toSet());
         List<Abrasive> kit = shelf.stream().filter(a -> used.contains(a.id())).toList();
         Map<String, String> names = new HashMap<>(holders);

@@ -84,7 +84,8 @@ final class DayReader {
                     time(at + ".by", t.by(), false),
                     longer(at + ".longer", t.longer()),
                     rests(at + ".rests", t.rests()),
-                    t.first()));
+                    t.first(),
+                    Optional.ofNullable(t.after())));
         }
         return tools;
     }

@@ -20,6 +20,13 @@ public final class DayRecords {
      */
     public record DayForm(List<WorkerForm> people, String readyBy, List<WantedForm> tools, @Nullable UUID run) {}
 
+    /**
+     * A tool that is to be ready before another of today's plan.
+     *
+     * @param run what the planning is called by; may be null
+     */
+    public record MoveForm(UUID tool, UUID before, @Nullable UUID run) {}
+
     /** Somebody who works; {@code begins} is empty for at once. */
     public record WorkerForm(String name, String begins) {}
 
@@ -30,8 +37,11 @@ public final class DayRecords {
      * @param longer how many times as long it takes as planned; empty for once
      * @param rests how long it lies by itself once it is done (min), as oil cures or glue sets; empty for not at all
      * @param first whether it is done before all others
+     * @param after the tool that is to be ready before it; null where it comes where it fits. One that is not of this day
+     *     is passed over
      */
-    public record WantedForm(UUID tool, String by, String longer, @Nullable String rests, boolean first) {}
+    public record WantedForm(
+            UUID tool, String by, String longer, @Nullable String rests, boolean first, @Nullable UUID after) {}
 
     /**
      * The day.
@@ -77,6 +87,7 @@ public final class DayRecords {
      * @param ticketLateMinutes the same, one tool after the other
      * @param setUps how often a stone is laid down or a holder set
      * @param whole whether the search came to its end; else it was stopped
+     * @param laterMinutes how much later it ends than the plan before it did
      * @param behindMinutes how far the bench is behind the plan
      * @param changed tools that were planned anew since, whose steps are no longer these
      * @param gone what of it asks for a piece of the kit that is gone
@@ -98,6 +109,7 @@ public final class DayRecords {
             int setUps,
             int ticketSetUps,
             boolean whole,
+            int laterMinutes,
             int behindMinutes,
             List<String> changed,
             List<GoneView> gone,

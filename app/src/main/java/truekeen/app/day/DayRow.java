@@ -45,6 +45,8 @@ class DayRow {
     interface Rows extends JpaRepository<DayRow, UUID> {
         Optional<DayRow> findFirstByDayOrderByMadeAtDesc(LocalDate day);
 
+        Optional<DayRow> findFirstByDayAndMadeAtLessThanOrderByMadeAtDesc(LocalDate day, Instant madeAt);
+
         List<DayRow> findByDayLessThanEqualOrderByMadeAtDesc(LocalDate day, Limit most);
     }
 }

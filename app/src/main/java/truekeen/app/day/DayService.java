@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Function;
@@ -18,6 +19,7 @@ import truekeen.app.day.DayRecords.DayLineView;
 import truekeen.app.day.DayRecords.DayPlanView;
 import truekeen.app.day.DayRecords.DayTaskView;
 import truekeen.app.day.DayRecords.DayView;
+import truekeen.app.day.DayRecords.MoveForm;
 import truekeen.app.kit.HolderService;
 import truekeen.app.kit.KitService;
 import truekeen.app.platform.BenchClock;
@@ -98,12 +100,39 @@ public class DayService {
      * what is left of it.
      */
     public DayView plan(DayForm in) {
-        DayWishes wishes = new DayReader().read(in);
+        return plan(new DayReader().read(in), Optional.ofNullable(in.run()));
+    }
+
+    /** Plans the rest of the day anew, as it was wanted but for one tool, which is to be ready before another. */
+    public DayView move(MoveForm in) {
+        DayWishes wanted = standing()
+                .flatMap(row -> StoredDay.WISHES.read(row.wishes).value())
+                .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.NO_DAY, "tool", "")));
+        Set<UUID> left = open.all().stream()
+                .flatMap(s -> s.tool().stream())
+                .map(OpenTools.Workable::tool)
+                .collect(Collectors.toSet());
+        DayWishes rest = new DayWishes(
+                wanted.people(),
+                wanted.readyBy(),
+                wanted.tools().stream().filter(t -> left.contains(t.tool())).toList());
+        there(rest, "tool", in.tool());
+        there(rest, "before", in.before());
+        return plan(rest.readyBefore(in.tool(), in.before()), Optional.ofNullable(in.run()));
+    }
+
+    private static void there(DayWishes wishes, String field, UUID tool) {
+        if (wishes.tools().stream().noneMatch(t -> t.tool().equals(tool))) {
+            throw new RefusedException(Refusal.of(MessageCode.NOT_OPEN, field, String.valueOf(tool)));
+        }
+    }
+
+    private DayView plan(DayWishes wishes, Optional<UUID> run) {
         Instant begins = clock.instant();
         LearnedChanges changes = changesTaken.learned();
         DayProblem problem = problem(wishes, begins, ChangeTimes.usual().times(changes.factor()));
         List<List<String>> earlier = earlier(wishes);
-        DayPlanner.Planned planned = worker.work(() -> DayPlanner.plan(problem.day(), earlier, leash(in.run())));
+        DayPlanner.Planned planned = worker.work(() -> DayPlanner.plan(problem.day(), earlier, leash(run)));
         DayRow row = new DayRow(clock.today(), clock.instant(), begins);
         row.wishes = StoredDay.WISHES.write(wishes);
         row.timetable = StoredDay.TIMETABLE.write(new PlannedDay(
@@ -121,8 +150,8 @@ public class DayService {
     }
 
     /** Stopping ends the search with the best so far: it is no refusal here. */
-    private DayPlanner.Leash leash(UUID run) {
-        Runs.Progress progress = runs.begin(Optional.ofNullable(run));
+    private DayPlanner.Leash leash(Optional<UUID> run) {
+        Runs.Progress progress = runs.begin(run);
         AtomicBoolean stopped = new AtomicBoolean();
         return new DayPlanner.Leash(MOST, stopped::get, share -> {
             try {
@@ -153,8 +182,15 @@ public class DayService {
                     wanted.by().map(LocalTime::parse),
                     wanted.longer(),
                     wanted.restsMinutes(),
-                    wanted.first()));
+                    wanted.first(),
+                    wanted.after()));
         }
+        DayProblem.inCircle(tools).ifPresent(round -> {
+            throw new RefusedException(Refusal.of(
+                    MessageCode.READY_BEFORE_ITSELF,
+                    "tools[" + tools.indexOf(round) + "].after",
+                    round.tool().name()));
+        });
         return DayProblem.of(
                 wishes, tools, kit.shelf(), holders.names(), times, begins, clock.today(), clock.getZone());
     }
@@ -173,7 +209,9 @@ public class DayService {
     }
 
     private DayView view() {
-        return new DayViews(clock.today(), clock.instant(), clock.getZone(), open.all()).view(standing());
+        Optional<DayRow> standing = standing();
+        return new DayViews(clock.today(), clock.instant(), clock.getZone(), open.all())
+                .view(standing, standing.flatMap(this::before));
     }
 
     /** Today's plan; one of yesterday that goes on past midnight stands until it ends. */
@@ -181,6 +219,15 @@ public class DayService {
         return rows.findFirstByDayOrderByMadeAtDesc(clock.today())
                 .or(() -> rows.findFirstByDayOrderByMadeAtDesc(clock.today().minusDays(1))
                         .filter(this::goesOn));
+    }
+
+    /** When the plan that stood before it on the same day would have ended. */
+    private Optional<Instant> before(DayRow standing) {
+        return rows.findFirstByDayAndMadeAtLessThanOrderByMadeAtDesc(standing.day, standing.madeAt)
+                .flatMap(row -> StoredDay.TIMETABLE
+                        .read(row.timetable)
+                        .value()
+                        .map(p -> row.beginsAt.plusSeconds(p.table().merit().endSeconds())));
     }
 
     private boolean goesOn(DayRow row) {

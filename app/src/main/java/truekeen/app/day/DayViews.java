@@ -30,13 +30,14 @@ final class DayViews {
         this.open = open;
     }
 
-    DayView view(Optional<DayRow> newest) {
+    /** The day with its newest plan; {@code before}: when the plan before that would have ended. */
+    DayView view(Optional<DayRow> newest, Optional<Instant> before) {
         return new DayView(
                 today,
                 now,
                 readyBy(),
                 open.stream().map(this::open).toList(),
-                newest.flatMap(this::plan).orElse(null));
+                newest.flatMap(row -> plan(row, before)).orElse(null));
     }
 
     /** The usual end of a working day; once that is near or past, the end of the day. */
@@ -65,10 +66,10 @@ final class DayViews {
     }
 
     /** The plan; none where its record cannot be read any more. */
-    private Optional<DayPlanView> plan(DayRow row) {
+    private Optional<DayPlanView> plan(DayRow row, Optional<Instant> before) {
         return StoredDay.TIMETABLE.read(row.timetable).value().flatMap(p -> StoredDay.WISHES
                 .read(row.wishes)
                 .value()
-                .map(w -> new ShownPlan(row, p, w, open, now, zone).view()));
+                .map(w -> new ShownPlan(row, p, w, open, now, zone).view(before)));
     }
 }

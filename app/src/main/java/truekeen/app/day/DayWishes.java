@@ -1,6 +1,8 @@
 package truekeen.app.day;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -18,6 +20,42 @@ record DayWishes(List<Worker> people, String readyBy, List<Wanted> tools) {
     }
 
     /**
+     * The same, with one tool ready before another. What was to be ready before the other is to be ready before both; a tool
+     * that waited for the other, itself or by others, waits for it no more.
+     */
+    DayWishes readyBefore(UUID tool, UUID other) {
+        Map<UUID, UUID> after = new HashMap<>();
+        tools.forEach(t -> t.after().ifPresent(a -> after.put(t.tool(), a)));
+        Optional<UUID> before = Optional.ofNullable(after.get(other)).filter(t -> !t.equals(tool));
+        if (waits(other, tool, after)) {
+            return this;
+        }
+        if (waits(tool, other, after) || !after.containsKey(tool)) {
+            after.remove(tool);
+            before.ifPresent(b -> after.put(tool, b));
+        }
+        after.put(other, tool);
+        return new DayWishes(
+                people,
+                readyBy,
+                tools.stream()
+                        .map(t -> t.readyAfter(Optional.ofNullable(after.get(t.tool()))))
+                        .toList());
+    }
+
+    /** Whether a tool is to be ready after another, itself or by others. */
+    private static boolean waits(UUID tool, UUID other, Map<UUID, UUID> after) {
+        UUID at = after.get(tool);
+        for (int steps = 0; at != null && steps < after.size(); steps++) {
+            if (at.equals(other)) {
+                return true;
+            }
+            at = after.get(at);
+        }
+        return other.equals(at);
+    }
+
+    /**
      * Somebody who works.
      *
      * @param begins when, as hours and minutes; empty for at once
@@ -31,6 +69,12 @@ record DayWishes(List<Worker> people, String readyBy, List<Wanted> tools) {
      * @param longer how many times as long it takes as planned
      * @param restsMinutes how long it lies by itself once it is done (min)
      * @param first whether it is done before all others
+     * @param after the tool that is to be ready before it
      */
-    record Wanted(UUID tool, Optional<String> by, double longer, int restsMinutes, boolean first) {}
+    record Wanted(
+            UUID tool, Optional<String> by, double longer, int restsMinutes, boolean first, Optional<UUID> after) {
+        private Wanted readyAfter(Optional<UUID> other) {
+            return new Wanted(tool, by, longer, restsMinutes, first, other);
+        }
+    }
 }

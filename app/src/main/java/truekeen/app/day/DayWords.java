@@ -10,6 +10,7 @@ enum DayWords implements Wording {
     PEOPLE("people"),
     TOOLS("tools of one day"),
     A_TIME("A time of day"),
+    THINGS_BROUGHT("A number of things"),
     A_REST("Minutes that a tool lies by itself"),
     A_FACTOR("How many times as long"),
     SOMEBODY("the bench"),
@@ -34,7 +35,7 @@ enum DayWords implements Wording {
     BASIS_CHANGES(
             "Setting a guide counts {set} s, putting a tool in {clamp} s, another stone {change} s, washing before a finer one {clean} s, flattening {flatten} s: estimates."),
     BASIS_RANGE(
-            "“From, to”: every count of strokes the least, or the most, that its plan expects. A gate that says no takes longer."),
+            "“From, to”: every count of strokes the least, or the most, that its plan expects, and whatever is no stroke up to {spread} times as quick or as slow. A gate that says no takes longer."),
     BASIS_BOUND(
             "“No order could end before”: all the work, with each stone laid down and each setting made no oftener than must be, or the longest tool, or the busiest stone."),
     MINUTES_OF_A_DAY("Minutes at the bench");

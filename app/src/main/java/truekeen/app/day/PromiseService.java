@@ -20,6 +20,7 @@ import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.InstallationFacts;
+import truekeen.core.day.DayTask;
 import truekeen.core.day.HonestPromise;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -36,6 +37,8 @@ public class PromiseService {
 
     /** A season: what tools took longer ago says little. */
     private static final int DAYS_BACK = 84;
+
+    private static final int MOST_THINGS = 60;
 
     private static final int MINUTE = 60;
     private static final int MOST_MINUTES = 24 * 60;
@@ -55,8 +58,18 @@ public class PromiseService {
         this.clock = clock;
     }
 
-    /** For a tool that takes as long as most do here. */
-    public PromiseView promise() {
+    /**
+     * For tools that take as long as most do here.
+     *
+     * @param things how many are brought, from 1 to 60
+     */
+    public PromiseView promise(int things) {
+        if (things < 1 || things > MOST_THINGS) {
+            throw new RefusedException(Refusal.of(MessageCode.OUT_OF_RANGE, "things", things)
+                    .with("what", DayWords.THINGS_BROUGHT.words())
+                    .with("low", 1)
+                    .with("high", MOST_THINGS));
+        }
         double usual = usualSeconds();
         // What only hangs on the rack, neither promised nor begun, waits for nobody.
         List<OpenTools.Seen> waiting = open.all().stream()
@@ -67,7 +80,7 @@ public class PromiseService {
                 .sum();
         Map<DayOfWeek, Integer> bench = bench();
         Optional<HonestPromise> promise =
-                HonestPromise.of(bench, Math.round(backlog), Math.round(usual), clock.today());
+                HonestPromise.of(bench, Math.round(backlog), Math.round(usual * things), clock.today());
         return new PromiseView(
                 promise.map(HonestPromise::likely).orElse(null),
                 promise.map(HonestPromise::promise).orElse(null),
@@ -80,24 +93,42 @@ public class PromiseService {
     }
 
     /**
+     * How long something takes (s).
+     *
+     * @param low eight times of ten not less
+     * @param high eight times of ten not more
+     */
+    public record Span(int low, int likely, int high) {}
+
+    /**
      * How long tools still take.
      *
-     * @param planned what is left of those whose plan says it (s)
-     * @param usual what is taken for any other (s)
+     * @param planned what is left of those whose plan says it
+     * @param usual what is taken for any other
      */
-    public record TimesLeft(Map<UUID, Integer> planned, int usual) {
-        /** What is left of a tool (s). */
-        public int of(UUID tool) {
+    public record TimesLeft(Map<UUID, Span> planned, Span usual) {
+        /** What is left of a tool. */
+        public Span of(UUID tool) {
             return planned.getOrDefault(tool, usual);
         }
     }
 
     /** How long open work still takes, tool by tool. */
     public TimesLeft timesLeft(Collection<UUID> tools) {
-        Map<UUID, Integer> planned = new HashMap<>();
+        Map<UUID, Span> planned = new HashMap<>();
         open.all().stream().filter(s -> tools.contains(s.work().tool())).forEach(s -> s.tool()
-                .ifPresent(t -> planned.put(t.tool(), t.seconds())));
-        return new TimesLeft(planned, (int) Math.round(usualSeconds()));
+                .ifPresent(t -> planned.put(t.tool(), span(t.tasks(1)))));
+        double usual = usualSeconds();
+        double spread = Prior.FIRST_PACE_SPREAD.value();
+        return new TimesLeft(planned, new Span((int) Math.round(usual / spread), (int) Math.round(usual), (int)
+                Math.round(usual * spread)));
+    }
+
+    private static Span span(List<DayTask> tasks) {
+        return new Span(
+                tasks.stream().mapToInt(DayTask::leastSeconds).sum(),
+                tasks.stream().mapToInt(DayTask::seconds).sum(),
+                tasks.stream().mapToInt(DayTask::mostSeconds).sum());
     }
 
     /** Keeps how long somebody is at the bench on each day of the week. */
@@ -122,7 +153,7 @@ public class PromiseService {
                 .toList();
         form.checks().orThrow();
         facts.put(FACT, String.join(",", minutes));
-        return promise();
+        return promise(1);
     }
 
     /** Time at the bench on each day of the week (s); an hour on working days where nobody said. */

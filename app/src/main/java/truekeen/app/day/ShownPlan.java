@@ -57,7 +57,7 @@ final class ShownPlan {
         open.forEach(o -> o.tool().ifPresent(t -> workable.put(t.tool(), t)));
     }
 
-    DayPlanView view() {
+    DayPlanView view(Optional<Instant> before) {
         Timetable table = plan.table();
         return new DayPlanView(
                 row.madeAt,
@@ -72,6 +72,7 @@ final class ShownPlan {
                 table.merit().setUps(),
                 plan.byTicket().setUps(),
                 plan.whole(),
+                before.map(this::later).orElse(0),
                 behind(),
                 changed(),
                 gone(),
@@ -81,6 +82,11 @@ final class ShownPlan {
                 tools(),
                 basis(),
                 wishes());
+    }
+
+    private int later(Instant was) {
+        long seconds = at(plan.table().merit().endSeconds()).getEpochSecond() - was.getEpochSecond();
+        return (int) Math.max(0, seconds / DayViews.MINUTE);
     }
 
     private Instant at(long seconds) {
@@ -240,7 +246,7 @@ final class ShownPlan {
                         "change", times.changing(),
                         "clean", times.cleaning(),
                         "flatten", Prior.FLATTENING_SECONDS.whole()),
-                DayWords.BASIS_RANGE.words(),
+                DayWords.BASIS_RANGE.fill("spread", Numbers.plain(Prior.HANDLING_SPREAD.value(), 1)),
                 DayWords.BASIS_BOUND.words()));
         learned().ifPresent(basis::add);
         return basis;
@@ -290,7 +296,8 @@ final class ShownPlan {
                                 t.by().orElse(""),
                                 t.longer() == 1 ? "" : String.valueOf(t.longer()),
                                 t.restsMinutes() == 0 ? "" : String.valueOf(t.restsMinutes()),
-                                t.first()))
+                                t.first(),
+                                t.after().orElse(null)))
                         .toList(),
                 null);
     }

@@ -24,7 +24,7 @@ final class StoredDay {
 
     record StoredWorker(String name, String begins) {}
 
-    record StoredWanted(String tool, String by, double longer, int rests, boolean first) {}
+    record StoredWanted(String tool, String by, double longer, int rests, boolean first, String after) {}
 
     record StoredTable(
             List<StoredSlot> slots,
@@ -70,7 +70,12 @@ final class StoredDay {
                 s.readyBy,
                 s.tools.stream()
                         .map(t -> new DayWishes.Wanted(
-                                UUID.fromString(t.tool), Optional.ofNullable(t.by), t.longer, t.rests, t.first))
+                                UUID.fromString(t.tool),
+                                Optional.ofNullable(t.by),
+                                t.longer,
+                                t.rests,
+                                t.first,
+                                Optional.ofNullable(t.after).map(UUID::fromString)))
                         .toList());
     }
 
@@ -82,7 +87,12 @@ final class StoredDay {
                 w.readyBy(),
                 w.tools().stream()
                         .map(t -> new StoredWanted(
-                                t.tool().toString(), t.by().orElse(null), t.longer(), t.restsMinutes(), t.first()))
+                                t.tool().toString(),
+                                t.by().orElse(null),
+                                t.longer(),
+                                t.restsMinutes(),
+                                t.first(),
+                                t.after().map(UUID::toString).orElse(null)))
                         .toList());
     }
 

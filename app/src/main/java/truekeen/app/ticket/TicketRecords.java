@@ -79,6 +79,9 @@ public final class TicketRecords {
     /** What a thing costs; {@code beforeSurvey} where damage may still come on top. */
     public record QuoteView(List<QuoteLine> lines, long hundredths, boolean beforeSurvey) {}
 
+    /** Minutes that something takes: likely, and the range that eight of ten lie in. */
+    public record MinutesView(int low, int likely, int high) {}
+
     /**
      * A thing on a ticket.
      *
@@ -102,7 +105,7 @@ public final class TicketRecords {
             @Nullable LocalDate wantedBy,
             String nextWords,
             String nextPath,
-            @Nullable Integer minutes,
+            @Nullable MinutesView minutes,
             boolean guessed,
             @Nullable QuoteView quote,
             @Nullable Instant doneAt,
@@ -119,7 +122,7 @@ public final class TicketRecords {
      * @param crewId whose it is; empty where that owner is not known any more
      * @param forgotten whether its names were deleted
      * @param known what else of its owner the shop knows and lies on no ticket
-     * @param minutes what is left to do on all of it
+     * @param minutes what is left to do on all of it; null where nothing is
      * @param hundredths what is asked for all that has a price
      * @param priced how many of its things have one
      * @param currency what stands behind an amount; empty where the shop does not charge
@@ -139,7 +142,7 @@ public final class TicketRecords {
             long version,
             List<ThingView> things,
             List<KnownTool> known,
-            int minutes,
+            @Nullable MinutesView minutes,
             boolean guessed,
             long hundredths,
             int priced,

@@ -1,11 +1,13 @@
 package truekeen.app.ticket;
 
+import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -16,6 +18,7 @@ import truekeen.app.day.PromiseService.TimesLeft;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.shop.ShopService;
 import truekeen.app.ticket.TicketRecords.KnownTool;
+import truekeen.app.ticket.TicketRecords.MinutesView;
 import truekeen.app.ticket.TicketRecords.QuoteLine;
 import truekeen.app.ticket.TicketRecords.QuoteView;
 import truekeen.app.ticket.TicketRecords.ThingView;
@@ -143,15 +146,30 @@ class TicketViews {
                 t.version,
                 views,
                 owner.map(o -> known(o.id())).orElse(List.of()),
-                views.stream()
-                        .mapToInt(v -> v.minutes() == null ? 0 : v.minutes())
-                        .sum(),
+                all(views),
                 views.stream().anyMatch(ThingView::guessed),
                 views.stream()
                         .mapToLong(v -> v.quote() == null ? 0 : v.quote().hundredths())
                         .sum(),
                 (int) views.stream().filter(v -> v.quote() != null).count(),
                 list.map(PriceList::currency).orElse(""));
+    }
+
+    private static MinutesView minutes(PromiseService.Span s) {
+        return new MinutesView(minutes(s.low()), minutes(s.likely()), minutes(s.high()));
+    }
+
+    private static int minutes(int seconds) {
+        return Math.max(1, (seconds + MINUTE / 2) / MINUTE);
+    }
+
+    /** Added up; null where nothing is left to do. */
+    private static @Nullable MinutesView all(List<ThingView> views) {
+        return views.stream()
+                .map(ThingView::minutes)
+                .filter(Objects::nonNull)
+                .reduce((a, b) -> new MinutesView(a.low() + b.low(), a.likely() + b.likely(), a.high() + b.high()))
+                .orElse(null);
     }
 
     private ThingView thing(Thing x, Optional<PriceList> list, TimesLeft times) {
@@ -166,7 +184,7 @@ class TicketViews {
                 toDo ? w.wantedBy().orElse(null) : null,
                 toDo ? w.next() : "",
                 toDo ? w.path() : "",
-                toDo ? Math.max(1, (times.of(w.tool()) + MINUTE / 2) / MINUTE) : null,
+                toDo ? minutes(times.of(w.tool())) : null,
                 toDo && !times.planned().containsKey(w.tool()),
                 quoted(x)
                         ? list.flatMap(l -> quote(l, x)).map(TicketViews::view).orElse(null)

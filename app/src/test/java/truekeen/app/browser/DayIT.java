@@ -47,7 +47,7 @@ class DayIT {
             // What is done first, whatever else; and what can be promised.
             browser.press("Change the plan")
                     .press("Sooner or slower: utility knife")
-                    .pick("Do it first");
+                    .choose("Place of the utility knife", "done before all others");
             browser.press("Plan the day").see("Change the plan");
             browser.until(
                     "it is in hand",
@@ -64,5 +64,61 @@ class DayIT {
                             .intValue())
                     .isZero();
         }
+    }
+
+    /** Tools in the order in which they are ready, as the page says it. */
+    private static String readyList(Browser browser) {
+        return (String) browser.script("return document.querySelector('[aria-label=\"Ready when\"]')?.innerText ?? ''");
+    }
+
+    @Test
+    void somebodyLeavesAStoneBreaksAndATicketIsWithdrawnInMidDay() {
+        try (Service service = Service.demo();
+                Browser browser = new Browser(service.url(), 1280, 800)) {
+            browser.open("/day").see("What is to be done");
+            browser.type("Name", "Anna").press("One more person").type("Name of person 2", "Ottilie");
+            browser.press("Plan the day").see("Now, Ottilie");
+
+            // The second of the list is wanted first: the rest is planned around that.
+            String before = readyList(browser);
+            browser.tap("[aria-label^='Ready before the ']");
+            browser.until("the order is another", d -> !readyList(browser).equals(before));
+
+            // Somebody leaves: the other does the rest.
+            browser.press("Change the plan").press("Leaves").press("Plan the day");
+            browser.seeNoMore("Now, Ottilie").see("All done at about");
+
+            // A stone breaks: the plan says what it was wanted for, and the tool is planned anew.
+            String stone = stoneInHand(browser);
+            browser.open("/kit").press(stone).pick("out of use").press("Save the change");
+            browser.open("/day").see("is gone.");
+            assertThat(browser.accessibilityFaults()).isEmpty();
+
+            // A ticket is withdrawn: its thing goes back, and wants no work here any more.
+            browser.open("/tickets")
+                    .press("Ticket 3, tenants")
+                    .press("Something leaves")
+                    .see("What leaves now");
+            String name = (String)
+                    browser.script(
+                            "return document.querySelector('main input[type=checkbox]').closest('label').innerText.split(',')[0].trim()");
+            browser.tap("main input[type=checkbox]").press("It leaves, some of it undone");
+            browser.see("taken back before it was done");
+            browser.open("/day").press("Change the plan").see("what is done stays done");
+            assertThat((String) browser.script(
+                            "return document.querySelector('[aria-label=\"What is to be done\"]').innerText"))
+                    .doesNotContain(name);
+        }
+    }
+
+    /** The stone that the first set-up is done on. */
+    private static String stoneInHand(Browser browser) {
+        String words = (String) browser.script("return document.querySelector('main').innerText");
+        for (String stone : new String[] {"grey splasher", "cream finisher", "snow stone"}) {
+            if (words.contains(stone)) {
+                return stone;
+            }
+        }
+        throw new AssertionError("no stone on the day: " + words);
     }
 }

@@ -131,6 +131,52 @@ class DayTest extends ApiTest {
         assertThat(second.path("runs").findValuesAsText("person")).contains("Anna", "Bert");
     }
 
+    private static ObjectNode moved(String tool, String before) {
+        return JSON.createObjectNode().put("tool", tool).put("before", before).putNull("run");
+    }
+
+    private static List<String> readyOrder(JsonNode plan) {
+        List<String> tools = new ArrayList<>();
+        plan.path("tools").forEach(t -> tools.add(t.path("toolId").asText()));
+        return tools;
+    }
+
+    @Test
+    void aToolIsMovedBeforeAnotherAndTheRestIsPlannedAroundThat() {
+        List<String> tools = workable();
+        List<String> ready = readyOrder(planned(form(tools, "Anna")));
+        String last = ready.get(ready.size() - 1);
+        String middle = ready.get(ready.size() / 2);
+        Answer answer = post("/api/v1/day/move", moved(last, middle));
+        assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);
+        JsonNode plan = answer.body().path("plan");
+        assertThat(readyOrder(plan).indexOf(last)).isLessThan(readyOrder(plan).indexOf(middle));
+        assertThat(readyOrder(plan)).hasSameElementsAs(ready);
+        assertThat(plan.path("laterMinutes").asInt()).isNotNegative();
+        // And back again: the newer word holds.
+        List<String> back =
+                readyOrder(post("/api/v1/day/move", moved(middle, last)).body().path("plan"));
+        assertThat(back.indexOf(middle)).isLessThan(back.indexOf(last));
+
+        assertThat(post("/api/v1/day/move", moved(UUID.randomUUID().toString(), last))
+                        .messageAt("tool"))
+                .contains("wants no work");
+        ObjectNode circle = form(tools, "Anna");
+        ((ObjectNode) circle.path("tools").get(0)).put("after", tools.get(1));
+        ((ObjectNode) circle.path("tools").get(1)).put("after", tools.get(0));
+        assertThat(post("/api/v1/day", circle).messageAt("tools[0].after")).contains("in a circle");
+    }
+
+    @Test
+    void moreThingsBroughtArePromisedForNoSoonerDay() {
+        JsonNode one = get("/api/v1/day/promise").body();
+        JsonNode twelve = get("/api/v1/day/promise?things=12").body();
+        assertThat(LocalDate.parse(twelve.path("promise").asText()))
+                .isAfter(LocalDate.parse(one.path("promise").asText()));
+        assertThat(get("/api/v1/day/promise?things=0").messageAt("things")).contains("60");
+        assertThat(get("/api/v1/day/promise?things=many").status()).isBetween(400, 499);
+    }
+
     @Test
     void whatIsPromisedRestsOnWhatWaitsAndOnTheTimeOfTheBench() {
         JsonNode promise = get("/api/v1/day/promise").body();

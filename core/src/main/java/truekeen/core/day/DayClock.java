@@ -16,6 +16,7 @@ final class DayClock {
     final int[] acts;
 
     private final int[] seconds;
+    private final ChangeTimes times;
     final int[] who;
     final int[] sequence;
     private final int[] waitsFor;
@@ -39,13 +40,14 @@ final class DayClock {
     long readySum;
 
     DayClock(DayModel model) {
-        this(model, model.seconds);
+        this(model, model.seconds, model.day.times());
     }
 
-    /** One for which the tasks take so long (s). */
-    DayClock(DayModel model, int[] seconds) {
+    /** One for which the tasks (s) and changing over take so long. */
+    DayClock(DayModel model, int[] seconds, ChangeTimes times) {
         m = model;
         this.seconds = seconds;
+        this.times = times;
         acts = new int[m.count];
         start = new int[m.count];
         finish = new int[m.count];
@@ -179,7 +181,6 @@ final class DayClock {
     }
 
     private int lasting(int acts, int t) {
-        ChangeTimes times = m.day.times();
         return (ChangeAct.CLEAN.in(acts) ? times.cleaning() : 0)
                 + (ChangeAct.SET.in(acts) ? times.setting() : 0)
                 + (ChangeAct.PUT_IN.in(acts) ? times.clamping() : 0)

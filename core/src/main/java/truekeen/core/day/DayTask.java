@@ -1,5 +1,6 @@
 package truekeen.core.day;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -48,6 +49,13 @@ public record DayTask(
             Optional<Hold> hold,
             int restSeconds) {
         this(id, job, seconds, seconds, seconds, after, stone, hold, restSeconds);
+    }
+
+    /** The same, that waits for another task besides. */
+    public DayTask alsoAfter(String task) {
+        List<String> all = new ArrayList<>(after);
+        all.add(task);
+        return new DayTask(id, job, seconds, leastSeconds, mostSeconds, all, stone, hold, restSeconds);
     }
 
     /** The same, after which the tool lies by itself (s). */

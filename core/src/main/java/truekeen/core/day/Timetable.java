@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
+import truekeen.core.table.Prior;
 
 /**
  * A day in its order, with when each thing is done.
@@ -100,9 +101,10 @@ public record Timetable(List<Slot> slots, List<Done> done, Merit merit) {
     static Timetable of(DayModel m, int[][] orders) {
         DayClock clock = new DayClock(m);
         clock.run(orders);
-        DayClock quick = new DayClock(m, m.least);
+        double spread = Prior.HANDLING_SPREAD.value();
+        DayClock quick = new DayClock(m, m.least, m.day.times().times(1 / spread));
         quick.run(orders);
-        DayClock slow = new DayClock(m, m.most);
+        DayClock slow = new DayClock(m, m.most, m.day.times().times(spread));
         slow.run(orders);
         List<Slot> slots = new ArrayList<>();
         for (int t : clock.sequence) {

@@ -47,11 +47,11 @@ public final class ToolTasks {
                 found += held.flatMap(h -> h.at(step)).isPresent() ? 0 : step.seconds();
                 continue;
             }
-            Range hands = Range.of(step).plus(found).times(longer);
+            Range hands = Range.of(step).plus(Range.about(found)).times(longer);
             add(tasks, job, plan + OF + i, hands, stone(step), hold(step, held));
             found = 0;
         }
-        Range test = Range.exactly(found + Prior.TESTING_SECONDS.value()).times(longer);
+        Range test = Range.about(found + Prior.TESTING_SECONDS.value()).times(longer);
         add(tasks, job, plan + OF + TEST, test, Optional.empty(), Optional.empty());
         return tasks;
     }
@@ -96,8 +96,10 @@ public final class ToolTasks {
 
     /** What the hands do (s): strokes by their count, since a step's own time holds changing stones too. */
     private record Range(double least, double likely, double most) {
-        static Range exactly(double seconds) {
-            return new Range(seconds, seconds, seconds);
+        /** What is no count of strokes: hands differ in it as they do in their pace. */
+        static Range about(double seconds) {
+            double spread = Prior.HANDLING_SPREAD.value();
+            return new Range(seconds / spread, seconds, seconds * spread);
         }
 
         static Range of(Step step) {
@@ -105,15 +107,15 @@ public final class ToolTasks {
                     step.kind() == Step.Kind.WORK || step.kind() == Step.Kind.DEBURR || step.kind() == Step.Kind.STROP;
             double each = step.sides().size() * Prior.STROKE_SECONDS.value();
             if (!byHand || step.strokes() * each <= 0) {
-                return exactly(step.seconds());
+                return about(step.seconds());
             }
             double likely = step.strokes() * each;
             return new Range(
                     Math.min(likely, step.strokesLow() * each), likely, Math.max(likely, step.strokesHigh() * each));
         }
 
-        Range plus(double seconds) {
-            return new Range(least + seconds, likely + seconds, most + seconds);
+        Range plus(Range more) {
+            return new Range(least + more.least, likely + more.likely, most + more.most);
         }
 
         Range times(double factor) {

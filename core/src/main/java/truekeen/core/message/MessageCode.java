@@ -180,6 +180,8 @@ public enum MessageCode {
     PHOTO_PIXELS("A photograph of {value} is too large to unfold: at most {high} are taken. Save it smaller."),
     DISK_FULL("The disk is full: nothing was saved. Make room on it and try again; what you typed is kept here."),
     NOT_OPEN("The tool “{value}” wants no work just now, or was removed."),
+    NO_DAY("No day is planned yet: plan it first."),
+    READY_BEFORE_ITSELF("The order goes round in a circle: the {value} would have to be ready before itself."),
     NOT_FOR_THE_BENCH("{value} cannot be planned into the day yet. First: {next}."),
     NO_TIME_OF_DAY("“{value}” is no time of day. Type hours and minutes, as 9:30."),
     STOPPED("Stopped, as was asked. Nothing was changed."),

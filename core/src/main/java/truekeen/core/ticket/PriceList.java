@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import truekeen.core.condition.Finding;
 import truekeen.core.quantity.Length;
+import truekeen.core.table.Prior;
 
 /**
  * What the shop charges: for each kind of tool, more for each kind of damage that is on it, and for every millimetre that
@@ -16,7 +17,8 @@ import truekeen.core.quantity.Length;
  * @param currency what stands behind an amount: "EUR"
  * @param tools price of a sharpening by kind of tool: "kitchen knife"
  * @param damage what comes on top where the survey found such damage to be ground out, however often it is there
- * @param perMillimetre what comes on top for each millimetre that the edge must go back beyond a usual sharpening
+ * @param perMillimetre what comes on top for each millimetre, once started, that the edge must go back beyond a usual
+ *     sharpening; the first quarter of a millimetre is free
  */
 public record PriceList(
         String currency, Map<String, Price> tools, Map<Finding.Kind, Price> damage, Price perMillimetre) {
@@ -60,9 +62,13 @@ public record PriceList(
                     lines,
                     Quote.For.STEEL_TO_GO,
                     Optional.empty(),
-                    perMillimetre.times(damaged.back().mm()));
+                    perMillimetre.times(startedMillimetres(damaged.back())));
         });
         return new Quote(lines, found.isEmpty());
+    }
+
+    private static double startedMillimetres(Length back) {
+        return Math.ceil(Math.max(0, back.mm() - Prior.PRICE_FREE_MM.value()));
     }
 
     /** What is left in place on purpose is not charged. */

@@ -106,9 +106,9 @@ class DayClockTest {
         DayTask task = new DayTask("x", "a", 100, 60, 180, List.of(), Optional.of("fine"), Optional.empty(), 0);
         BenchDay day = Days.of(List.of(job("a")), List.of(task), List.of(stone("fine", 2)), "Anna");
         Timetable table = timed(day, "x");
-        assertThat(table.done()).containsExactly(new Timetable.Done("a", 125, 85, 205, java.util.OptionalInt.empty()));
-        assertThat(table.earliestEndSeconds()).isEqualTo(85);
-        assertThat(table.latestEndSeconds()).isEqualTo(205);
+        assertThat(table.done()).containsExactly(new Timetable.Done("a", 125, 79, 213, java.util.OptionalInt.empty()));
+        assertThat(table.earliestEndSeconds()).isEqualTo(79);
+        assertThat(table.latestEndSeconds()).isEqualTo(213);
         assertThat(table.slots().get(0).acts()).containsExactly(ChangeAct.LAY_DOWN);
     }
 

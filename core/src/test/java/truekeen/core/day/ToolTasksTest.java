@@ -65,8 +65,8 @@ class ToolTasksTest {
         // 50 strokes of 1.2 s, 10 of them, and what has no strokes by its time; changing the stone is counted by the
         // day.
         assertThat(tasks).extracting(DayTask::seconds).containsExactly(60, 12, 90, 150);
-        assertThat(tasks).extracting(DayTask::leastSeconds).containsExactly(36, 12, 90, 150);
-        assertThat(tasks).extracting(DayTask::mostSeconds).containsExactly(96, 12, 90, 150);
+        assertThat(tasks).extracting(DayTask::leastSeconds).containsExactly(36, 12, 69, 115);
+        assertThat(tasks).extracting(DayTask::mostSeconds).containsExactly(96, 12, 117, 195);
         DayTask.Hold hold = tasks.get(0).hold().orElseThrow();
         assertThat(hold.holder()).isEqualTo("guide");
         assertThat(hold.setting().replace("\u2060", "")).isEqualTo("30°, projection 30.2" + InWords.MM);

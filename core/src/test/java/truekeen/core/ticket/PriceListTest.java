@@ -24,7 +24,7 @@ class PriceListTest {
 
     @Test
     void aSharpeningWithChipsAndSteelToGo() {
-        // 6.00 + 2.00 for chips, however many + 0.8 mm at 1.25 = 1.00
+        // 6.00 + 2.00 for chips, however many + the first millimetre at 1.25
         Quote quote = LIST.quote(
                         "kitchen knife",
                         Optional.of(new PriceList.Damage(
@@ -36,9 +36,25 @@ class PriceListTest {
                 .containsExactly(
                         new Quote.Line(Quote.For.SHARPENING, Optional.empty(), new Price(600)),
                         new Quote.Line(Quote.For.DAMAGE, Optional.of(Finding.Kind.CHIP), new Price(200)),
-                        new Quote.Line(Quote.For.STEEL_TO_GO, Optional.empty(), new Price(100)));
-        assertThat(quote.total().amount()).isEqualTo("9.00");
+                        new Quote.Line(Quote.For.STEEL_TO_GO, Optional.empty(), new Price(125)));
+        assertThat(quote.total().amount()).isEqualTo("9.25");
         assertThat(quote.beforeSurvey()).isFalse();
+    }
+
+    @Test
+    void aStartedMillimetreIsCharged_theFirstQuarterIsNot() {
+        assertThat(forSteel(0.25)).isZero();
+        assertThat(forSteel(0.26)).isEqualTo(125);
+        assertThat(forSteel(1.25)).isEqualTo(125);
+        assertThat(forSteel(1.3)).isEqualTo(250);
+    }
+
+    private static long forSteel(double mm) {
+        return LIST.quote("kitchen knife", Optional.of(new PriceList.Damage(List.of(), Length.ofMm(mm))))
+                        .orElseThrow()
+                        .total()
+                        .hundredths()
+                - 600;
     }
 
     @Test
