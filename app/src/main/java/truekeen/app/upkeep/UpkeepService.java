@@ -66,6 +66,7 @@ public class UpkeepService {
     private final HouseRuleService rules;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
+    private final FittedCurves curves = new FittedCurves();
 
     UpkeepService(
             UpkeepRows.Uses uses,
@@ -232,9 +233,9 @@ public class UpkeepService {
         return grams == null || reference == null ? OptionalDouble.empty() : OptionalDouble.of(grams / reference);
     }
 
-    private static Optional<DullingCurve> curve(EdgeLife life, UUID toolId) {
+    private Optional<DullingCurve> curve(EdgeLife life, UUID toolId) {
         return DullingCurve.enough(life.counted())
-                ? Optional.of(DullingCurve.of(life.counted(), toolId.getMostSignificantBits()))
+                ? Optional.of(curves.of(life.counted(), toolId.getMostSignificantBits()))
                 : Optional.empty();
     }
 
