@@ -36,6 +36,7 @@ const RepairPage = page(() => import('./repair/RepairPage').then((m) => ({ defau
 const ShopPage = page(() => import('./shop/ShopPage').then((m) => ({ default: m.ShopPage })))
 const SurveyPage = page(() => import('./survey/SurveyPage').then((m) => ({ default: m.SurveyPage })))
 const TakeInPage = page(() => import('./takein/TakeInPage').then((m) => ({ default: m.TakeInPage })))
+const TrainingPage = page(() => import('./training/TrainingPage').then((m) => ({ default: m.TrainingPage })))
 const NewTrialPage = page(() => import('./trial/NewTrialPage').then((m) => ({ default: m.NewTrialPage })))
 const PreparePage = page(() => import('./trial/PreparePage').then((m) => ({ default: m.PreparePage })))
 const NewTicketPage = page(() => import('./ticket/NewTicketPage').then((m) => ({ default: m.NewTicketPage })))
@@ -77,6 +78,7 @@ export function App() {
                     <Route path="/trials/new" component={NewTrialPage} />
                     <Route path="/trials/:id">{(p) => <TrialPage key={p.id} id={p.id} />}</Route>
                     <Route path="/trials/:id/prepare">{(p) => <PreparePage key={p.id} id={p.id} />}</Route>
+                    <Route path="/training" component={TrainingPage} />
                     <Route path="/shop" component={ShopPage} />
                     <Route path="/first" component={FirstPage} />
                     <Route path="/take-in">{() => <TakeInPage />}</Route>

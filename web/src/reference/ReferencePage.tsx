@@ -32,7 +32,11 @@ export function ReferencePage() {
       <h1 className="text-[1.5rem] font-semibold pt-5">Reference</h1>
       <p className="max-w-[40rem] pb-3">
         What stands behind every number and every rule here: meaning, formula, units, limits, source, and an
-        example worked out as you open it.
+        example worked out as you open it. What only the fingers learn is{' '}
+        <Link href="/training" className="underline underline-offset-4 min-h-11 inline-flex items-center">
+          practised on the virtual blade
+        </Link>
+        .
       </p>
       <div className="max-w-[28rem] pb-3">
         <Field label="Look for" value={looked} onChange={setLooked} hint="spine, camber, wheel, burr…" />
