@@ -5,12 +5,13 @@ const HIGH = 120
 
 /** The edge along its length, its depth drawn larger: as it was, dashed, and as it is by now. */
 export function EdgeAhead({ edgeMm, first, now }: { edgeMm: number; first: number[]; now: number[] }) {
-  const deepest = Math.max(10, ...first, ...now)
+  const foremost = Math.min(...first, ...now)
+  const deepest = Math.max(10, Math.max(...first, ...now) - foremost)
   const line = (um: number[]) =>
     um
       .map(
         (d, i) =>
-          `${((i / (um.length - 1)) * WIDE).toFixed(1)},${(10 + (d / deepest) * (HIGH - 20)).toFixed(1)}`,
+          `${((i / (um.length - 1)) * WIDE).toFixed(1)},${(10 + ((d - foremost) / deepest) * (HIGH - 20)).toFixed(1)}`,
       )
       .join(' ')
   return (

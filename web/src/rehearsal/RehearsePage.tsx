@@ -118,7 +118,26 @@ function Result({ name, run }: { name: string; run: Run }) {
   return (
     <p className="py-1">
       <b>{name}:</b>{' '}
-      <span className={run.outcome === 'KEEN' ? '' : 'text-warning font-semibold'}>{run.words}</span>
+      <span className={run.outcome === 'KEEN' ? '' : 'text-warning font-semibold'}>{run.words}</span>{' '}
+      {run.advice}
+      {run.held.map((h) => (
+        <span key={h} className="block quiet">
+          {h}
+        </span>
+      ))}
+    </p>
+  )
+}
+
+/** What one would see and feel on the edge just now: light on what is blunt, a burr under the nail. */
+function Look({ frame }: { frame: Run['frames'][number] }) {
+  const share = (part: number) =>
+    part >= 1 ? 'all along' : part <= 0 ? 'nowhere' : `on ${num(100 * part, 0)} % of the edge`
+  return (
+    <p>
+      Under the lamp: a line of light <b>{share(frame.lit)}</b>. Under the nail: a burr{' '}
+      <b>{share(frame.felt)}</b>
+      {frame.felt > 0 && `, ${num(frame.burrUm, 1)} µm at its longest`}.
     </p>
   )
 }
@@ -136,10 +155,11 @@ function Watched({ view, run }: { view: View; run: Run }) {
         <span className="block font-semibold">
           {title}
           {frame.strokes > 0 && `, stroke ${frame.strokes}`}
+          {frame.more && ', beyond the count: the gate said no'}
         </span>
         <input
           type="range"
-          className="range range-primary w-full mt-2"
+          className="w-full mt-2 h-11 accent-primary"
           aria-label="Stroke by stroke"
           min={0}
           max={run.frames.length - 1}
@@ -149,8 +169,12 @@ function Watched({ view, run }: { view: View; run: Run }) {
       </label>
       <p className="pt-1">
         Index {num(frame.meanIndex, 2)} on average, {num(frame.worstIndex, 2)} at its worst (
-        {num(view.target, 2)} wanted); burr {num(frame.burrUm, 1)} µm.
+        {num(view.target, 2)} wanted).{' '}
+        <span className="quiet">
+          The index is a reading over that of a new utility blade on the same tester: lower is keener.
+        </span>
       </p>
+      <Look frame={frame} />
       <EdgeAhead edgeMm={view.edgeMm} first={first.backUm} now={frame.backUm} />
       <SectionNear first={first.section} now={frame.section} />
     </div>

@@ -44,6 +44,7 @@ class ArchitectureTest {
         "repair",
         "plan",
         "rehearsal",
+        "training",
         "bench",
         "ink",
         "balance",

@@ -39,10 +39,10 @@ class ArchitectureTest {
         "hand",
         "heat",
         "ink",
+        "keenness",
         "progression",
         "care",
         "repair",
-        "keenness",
         "blade",
         "fault",
         "finish",
@@ -53,6 +53,7 @@ class ArchitectureTest {
         "powered",
         "bench",
         "rehearsal",
+        "training",
         "day",
         "reference"
     };

@@ -26,23 +26,37 @@ public final class RehearsalRecords {
      * The edge at a moment.
      *
      * @param step index of the step; -1 before the first
+     * @param more whether these are strokes that a gate asked for
      * @param burrUm longest burr (µm)
      * @param backUm how far back the edge lies, station by station (µm)
      * @param index keenness index, station by station; lower is keener
+     * @param lit share of the edge on which a lamp shows a line of light
+     * @param felt share of the edge on which a nail finds a burr
      * @param section the section at the worst place near the apex (µm), as x, y, x, y
      */
     public record FrameView(
             int step,
             int strokes,
+            boolean more,
             double meanIndex,
             double worstIndex,
             double burrUm,
             List<Double> backUm,
             List<Double> index,
+            double lit,
+            double felt,
             List<Double> section) {}
 
-    /** One run: its frames, what comes of it, and that in words. */
-    public record RehearsedRun(List<FrameView> frames, Frame.Outcome outcome, String words) {}
+    /**
+     * One run.
+     *
+     * @param outcome what comes of it
+     * @param words that in words, and how often it does with other hands
+     * @param advice what to try where it does not come out keen; empty where it does
+     * @param held where a gate said no
+     */
+    public record RehearsedRun(
+            List<FrameView> frames, Frame.Outcome outcome, String words, String advice, List<String> held) {}
 
     /**
      * A rehearsal.

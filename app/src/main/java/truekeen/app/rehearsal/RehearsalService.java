@@ -2,12 +2,9 @@ package truekeen.app.rehearsal;
 
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
-import java.util.function.DoubleUnaryOperator;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,9 +21,6 @@ import truekeen.app.rehearsal.RehearsalRecords.RehearsedStep;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
-import truekeen.core.abrasive.Abrasive;
-import truekeen.core.blade.Gum;
-import truekeen.core.blade.Wedge;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.holding.Setup;
@@ -35,19 +29,13 @@ import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
-import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.QuantityReader;
 import truekeen.core.rehearsal.Changes;
 import truekeen.core.rehearsal.Frame;
 import truekeen.core.rehearsal.Rehearsal;
+import truekeen.core.rehearsal.RehearsedTool;
 import truekeen.core.rehearsal.Steadiness;
-import truekeen.core.section.TargetBevel;
-import truekeen.core.steel.SteelClass;
 import truekeen.core.stepsheet.Step;
-import truekeen.core.tool.Blade;
-import truekeen.core.tool.Convention;
-import truekeen.core.tool.GeometryKind;
-import truekeen.core.tool.Measures;
 
 /** Rehearses the newest plan of a tool on the virtual blade. */
 @Service
@@ -59,10 +47,8 @@ public class RehearsalService {
 
     private static final double MOST_DEG = 10;
     private static final double MOST_TIMES = 10;
-    /** Scratches of a blade whose last stone is not known (µm): those of a fine one. */
-    private static final double USUAL_SCRATCH_UM = 0.3;
-
-    private static final double SOFT_HRC = 57;
+    /** Hands, as steady as this one, that make it besides. */
+    private static final int HANDS = 5;
 
     private final ToolService tools;
     private final SurveyService surveys;
@@ -81,7 +67,7 @@ public class RehearsalService {
     /** The newest plan, by its sheet and as it is asked otherwise. */
     public RehearsalView rehearse(UUID toolId, RehearsalForm in) {
         CoreTool tool = tools.core(toolId);
-        if (!rehearsed(tool.geometry().kind())) {
+        if (!RehearsedTool.can(tool.geometry().kind())) {
             throw new RefusedException(Refusal.of(
                     MessageCode.NOT_REHEARSED, "", tool.geometry().kind().key()));
         }
@@ -115,24 +101,8 @@ public class RehearsalService {
                                                 * steps.get(i).sides().size()
                                         : 0))
                         .toList(),
-                run(rehearsal.run(steps, Changes.NONE, seed), target),
-                changes.equals(Changes.NONE) ? null : run(rehearsal.run(steps, changes, seed), target));
-    }
-
-    /** Families with flat faces on both sides and an edge worked in strokes. */
-    private static boolean rehearsed(GeometryKind kind) {
-        return switch (kind) {
-            case CHISEL,
-                    SKEW_CHISEL,
-                    PLANE_IRON_DOWN,
-                    PLANE_IRON_UP,
-                    SQUARE_IRON_DOWN,
-                    SQUARE_IRON_UP,
-                    DRAWKNIFE,
-                    KNIFE,
-                    RECURVE -> true;
-            default -> false;
-        };
+                run(rehearsal, steps, Changes.NONE, seed, target),
+                changes.equals(Changes.NONE) ? null : run(rehearsal, steps, changes, seed, target));
     }
 
     private Changes changes(RehearsalForm in, List<Step> steps) {
@@ -163,81 +133,90 @@ public class RehearsalService {
     }
 
     private Rehearsal rehearsal(CoreTool tool, EdgeSurvey survey, Setup setup, Steadiness hand) {
-        Blade blade = tool.geometry();
-        TargetBevel target = setup.target(blade);
-        boolean both = blade.kind().convention() == Convention.PER_SIDE;
-        double edge = blade.edgeLengthMm();
-        double dull = survey.dullness().recessionMm(blade.kind());
-        DoubleUnaryOperator back = x -> dull
-                + survey.findings().stream()
-                        .mapToDouble(f -> f.missingAt(x, edge))
-                        .max()
-                        .orElse(0);
-        double body = body(blade);
-        Wedge faces = wedge(both, blade.primary(), blade.backBevel(), body);
-        Wedge intended = wedge(both, target.last(), target.back(), body);
-        Measures measures = blade.measures();
-        return new Rehearsal(
-                new Rehearsal.Before(
-                        faces,
-                        blade.lastBevel().degrees(),
-                        measures.values().getOrDefault("secondaryWidth", 0.0),
-                        back,
-                        tool.scratchUm().orElse(USUAL_SCRATCH_UM)),
-                intended,
-                edge,
-                surveys.restoration(tool).map(Restoration::lostMm).orElse(0.0),
-                tool.steel(),
-                gum(tool),
-                kit.shelf().stream().collect(Collectors.toMap(Abrasive::id, Function.identity())),
-                hand);
+        return new RehearsedTool(
+                        tool.geometry(),
+                        survey,
+                        setup.target(tool.geometry()),
+                        surveys.restoration(tool).map(Restoration::lostMm).orElse(0.0),
+                        tool.steel(),
+                        tool.hardnessHrc(),
+                        tool.scratchUm(),
+                        KeennessPurpose.byName(tool.trade().keennessPurpose())
+                                .map(KeennessPurpose::indexTouchUp)
+                                .orElse(OptionalDouble.empty()))
+                .on(kit.shelf(), hand);
     }
 
-    private static Wedge wedge(boolean both, Angle upper, Optional<Angle> back, double body) {
-        double lower = both ? upper.degrees() : back.map(Angle::degrees).orElse(0.0);
-        return new Wedge(lower, upper.degrees(), body);
-    }
-
-    /** How thick the blade is behind its bevels (mm). */
-    private static double body(Blade blade) {
-        Map<String, Double> m = blade.measures().values();
-        return m.getOrDefault("behindEdge", m.getOrDefault("thickness", 3.0));
-    }
-
-    /** Stainless steel that is not hard clings to its burr. */
-    private static Gum gum(CoreTool tool) {
-        double hrc =
-                tool.hardnessHrc().orElseGet(() -> tool.steel().hardnessLow().orElse(SOFT_HRC));
-        boolean stainless = tool.steel().rusting() == SteelClass.Rusting.STAINLESS;
-        return Gum.of(hrc, stainless && hrc <= SOFT_HRC);
-    }
-
-    private static RehearsedRun run(List<Frame> frames, double target) {
-        Frame last = frames.get(frames.size() - 1);
+    /** The run that is watched, and how often it ends keen where other hands as steady make it. */
+    private static RehearsedRun run(Rehearsal rehearsal, List<Step> steps, Changes changes, long seed, double target) {
+        Rehearsal.Watched watched = rehearsal.watch(steps, changes, seed);
+        List<Frame> ends = IntStream.rangeClosed(1, HANDS)
+                .mapToObj(i -> rehearsal.end(steps, changes, seed + i).frame())
+                .toList();
+        Frame last = watched.end().frame();
         Frame.Outcome outcome = last.outcome(target);
+        return new RehearsedRun(
+                watched.frames().stream().map(RehearsalService::view).toList(),
+                outcome,
+                words(last, outcome, target) + " " + tries(ends, target),
+                advice(outcome),
+                held(steps, watched.end()));
+    }
+
+    private static String words(Frame last, Frame.Outcome outcome, double target) {
         String mean = Numbers.plain(last.meanIndex(), 2);
         String worst = Numbers.plain(last.worstIndex(), 2);
         String wanted = Numbers.plain(target, 2);
-        String place = Numbers.plain(last.worstStation() + 0.5, 0);
-        String words =
-                switch (outcome) {
-                    case KEEN -> RehearsalWords.KEEN.fill("mean", mean, "worst", worst, "target", wanted);
-                    case BURR_LEFT -> RehearsalWords.BURR_LEFT.fill("burr", Numbers.plain(last.burrUm(), 1));
-                    case UNEVEN -> RehearsalWords.UNEVEN.fill("mean", mean, "worst", worst, "place", place);
-                    case DULL -> RehearsalWords.DULL.fill("mean", mean, "target", wanted, "place", place);
-                };
-        return new RehearsedRun(frames.stream().map(RehearsalService::view).toList(), outcome, words);
+        String place = Numbers.plain(last.worstShare() * 100, 0);
+        return switch (outcome) {
+            case KEEN -> RehearsalWords.KEEN.fill("mean", mean, "worst", worst, "target", wanted);
+            case BURR_LEFT -> RehearsalWords.BURR_LEFT.fill("burr", Numbers.plain(last.longestBurrUm(), 1));
+            case UNEVEN -> RehearsalWords.UNEVEN.fill("mean", mean, "worst", worst, "place", place);
+            case DULL -> RehearsalWords.DULL.fill("mean", mean, "target", wanted, "place", place);
+        };
+    }
+
+    private static String tries(List<Frame> ends, double target) {
+        long keen = ends.stream()
+                .filter(f -> f.outcome(target) == Frame.Outcome.KEEN)
+                .count();
+        double low = ends.stream().mapToDouble(Frame::meanIndex).min().orElse(0);
+        double high = ends.stream().mapToDouble(Frame::meanIndex).max().orElse(0);
+        return RehearsalWords.TRIES.fill(
+                "keen", keen, "tries", ends.size(), "low", Numbers.plain(low, 2), "high", Numbers.plain(high, 2));
+    }
+
+    /** What to try where it does not come out keen; nothing where it does. */
+    private static String advice(Frame.Outcome outcome) {
+        return switch (outcome) {
+            case KEEN -> "";
+            case BURR_LEFT -> RehearsalWords.TRY_BURR.words();
+            case UNEVEN -> RehearsalWords.TRY_UNEVEN.words();
+            case DULL -> RehearsalWords.TRY_DULL.words();
+        };
+    }
+
+    /** Where a gate said no. */
+    private static List<String> held(List<Step> steps, Rehearsal.End end) {
+        return IntStream.range(0, steps.size())
+                .filter(i -> end.held().get(i) > 0 || end.open().contains(i))
+                .mapToObj(i -> (end.open().contains(i) ? RehearsalWords.GATE_OPEN : RehearsalWords.GATE_HELD)
+                        .fill("step", steps.get(i).title(), "more", end.held().get(i)))
+                .toList();
     }
 
     private static FrameView view(Frame f) {
         return new FrameView(
                 f.step(),
                 f.strokes(),
+                f.more(),
                 rounded(f.meanIndex(), 1000),
                 rounded(f.worstIndex(), 1000),
-                rounded(f.burrUm(), 100),
+                rounded(f.longestBurrUm(), 100),
                 f.backMm().stream().map(mm -> rounded(mm * UM_PER_MM, 10)).toList(),
                 f.index().stream().map(i -> rounded(i, 100)).toList(),
+                rounded(f.lit(), 100),
+                rounded(f.felt(), 100),
                 near(f.section()));
     }
 

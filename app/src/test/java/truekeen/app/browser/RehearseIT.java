@@ -19,10 +19,10 @@ class RehearseIT {
                     .see("Comes out keen");
             assertThat(browser.accessibilityFaults()).isEmpty();
             browser.driver().findElement(By.cssSelector("input[type=range]")).sendKeys(Keys.HOME);
-            browser.see("Before the first step").see("wanted); burr 0 µm");
+            browser.see("Before the first step").see("Under the nail: a burr nowhere");
             String shaping = (String) browser.script("return [...document.querySelectorAll('label')]"
                     + ".map(l => l.innerText.trim()).find(t => t.startsWith('leave out: Shape'))");
-            browser.pick(shaping).press("Try it").see("Otherwise:").see("Not keen:");
+            browser.pick(shaping).press("Try it").see("Otherwise:").see("The gate held at");
             browser.pick("Watch it done otherwise").see("Index");
             browser.type("Steeper, °", "80").press("Try it").see("80");
         }

@@ -86,6 +86,7 @@ class ScreensIT {
                 new String[] {"/tickets/new", "What they bring"},
                 new String[] {collected, "Hand it over"},
                 new String[] {chisel + "/rehearse", "As planned"},
+                new String[] {"/training", "On the virtual blade"},
                 new String[] {"/day", "What is to be done"},
                 new String[] {"/rack", "The rack"},
                 new String[] {"/kit", "What holds the angle"},

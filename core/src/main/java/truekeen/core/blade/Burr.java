@@ -1,5 +1,7 @@
 package truekeen.core.blade;
 
+import truekeen.core.table.Prior;
+
 /**
  * The burr at one station: how long it is, how thick at its root, and on which side it hangs. Plausible priors of the brief.
  */
@@ -13,6 +15,11 @@ final class Burr {
     private static final double LIGHT_N = 5;
     private static final double TORN = 0.2;
     private static final double ROOT_LEFT = 0.5;
+    /** What is left of a burr that is gone (µm). */
+    private static final double GONE_UM = 1;
+
+    private static final double PULLED = Prior.BURR_PULLED_TIMES.value();
+    private static final double PULLED_LEAVES = Prior.BURR_PULLED_LEAVES.value();
 
     /** Length (µm). */
     double lengthUm;
@@ -51,6 +58,28 @@ final class Burr {
         if (lengthUm > TEARS * rootUm && forceN <= LIGHT_N) {
             lengthUm *= TORN;
             rootUm = Math.max(rootUm, ROOT_LEFT * grain.rootUm());
+        }
+    }
+
+    /**
+     * Whether it hangs on the side that is worked and stands so far above the face there that a stroke reaches it which does
+     * not reach the apex.
+     *
+     * @param belowUm how far the apex lies below the stroke (µm)
+     */
+    boolean standsProud(boolean workedUpper, double belowUm) {
+        return there && upper == workedUpper && belowUm <= lengthUm;
+    }
+
+    /** Whether something hangs on: what is hardly longer than it is thick does not fold. */
+    boolean hangs() {
+        return lengthUm > GONE_UM && lengthUm > PULLED * rootUm;
+    }
+
+    /** Soft wood pulls along the edge: what is some times as long as its root comes off, and little of it stays. */
+    void drawThroughWood() {
+        if (lengthUm > PULLED * rootUm) {
+            lengthUm *= PULLED_LEAVES;
         }
     }
 

@@ -1,6 +1,7 @@
 package truekeen.core.blade;
 
 import java.util.Arrays;
+import truekeen.core.table.Prior;
 
 /**
  * One section of a blade near its edge: a convex chain of points from the heel of the lower face round the apex to the heel of
@@ -18,6 +19,8 @@ final class EdgeChain {
 
     private static final double LEVEL = 1e-15;
     private static final double UM_PER_MM = 1000;
+    /** Share of a scratch's depth that must go until it is gone: the same that plans count with. */
+    private static final double SCRATCH_SHARE = Prior.SCRATCH_SHARE.value();
 
     private double[] x;
     private double[] y;
@@ -33,6 +36,9 @@ final class EdgeChain {
     private double taken;
 
     private boolean apexCut;
+
+    /** How far the apex lay below the plane of the last cut (mm); less than 0 where it was cut. */
+    private double apexBelow;
 
     EdgeChain(double[] x, double[] y, double scratchUm) {
         this.size = x.length;
@@ -114,14 +120,30 @@ final class EdgeChain {
             taken = 0;
             depth = 0;
             apexCut = false;
+            apexBelow = Double.POSITIVE_INFINITY;
             return;
         }
         int apex = apex();
         apexCut = apex >= lo && apex <= hi;
-        if (lo == hi) {
-            deepest = Math.max(lo > 0 ? scratch[lo - 1] : 0, hi < size - 1 ? scratch[hi] : 0);
+        apexBelow = at - nx * x[apex] - ny * y[apex];
+        double gone = depth;
+        if (apexCut) {
+            // What counts is the face that ended at the apex, and what went from it there.
+            deepest = ny > 0 ? faceAbove(apex) : faceBelow(apex);
+            gone = -apexBelow;
+        } else if (lo == hi) {
+            deepest = Math.max(faceBelow(lo), faceAbove(hi));
         }
-        replace(nx, ny, at, lo, hi, Math.max(scratchUm, deepest - depth * UM_PER_MM / 2));
+        replace(nx, ny, at, lo, hi, Math.max(scratchUm, deepest - gone * UM_PER_MM / SCRATCH_SHARE));
+    }
+
+    /** Scratches of the side above a corner (µm). */
+    private double faceAbove(int corner) {
+        return corner < size - 1 ? scratch[corner] : 0;
+    }
+
+    private double faceBelow(int corner) {
+        return corner > 0 ? scratch[corner - 1] : 0;
     }
 
     /** Cuts everything off that stands above a plane through the apex, at an angle (rad) on one side. */
@@ -164,7 +186,11 @@ final class EdgeChain {
         cut(-Math.sin(angle), side * Math.cos(angle), back * width * Math.sin(angle + other) / 2, 0);
     }
 
-    /** Angle of the face beside the apex (rad). */
+    /** Angle of the face beside the apex on a side (rad). */
+    double slope(boolean upper) {
+        return slope(apex(), upper);
+    }
+
     private double slope(int apex, boolean upper) {
         int next = upper ? apex + 1 : apex - 1;
         return Math.atan2(Math.abs(y[next] - y[apex]), x[next] - x[apex]);
@@ -287,6 +313,11 @@ final class EdgeChain {
         return apexCut;
     }
 
+    /** How far the apex lay below the plane of the last cut (mm); less than 0 where it was cut. */
+    double apexBelow() {
+        return apexBelow;
+    }
+
     /** How far back the apex stands (mm along the blade). */
     double recession() {
         return x[apex()];
@@ -298,11 +329,10 @@ final class EdgeChain {
         return across(at, true) - across(at, false);
     }
 
-    /** Deepest scratch that reaches the apex from either side (µm). */
-    double apexScratch() {
+    /** Depth of the scratches that reach the apex from a side (µm). */
+    double apexScratch(boolean upper) {
         int apex = apex();
-        double below = apex > 0 ? scratch[apex - 1] : 0;
-        return Math.max(below, apex < size - 1 ? scratch[apex] : 0);
+        return upper ? faceAbove(apex) : faceBelow(apex);
     }
 
     private double across(double at, boolean upper) {

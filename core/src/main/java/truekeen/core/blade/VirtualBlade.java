@@ -1,7 +1,10 @@
 package truekeen.core.blade;
 
+import java.util.Arrays;
 import java.util.SplittableRandom;
 import java.util.function.DoubleUnaryOperator;
+import truekeen.core.keenness.ApexKeenness;
+import truekeen.core.table.Prior;
 
 /**
  * A blade as a row of sections along its edge.
@@ -14,15 +17,20 @@ public final class VirtualBlade {
     /** Where the thickness behind the apex is looked at (µm). */
     private static final double BEHIND_UM = 3;
 
-    private static final double LEAST_RADIUS_UM = 0.05;
-    private static final double RADIUS_OF_SCRATCH = 0.3;
     private static final double ROUNDED_BY_STROP_UM = 0.01;
     private static final int STROPS_FREE = 10;
+    /** Edge that a stroke on a strop works as a whole (mm). */
+    private static final double STROPPED_MM = Prior.STROPPED_EDGE_MM.value();
+
     /** Places that a station is looked at for damage. */
     private static final int LOOKS = 8;
 
-    private static final double INDEX_AT_NONE = 0.25;
-    private static final double INDEX_PER_UM = 1.875;
+    private static final double LEATHER_GIVES = Math.toRadians(Prior.LEATHER_GIVES_DEG.value());
+
+    private static final double LEATHER_FOLLOWS = Math.toRadians(Prior.LEATHER_FOLLOWS_DEG.value());
+
+    private static final int LOWER = 1;
+    private static final int UPPER = 2;
 
     private final Wedge intended;
     private final double spacingMm;
@@ -31,7 +39,12 @@ public final class VirtualBlade {
     /** Rounding by strokes on a strop beyond what is free (µm). */
     private final double[] rounded;
 
-    private final int[] strops;
+    /** Sides that reached the apex since {@link #forget}: 1 for the lower, 2 for the upper. */
+    private final int[] reached;
+
+    /** Strokes on a strop on either side, each by how much of it a mm of the edge sees. */
+    private final double[] strops;
+
     private final HandError hand;
     private final SplittableRandom random;
     private final Gum gum;
@@ -42,7 +55,8 @@ public final class VirtualBlade {
         this.stations = new EdgeChain[count];
         this.burrs = new Burr[count];
         this.rounded = new double[count];
-        this.strops = new int[2];
+        this.reached = new int[count];
+        this.strops = new double[2];
         this.hand = new HandError(count * spacingMm);
         this.random = new SplittableRandom(seed);
         this.gum = gum;
@@ -130,7 +144,9 @@ public final class VirtualBlade {
             return 0;
         }
         double area = grain.wear() * stroke.forceN() * stroke.wayMm() / worked;
-        strops[stroke.upper() ? 1 : 0] += grain.strop() ? 1 : 0;
+        // A long edge sees less of each stroke.
+        double seen = Math.min(1, STROPPED_MM / worked);
+        strops[stroke.upper() ? 1 : 0] += grain.strop() ? seen : 0;
         double tooSteep = Math.max(0, stroke.angleDeg() - intended.angleDeg(stroke.upper()));
         boolean rounds = grain.strop() && strops[stroke.upper() ? 1 : 0] > STROPS_FREE;
         double side = stroke.upper() ? 1 : -1;
@@ -143,20 +159,42 @@ public final class VirtualBlade {
             double sinOff = Math.sin(off);
             double cosOff = Math.cos(off);
             EdgeChain station = stations[i];
-            station.cut(-(sin * cosOff + cos * sinOff), side * (cos * cosOff - sin * sinOff), area, grain.scratchUm());
+            if (grain.strop()) {
+                // Leather gives, and folds round the edge: it works there, however low it is held.
+                double at = leather(set + off, station.slope(stroke.upper()));
+                station.cut(-Math.sin(at), side * Math.cos(at), area, grain.scratchUm());
+            } else {
+                station.cut(
+                        -(sin * cosOff + cos * sinOff), side * (cos * cosOff - sin * sinOff), area, grain.scratchUm());
+            }
             all += station.taken() * spacingMm;
             if (station.apexCut()) {
+                reached[i] |= stroke.upper() ? UPPER : LOWER;
                 burrs[i].stroke(stroke.upper(), station.taken() * UM2_PER_MM2, grain, stroke.forceN(), gum);
+            } else if (burrs[i].standsProud(stroke.upper(), station.apexBelow() * UM_PER_MM)) {
+                burrs[i].stroke(stroke.upper(), 0, grain, stroke.forceN(), gum);
             }
             if (rounds) {
-                rounded[i] += ROUNDED_BY_STROP_UM * (1 + tooSteep);
+                rounded[i] += seen * ROUNDED_BY_STROP_UM * (1 + tooSteep);
             }
         }
         return all;
     }
 
+    /** Angle at which leather works at the very edge (rad): it follows the face there, but does not turn up a blunt front. */
+    private static double leather(double held, double face) {
+        double gives = held + LEATHER_GIVES;
+        return face > gives && face <= held + LEATHER_FOLLOWS ? face : gives;
+    }
+
     private double along(int station) {
         return (station + 0.5) * spacingMm;
+    }
+
+    /** How far back a sharp edge must be worn to have a keenness index (mm). */
+    public static double wornMm(Wedge edge, double index) {
+        double radiusUm = ApexKeenness.radiusUm(index);
+        return 2 * radiusUm / UM_PER_MM / edge.thickness(1);
     }
 
     /** How many stations it has. */
@@ -176,7 +214,7 @@ public final class VirtualBlade {
     /** Radius of the apex at a station (µm). */
     public double apexRadiusUm(int station) {
         EdgeChain s = stations[station];
-        double scratched = LEAST_RADIUS_UM + RADIUS_OF_SCRATCH * s.apexScratch();
+        double scratched = ApexKeenness.scratchedUm(Math.max(s.apexScratch(true), s.apexScratch(false)));
         double behind = BEHIND_UM / UM_PER_MM;
         double excess = (s.thickness(behind) - intended.thickness(behind)) * UM_PER_MM / 2;
         double blunt = Math.max(0, excess);
@@ -185,7 +223,7 @@ public final class VirtualBlade {
 
     /** Keenness index at a station; lower is keener. */
     public double index(int station) {
-        return INDEX_AT_NONE + INDEX_PER_UM * apexRadiusUm(station);
+        return ApexKeenness.index(apexRadiusUm(station));
     }
 
     /** Mean keenness index along the edge. */
@@ -205,6 +243,38 @@ public final class VirtualBlade {
     /** Thickness of the burr's root at a station (µm). */
     public double burrRootUm(int station) {
         return burrs[station].rootUm;
+    }
+
+    /** Forgets which sides reached the apex so far. */
+    public void forget() {
+        Arrays.fill(reached, 0);
+    }
+
+    /** Whether strokes on a side reached the apex at a station since {@link #forget}. */
+    public boolean reached(boolean upper, int station) {
+        return (reached[station] & (upper ? UPPER : LOWER)) != 0;
+    }
+
+    /** Depth of the scratches that reach the apex from a side at a station (µm). */
+    public double apexScratchUm(boolean upper, int station) {
+        return stations[station].apexScratch(upper);
+    }
+
+    /** Whether something hangs on at a station: longer than can be left, and longer than it is thick. */
+    public boolean hangs(int station) {
+        return burrs[station].hangs();
+    }
+
+    /** Draws the edge through wood: what hangs by a thin root is pulled off. */
+    public void drawThroughWood() {
+        for (Burr burr : burrs) {
+            burr.drawThroughWood();
+        }
+    }
+
+    /** Place of a station along the edge (mm). */
+    public double placeMm(int station) {
+        return along(station);
     }
 
     /** How far back the edge stands at a station (mm). */

@@ -20,6 +20,7 @@ import truekeen.core.setup.ThinRule;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.ConvexBlade;
+import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.Operation;
 
 /**
@@ -324,6 +325,8 @@ public final class Restorer {
     private boolean stropOnly(StationCutter looked, EdgeLine unworn) {
         return occasion.strop()
                 && !blade.kind().powered()
+                // Leather does nothing for shears.
+                && blade.kind() != GeometryKind.SHEAR_BLADE
                 && survey.dullness() == Dullness.TOUCH_UP
                 && !survey.stropTried()
                 && unworn.demands().stream().allMatch(Demand::left)

@@ -1,5 +1,9 @@
 package truekeen.core.progression;
 
+import java.util.OptionalDouble;
+import truekeen.core.abrasive.Abrasive;
+import truekeen.core.keenness.ApexKeenness;
+import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.table.Prior;
 
 /**
@@ -8,9 +12,35 @@ import truekeen.core.table.Prior;
  * @param finestUm finest grain worth ending on (µm)
  * @param usualUm usual one (µm)
  * @param coarsestUm coarsest one (µm)
+ * @param deepestUm depth of scratches at the apex (µm) up to which an edge can be as keen as its work wants; empty where that is
+ *     not asked
  */
-public record FinishWindow(double finestUm, double usualUm, double coarsestUm) {
+public record FinishWindow(double finestUm, double usualUm, double coarsestUm, OptionalDouble deepestUm) {
     private static final double COARSER = Prior.FINISH_BEHIND_EDGE.value();
+
+    /** One that asks for no keenness. */
+    public FinishWindow(double finestUm, double usualUm, double coarsestUm) {
+        this(finestUm, usualUm, coarsestUm, OptionalDouble.empty());
+    }
+
+    /** The same, fine enough for what a purpose asks of the edge. */
+    public FinishWindow fineEnoughFor(String purpose) {
+        OptionalDouble index = KeennessPurpose.byName(purpose)
+                .map(KeennessPurpose::indexTarget)
+                .orElse(OptionalDouble.empty());
+        return index.isEmpty()
+                ? this
+                : new FinishWindow(
+                        finestUm,
+                        usualUm,
+                        coarsestUm,
+                        OptionalDouble.of(ApexKeenness.deepestScratchUm(index.getAsDouble())));
+    }
+
+    /** Whether an edge can be as keen as its work wants with the scratches of a piece. */
+    public boolean keen(Abrasive piece) {
+        return deepestUm.isEmpty() || piece.scratchUm() <= deepestUm.getAsDouble();
+    }
 
     /** Whether a grain lies within. */
     public boolean holds(double d50Um) {

@@ -2,6 +2,7 @@ package truekeen.core.progression;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.message.RefusedException;
 import truekeen.core.steel.SteelClass;
@@ -53,15 +54,23 @@ public final class ProgressionPlanner {
                 .seconds());
     }
 
-    /** The abrasive to end on: of those within the window the one nearest the usual grain, else the nearest of all. */
+    /**
+     * The abrasive to end on: the one nearest the usual grain of those within the window that are fine enough for the keenness
+     * that is wanted, else of those fine enough, else of those within, else of all.
+     */
     static Abrasive finishing(List<Abrasive> usable, FinishWindow window) {
         Comparator<Abrasive> nearest = Comparator.comparingDouble((Abrasive a) -> round(window.distance(a.d50Um())))
                 .thenComparingDouble(Abrasive::d50Um);
-        return usable.stream()
-                .filter(a -> window.holds(a.d50Um()))
-                .min(nearest)
+        List<Abrasive> keen = usable.stream().filter(window::keen).toList();
+        return within(keen, window, nearest)
+                .or(() -> keen.stream().min(nearest))
+                .or(() -> within(usable, window, nearest))
                 .or(() -> usable.stream().min(nearest))
                 .orElseThrow();
+    }
+
+    private static Optional<Abrasive> within(List<Abrasive> pieces, FinishWindow window, Comparator<Abrasive> nearest) {
+        return pieces.stream().filter(a -> window.holds(a.d50Um())).min(nearest);
     }
 
     /** Two grains as far from the usual one on either side are a tie, whatever the last digit of a logarithm says. */

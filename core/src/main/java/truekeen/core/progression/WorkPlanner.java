@@ -58,7 +58,8 @@ public final class WorkPlanner {
         this.kind = trade.geometry();
         this.window = rules.habits()
                 .finish()
-                .of(new FinishWindow(trade.finishFinestUm(), trade.finishUsualUm(), trade.finishCoarsestUm()));
+                .of(new FinishWindow(trade.finishFinestUm(), trade.finishUsualUm(), trade.finishCoarsestUm())
+                        .fineEnoughFor(trade.keennessPurpose()));
     }
 
     /**

@@ -1,30 +1,35 @@
 package truekeen.core.rehearsal;
 
 import java.util.List;
+import truekeen.core.table.Prior;
 
 /**
  * The edge at a moment of a rehearsal.
  *
  * @param step index of the step; -1 before the first
  * @param strokes strokes of it that were made
+ * @param more whether these are strokes that a gate asked for
  * @param meanIndex keenness index along the edge; lower is keener
  * @param worstIndex at its worst place
- * @param burrUm longest burr (µm)
  * @param backMm how far back the edge lies from where it was when it was last sharp, station by station (mm)
  * @param index keenness index, station by station
+ * @param burrUm length of the burr, station by station (µm)
+ * @param hangs whether something hangs on anywhere that would fold in use
  * @param section corners of the section looked at, from the heel below round the apex (mm), as x, y, x, y
  */
 public record Frame(
         int step,
         int strokes,
+        boolean more,
         double meanIndex,
         double worstIndex,
-        double burrUm,
         List<Double> backMm,
         List<Double> index,
+        List<Double> burrUm,
+        boolean hangs,
         List<Double> section) {
-    /** Burr that is not felt any more (µm). */
-    private static final double BURR_GONE_UM = 1;
+    /** Keenness index from which an edge throws light back. */
+    private static final double LIT_INDEX = Prior.LIT_INDEX.value();
 
     /** How much worse than the mean the worst place may be. */
     private static final double WORST = 1.25;
@@ -33,6 +38,7 @@ public record Frame(
     public Frame {
         backMm = List.copyOf(backMm);
         index = List.copyOf(index);
+        burrUm = List.copyOf(burrUm);
         section = List.copyOf(section);
     }
 
@@ -53,10 +59,33 @@ public record Frame(
         if (meanIndex > target) {
             return Outcome.DULL;
         }
-        if (worstIndex > WORST * meanIndex) {
+        if (worstIndex > WORST * meanIndex && worstIndex > target) {
             return Outcome.UNEVEN;
         }
-        return burrUm > BURR_GONE_UM ? Outcome.BURR_LEFT : Outcome.KEEN;
+        return hangs ? Outcome.BURR_LEFT : Outcome.KEEN;
+    }
+
+    /** The longest burr along the edge (µm). */
+    public double longestBurrUm() {
+        return burrUm.stream().mapToDouble(b -> b).max().orElse(0);
+    }
+
+    /** Share of the edge on which a lamp shows a line of light. */
+    public double lit() {
+        return (double) index.stream().filter(i -> i > LIT_INDEX).count() / index.size();
+    }
+
+    /** Share of the edge on which a nail finds a burr. */
+    public double felt() {
+        return (double) burrUm.stream()
+                        .filter(b -> b > Prior.BURR_FELT_UM.value())
+                        .count()
+                / burrUm.size();
+    }
+
+    /** Where the edge is worst, as a share of its length. */
+    public double worstShare() {
+        return (worstStation() + 0.5) / index.size();
     }
 
     /** Station that is worst. */

@@ -5,14 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 import truekeen.core.abrasive.Abrasive;
-import truekeen.core.blade.Grain;
 import truekeen.core.blade.Gum;
-import truekeen.core.blade.Stroke;
 import truekeen.core.blade.VirtualBlade;
 import truekeen.core.blade.Wedge;
-import truekeen.core.removal.StockRemoval;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.table.Prior;
 
 /**
  * A plan rehearsed on the virtual blade.
@@ -39,6 +37,14 @@ public record Rehearsal(
     private static final int FRAMES = 60;
 
     private static final double STATION_MM = 1;
+    /** Stations that tell how an edge came out, where nobody watches. */
+    private static final int FEW_STATIONS = 40;
+
+    /** Share of the planned strokes that are made more each time a gate says no. */
+    private static final double MORE = Prior.GATE_MORE_SHARE.value();
+
+    /** How often more are made at a gate before the hand goes on all the same. */
+    private static final int MOST_TIMES = Prior.GATE_MOST_TIMES.whole();
 
     /**
      * An edge before it is worked.
@@ -51,23 +57,101 @@ public record Rehearsal(
      */
     public record Before(Wedge faces, double facetDeg, double facetMm, DoubleUnaryOperator backMm, double scratchUm) {}
 
-    /** Works the steps; the first frame is the edge as it is, the last as it comes out. */
-    public List<Frame> run(List<Step> steps, Changes changes, long seed) {
-        VirtualBlade blade = VirtualBlade.of(before.faces, intended, edgeMm, STATION_MM, before.scratchUm, gum, seed);
-        blade.facet(true, before.facetDeg, before.facetMm);
-        if (before.faces.lowerDeg() > 0) {
-            blade.facet(false, before.facetDeg, before.facetMm);
+    /**
+     * How a rehearsal ended.
+     *
+     * @param frame the edge as it came out
+     * @param strokes strokes that were made in all
+     * @param held strokes on each side beyond the count of the sheet, step by step; less than 0 where the burr came sooner
+     * @param open steps whose gate still said no when the hand went on
+     */
+    public record End(Frame frame, int strokes, List<Integer> held, List<Integer> open) {
+        /** Keeps the lists from changing. */
+        public End {
+            held = List.copyOf(held);
+            open = List.copyOf(open);
         }
-        double start = blade.recessionMm(0);
-        blade.damage(before.backMm);
-        Run run = new Run(blade, start, changes, every(steps));
+    }
+
+    /**
+     * A rehearsal watched.
+     *
+     * @param frames the first is the edge as it is, the last as it comes out
+     * @param end how it ended
+     */
+    public record Watched(List<Frame> frames, End end) {
+        /** Keeps the frames from changing. */
+        public Watched {
+            frames = List.copyOf(frames);
+        }
+    }
+
+    /** Works the steps, each until its gate passes, and shows the edge now and then. */
+    public Watched watch(List<Step> steps, Changes changes, long seed) {
+        Run run = new Run(new WorkedBlade(this, changes, STATION_MM, seed), every(steps));
         run.show(-1, 0);
+        return new Watched(run.frames, work(run, steps, changes));
+    }
+
+    /** The same, of which only the end is looked at. */
+    public End end(List<Step> steps, Changes changes, long seed) {
+        double apart = Math.max(STATION_MM, edgeMm / FEW_STATIONS);
+        return work(new Run(new WorkedBlade(this, changes, apart, seed), 0), steps, changes);
+    }
+
+    private End work(Run run, List<Step> steps, Changes changes) {
+        List<Integer> held = new ArrayList<>();
+        List<Integer> open = new ArrayList<>();
+        int made = 0;
         for (int i = 0; i < steps.size(); i++) {
-            if (!changes.skipped().contains(i)) {
-                work(run, steps.get(i), i);
+            Step step = steps.get(i);
+            int more = 0;
+            if (step.kind() == Step.Kind.GRIND) {
+                run.worked.grind(step);
+                run.show(i, 0);
+            } else if (WorkedBlade.drawn(step) && !changes.skipped().contains(i)) {
+                run.worked.blade().drawThroughWood();
+                run.show(i, 0);
+            } else if (run.worked.worked(step) && !changes.skipped().contains(i)) {
+                int each = changes.each(step, i);
+                more = work(run, step, i, each, changes.blind());
+                made += (each + more) * step.sides().size();
+                if (!changes.blind() && !run.worked.passes(step)) {
+                    open.add(i);
+                }
             }
+            held.add(more);
         }
-        return List.copyOf(run.frames);
+        return new End(run.frame(steps.size() - 1, 0), made, held, open);
+    }
+
+    /**
+     * Works a step until its gate passes; gives the strokes on each side beyond the count of the sheet, less than 0 where the
+     * burr was there before.
+     */
+    private static int work(Run run, Step step, int number, int each, boolean blind) {
+        run.worked.blade().forget();
+        run.begin(number);
+        int more = Math.max(1, (int) Math.ceil(MORE * each));
+        int made = first(step, each, blind);
+        run.worked.strokes(step, made, run::made);
+        while (!blind && made < each && !run.worked.passes(step)) {
+            int next = Math.min(more, each - made);
+            run.worked.strokes(step, next, run::made);
+            made += next;
+        }
+        for (int times = 0; !blind && times < MOST_TIMES && !run.worked.passes(step); times++) {
+            run.worked.moreStrokes(step, more, times, run::madeMore);
+            made += more;
+        }
+        run.end();
+        return made - each;
+    }
+
+    /** Strokes that are made before the burr is felt for: where one is raised the least that is expected, else all. */
+    private static int first(Step step, int each, boolean blind) {
+        boolean feels = !blind && step.burrTask() == Step.BurrTask.RAISE && step.strokes() > 0;
+        return feels ? (int) Math.round((double) each * step.strokesLow() / step.strokes()) : each;
     }
 
     private static int every(List<Step> steps) {
@@ -80,31 +164,65 @@ public record Rehearsal(
 
     /** A run under way. */
     private static final class Run {
-        private final VirtualBlade blade;
-        private final double start;
-        private final Changes changes;
-        private final int every;
+        private final WorkedBlade worked;
         private final List<Frame> frames = new ArrayList<>();
+        /** A frame after so many strokes; 0 for none. */
+        private final int every;
         /** Where the section is looked at: where the edge was worst. */
         private int station = -1;
 
-        Run(VirtualBlade blade, double start, Changes changes, int every) {
-            this.blade = blade;
-            this.start = start;
-            this.changes = changes;
+        private int step;
+        private int strokes;
+        private boolean more;
+
+        Run(WorkedBlade worked, int every) {
+            this.worked = worked;
             this.every = every;
         }
 
-        void show(int step, int strokes) {
+        void begin(int number) {
+            step = number;
+            strokes = 0;
+            more = false;
+        }
+
+        void made(int count) {
+            strokes++;
+            if (every > 0 && strokes % every == 0) {
+                show(step, strokes);
+            }
+        }
+
+        void madeMore(int count) {
+            more = true;
+            made(count);
+        }
+
+        void end() {
+            if (every > 0 && strokes % every != 0) {
+                show(step, strokes);
+            }
+        }
+
+        void show(int number, int made) {
+            if (every > 0) {
+                frames.add(frame(number, made));
+            }
+        }
+
+        Frame frame(int number, int made) {
+            VirtualBlade blade = worked.blade();
             List<Double> back = new ArrayList<>();
             List<Double> index = new ArrayList<>();
+            List<Double> burrs = new ArrayList<>();
             double worst = 0;
-            double burr = 0;
+            boolean hangs = false;
             for (int i = 0; i < blade.stations(); i++) {
-                back.add(blade.recessionMm(i) - start);
+                back.add(blade.recessionMm(i) - worked.startMm());
                 index.add(blade.index(i));
+                burrs.add(blade.burrUm(i));
+                hangs |= blade.hangs(i);
                 worst = Math.max(worst, blade.index(i));
-                burr = Math.max(burr, blade.burrUm(i));
             }
             if (station < 0) {
                 station = index.indexOf(worst);
@@ -112,64 +230,9 @@ public record Rehearsal(
             List<Double> section = new ArrayList<>();
             double[] outline = blade.outline(station);
             for (int i = 0; i < outline.length; i++) {
-                section.add(i % 2 == 0 ? outline[i] - start : outline[i]);
+                section.add(i % 2 == 0 ? outline[i] - worked.startMm() : outline[i]);
             }
-            frames.add(new Frame(step, strokes, blade.meanIndex(), worst, burr, back, index, section));
+            return new Frame(number, made, more, blade.meanIndex(), worst, back, index, burrs, hangs, section);
         }
-    }
-
-    private void work(Run run, Step step, int number) {
-        if (step.kind() == Step.Kind.GRIND) {
-            run.blade.grind(true, step.angleDeg().orElse(before.faces.upperDeg()), run.start + lineMm);
-            if (before.faces.lowerDeg() > 0) {
-                run.blade.grind(false, step.angleDeg().orElse(before.faces.lowerDeg()), run.start + lineMm);
-            }
-            run.show(number, 0);
-            return;
-        }
-        Abrasive abrasive = shelf.get(step.abrasiveId());
-        if (!step.counted()
-                || abrasive == null
-                || abrasive.kind().specificWear().isEmpty()) {
-            return;
-        }
-        boolean strop = step.kind() == Step.Kind.STROP;
-        Grain grain =
-                new Grain(StockRemoval.specificWear(abrasive, steel), abrasive.d50Um(), abrasive.scratchUm(), strop);
-        Steadiness held = hand.times(run.changes.shakier());
-        double sigma = step.kind() == Step.Kind.WORK ? held.heldDeg() : held.freeDeg();
-        int strokes = (int) Math.round(step.strokes() * (strop ? run.changes.stropping() : 1));
-        int set = step.setOf() > 0 ? step.setOf() : Math.max(1, strokes);
-        int made = 0;
-        for (int done = 0; done < strokes; done += set) {
-            for (Step.Side side : step.sides()) {
-                for (int i = 0; i < Math.min(set, strokes - done); i++) {
-                    run.blade.stroke(stroke(step, side, abrasive.strokeMm(), sigma, run.changes), grain);
-                    made++;
-                    if (made % run.every == 0) {
-                        run.show(number, made);
-                    }
-                }
-            }
-        }
-        if (made % run.every != 0) {
-            run.show(number, made);
-        }
-    }
-
-    private Stroke stroke(Step step, Step.Side side, double wayMm, double sigma, Changes changes) {
-        boolean back = side == Step.Side.BACK;
-        boolean upper = side == Step.Side.BEVEL || side == Step.Side.RIGHT;
-        double set = back
-                ? intended.lowerDeg()
-                : step.angleDeg().orElse(upper ? intended.upperDeg() : intended.lowerDeg()) + changes.steeperDeg();
-        return new Stroke(
-                upper,
-                Math.max(0, set),
-                step.forceN().orElse(0.0),
-                wayMm,
-                step.where().fromMm(),
-                step.where().toMm(),
-                back ? 0 : sigma);
     }
 }

@@ -23,6 +23,16 @@ public record Steadiness(double heldDeg, double freeDeg) {
         return new Steadiness(held, Math.min(free, Math.max(held, Prior.WEDGE_STEADY_DEG.value())));
     }
 
+    /**
+     * Scatter on a bevel of a width (°): what is held by the hand lies down on a bevel that is wide, and rocks on one that is
+     * narrow.
+     */
+    static double onBevelDeg(double scatterDeg, double widthMm) {
+        return scatterDeg <= Prior.HELD_STEADY_DEG.value()
+                ? scatterDeg
+                : scatterDeg / (1 + widthMm / Prior.STEADYING_BEVEL_MM.value());
+    }
+
     /** So many times as shaky. */
     public Steadiness times(double factor) {
         return new Steadiness(heldDeg * factor, freeDeg * factor);

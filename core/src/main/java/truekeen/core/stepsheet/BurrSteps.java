@@ -105,13 +105,17 @@ final class BurrSteps {
                 .done();
     }
 
-    /** The edge finished off the stone, where the house does not strop. */
-    Step offTheStone(Stretch edge) {
+    /**
+     * The edge finished off the stone.
+     *
+     * @param house whether the house does not strop; else there is no strop
+     */
+    Step offTheStone(Stretch edge, boolean house) {
         return Step.of(Step.Kind.ADJUST, StepWords.DRAW_ALONG_WOOD.words(), edge)
                 .lasting(SECONDS_OFF_STONE)
                 .look(StepWords.NOTHING_CLINGS.words())
                 .burr(Step.BurrTask.SHED, StepWords.BURR_OFF.words())
-                .because(StepWords.WHY_OFF_THE_STONE.words())
+                .because((house ? StepWords.WHY_OFF_THE_STONE : StepWords.WHY_NO_STROP).words())
                 .done();
     }
 

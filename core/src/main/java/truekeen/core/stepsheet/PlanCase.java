@@ -96,6 +96,11 @@ public record PlanCase(
                 occasion);
     }
 
+    /** The same on another shelf. */
+    public PlanCase on(List<Abrasive> other) {
+        return new PlanCase(blade, survey, target, steel, trade, manner, other, rules, ask, occasion);
+    }
+
     PlanCase with(Abrasive another) {
         List<Abrasive> more = new ArrayList<>(shelf);
         more.add(another);

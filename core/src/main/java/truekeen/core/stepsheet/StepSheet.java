@@ -22,6 +22,7 @@ import truekeen.core.quantity.Angle;
 import truekeen.core.repair.GrindPlan;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
 
 /** Writes a plan out as the steps of the bench. */
@@ -113,13 +114,20 @@ public final class StepSheet {
             plan.path(job.kind()).ifPresent(path -> onStones(steps, job, path));
         }
         plan.finest().ifPresent(finest -> burrOff(steps, finest));
-        if (plan.edgePath().isPresent() && plan.strops().isEmpty() && plan.stropStrokes() == 0) {
-            steps.add(burr.offTheStone(edge));
+        if (plan.edgePath().isPresent() && plan.strops().isEmpty()) {
+            steps.add(burr.offTheStone(edge, plan.stropStrokes() == 0));
         }
         for (Abrasive strop : plan.strops()) {
-            steps.add(burr.strop(strop, plan.stropNote(), edge, plan.stropStrokes()));
+            steps.add(burr.strop(strop, plan.stropNote(), edge, stropStrokes()));
         }
         return steps.stream().map(this::held).toList();
+    }
+
+    /** Where the strop is all there is to it, a long edge wants more strokes: each place of it sees less of a stroke. */
+    private int stropStrokes() {
+        boolean alone = plan.jobs().isEmpty() && plan.wheel().isEmpty();
+        double times = alone ? Math.max(1, (edge.toMm() - edge.fromMm()) / Prior.STROPPED_EDGE_MM.value()) : 1;
+        return (int) Math.round(plan.stropStrokes() * times);
     }
 
     /** A folding knife without a lock has its caution at every step that presses on it. */

@@ -92,6 +92,7 @@ enum StepWords implements Wording {
     BACK_SLID_ON("Back flat on the stone; start with the edge off its side and slide on."),
     DRAW_ALONG_WOOD("Draw the edge once along a corner of soft wood"),
     NOTHING_CLINGS("Nothing clings to the wood: no burr is left. The finish is the stone's own."),
+    WHY_NO_STROP("There is no strop on the shelf: soft wood pulls off what still hangs on."),
     WHY_OFF_THE_STONE("The house finishes off the stone: no leather rounds the apex."),
     STROP_ON("Strop on the {strop}"),
     STROP_FEW("Few, light, flat. No brighter line than before at the very edge."),

@@ -56,8 +56,7 @@ class RehearsalTest {
 
     private record Case(List<Step> steps, Rehearsal rehearsal) {
         Frame last(Changes changes, long seed) {
-            List<Frame> frames = rehearsal.run(steps, changes, seed);
-            return frames.get(frames.size() - 1);
+            return rehearsal.watch(steps, changes, seed).end().frame();
         }
     }
 
@@ -113,7 +112,7 @@ class RehearsalTest {
     @Test
     void itBeginsDullAndEndsWithTheLastStroke() {
         Case dull = planned(Dullness.DULL);
-        List<Frame> frames = dull.rehearsal.run(dull.steps, Changes.NONE, 1);
+        List<Frame> frames = dull.rehearsal.watch(dull.steps, Changes.NONE, 1).frames();
         assertThat(frames.get(0).step()).isEqualTo(-1);
         assertThat(frames.get(0).outcome(WANTED)).isEqualTo(Frame.Outcome.DULL);
         assertThat(frames.get(frames.size() - 1).step()).isEqualTo(dull.steps.size() - 1);
@@ -131,19 +130,39 @@ class RehearsalTest {
                 .filter(s -> s.kind() == Step.Kind.WORK && s.sides().contains(Step.Side.BEVEL))
                 .findFirst()
                 .orElseThrow()));
-        Changes without = new Changes(shaping, 0, 1, 1);
+        Changes without = new Changes(shaping, 0, 1, 1, true, Map.of());
         assertThat(dull.last(without, 1).outcome(WANTED)).isEqualTo(Frame.Outcome.DULL);
         // Held two degrees too low, the stones never reach the edge either.
-        assertThat(dull.last(new Changes(Set.of(), -2, 1, 1), 1).meanIndex()).isGreaterThan(WANTED);
+        assertThat(dull.last(new Changes(Set.of(), -2, 1, 1, true, Map.of()), 1).meanIndex())
+                .isGreaterThan(WANTED);
     }
 
     @Test
     void aChipIsGoneAtTheEndOrTheEndSaysWhereItIs() {
         Case chipped = planned(Dullness.DULL, new Finding(Finding.Kind.CHIP, 8, 10, 0.15, false));
-        List<Frame> frames = chipped.rehearsal.run(chipped.steps, Changes.NONE, 1);
+        List<Frame> frames =
+                chipped.rehearsal.watch(chipped.steps, Changes.NONE, 1).frames();
         assertThat(frames.get(0).worstStation()).isIn(8, 9);
         Frame last = frames.get(frames.size() - 1);
         assertThat(last.index().get(9)).isLessThan(frames.get(0).index().get(9) / 10);
+    }
+
+    @Test
+    void aGateHoldsUntilTheBurrIsThereAllAlong() {
+        Case dull = planned(Dullness.LIGHT_VISIBLE);
+        // Half the strokes of the first stone would not do: the gate asks for the rest.
+        int shaping = dull.steps.indexOf(dull.steps.stream()
+                .filter(s -> s.burrTask() == Step.BurrTask.RAISE)
+                .findFirst()
+                .orElseThrow());
+        Changes half = new Changes(Set.of(), 0, 1, 1, false, Map.of(shaping, 0.3));
+        Rehearsal.End end = dull.rehearsal.end(dull.steps, half, 1);
+        assertThat(end.held().get(shaping)).isPositive();
+        assertThat(end.open()).doesNotContain(shaping);
+        assertThat(end.frame().outcome(WANTED)).isEqualTo(Frame.Outcome.KEEN);
+        Changes blind = new Changes(Set.of(), 0, 1, 1, true, Map.of(shaping, 0.3));
+        assertThat(dull.rehearsal.end(dull.steps, blind, 1).frame().outcome(WANTED))
+                .isEqualTo(Frame.Outcome.DULL);
     }
 
     @Test

@@ -1,0 +1,158 @@
+package truekeen.core.rehearsal;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import truekeen.core.holding.HolderKind;
+import truekeen.core.keenness.KeennessPurpose;
+import truekeen.core.message.RefusedException;
+import truekeen.core.stepsheet.PlanCase;
+import truekeen.core.stepsheet.Step;
+import truekeen.core.tool.GeometryKind;
+
+/** Judges our own plans: each is worked on the virtual blade, and must end keen with few strokes. */
+public final class PlanJudge {
+    /** Hands that a plan is worked by. */
+    private static final int HANDS = 3;
+
+    /** A plan may be a tenth shorter, and again, until it no longer ends keen. */
+    private static final double SHORTER = 0.9;
+
+    private static final int MOST_ROUNDS = 14;
+
+    /**
+     * What came of a plan.
+     *
+     * @param family of the tool
+     * @param blind outcome by the counts alone, no gate asked
+     * @param outcome outcome with the gates
+     * @param meanIndex mean keenness index at the end over what is wanted
+     * @param worstIndex worst over mean
+     * @param burrUm longest burr (µm)
+     * @param holder what holds it on the stones
+     * @param planned strokes by the sheet
+     * @param strokes strokes made with the gates
+     * @param least strokes of the shortest way that was found to end keen; empty where it was not looked for or none was
+     * @param held whether a gate said no on the way
+     * @param open whether a gate still said no when the hand went on
+     */
+    public record Judged(
+            GeometryKind family,
+            MadeUp.Damage damage,
+            Frame.Outcome blind,
+            Frame.Outcome outcome,
+            double meanIndex,
+            double worstIndex,
+            double burrUm,
+            HolderKind holder,
+            int planned,
+            int strokes,
+            OptionalDouble least,
+            boolean held,
+            boolean open) {
+        /** Whether it ends keen. */
+        public boolean keen() {
+            return outcome == Frame.Outcome.KEEN;
+        }
+    }
+
+    private PlanJudge() {}
+
+    /**
+     * Judges the plan for a made-up tool.
+     *
+     * @param search whether the shortest way is looked for too
+     * @return empty where the plan is refused, or where nothing is tested for keenness
+     */
+    public static Optional<Judged> judge(MadeUp made, long seed, boolean search) {
+        OptionalDouble target = KeennessPurpose.byName(made.plan().trade().keennessPurpose())
+                .map(KeennessPurpose::indexTarget)
+                .orElse(OptionalDouble.empty());
+        if (target.isEmpty()) {
+            return Optional.empty();
+        }
+        PlanCase.Worked worked;
+        try {
+            worked = made.plan().worked();
+        } catch (RefusedException refused) {
+            return Optional.empty();
+        }
+        if (worked.steps().stream().noneMatch(Step::counted)) {
+            return Optional.empty();
+        }
+        Rehearsal rehearsal = made.rehearsal(worked.restoration().lostMm());
+        double wanted = target.getAsDouble();
+        List<Step> steps = worked.steps();
+        Rehearsal.End blind = rehearsal.end(steps, Changes.BLIND, seed);
+        Rehearsal.End end = rehearsal.end(steps, Changes.NONE, seed);
+        OptionalDouble least = search ? shortest(rehearsal, steps, end, wanted, seed) : OptionalDouble.empty();
+        Frame f = end.frame();
+        return Optional.of(new Judged(
+                made.plan().blade().kind(),
+                made.damage(),
+                blind.frame().outcome(wanted),
+                f.outcome(wanted),
+                f.meanIndex() / wanted,
+                f.worstIndex() / f.meanIndex(),
+                f.longestBurrUm(),
+                made.holder(),
+                blind.strokes(),
+                end.strokes(),
+                least,
+                end.held().stream().anyMatch(h -> h > 0),
+                !end.open().isEmpty()));
+    }
+
+    /** Makes each step shorter by turns, from what the gates made of it, for as long as every hand still ends keen. */
+    private static OptionalDouble shortest(
+            Rehearsal rehearsal, List<Step> steps, Rehearsal.End end, double wanted, long seed) {
+        Map<Integer, Double> counts = new HashMap<>();
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).strokes() > 0) {
+                counts.put(i, 1 + (double) end.held().get(i) / steps.get(i).strokes());
+            }
+        }
+        OptionalDouble strokes = keen(rehearsal, steps, counts, wanted, seed);
+        if (strokes.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double least = strokes.getAsDouble();
+        boolean better = true;
+        for (int round = 0; better && round < MOST_ROUNDS; round++) {
+            better = false;
+            for (int i = 0; i < steps.size(); i++) {
+                if (!steps.get(i).counted()) {
+                    continue;
+                }
+                Map<Integer, Double> tried = new HashMap<>(counts);
+                double shorter = tried.getOrDefault(i, 1.0) * SHORTER;
+                tried.put(i, shorter * steps.get(i).strokes() < 1 ? 0.0 : shorter);
+                OptionalDouble its = keen(rehearsal, steps, tried, wanted, seed);
+                if (its.isPresent() && its.getAsDouble() < least) {
+                    least = its.getAsDouble();
+                    counts = tried;
+                    better = true;
+                }
+            }
+        }
+        return OptionalDouble.of(least);
+    }
+
+    /** Mean strokes of several hands; empty where one of them does not end keen. */
+    private static OptionalDouble keen(
+            Rehearsal rehearsal, List<Step> steps, Map<Integer, Double> counts, double wanted, long seed) {
+        Changes changes = new Changes(Set.of(), 0, 1, 1, true, counts);
+        double strokes = 0;
+        for (int hand = 0; hand < HANDS; hand++) {
+            Rehearsal.End end = rehearsal.end(steps, changes, seed + hand);
+            if (end.frame().outcome(wanted) != Frame.Outcome.KEEN) {
+                return OptionalDouble.empty();
+            }
+            strokes += (double) end.strokes() / HANDS;
+        }
+        return OptionalDouble.of(strokes);
+    }
+}
