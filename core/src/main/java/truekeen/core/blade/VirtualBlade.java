@@ -146,7 +146,8 @@ public final class VirtualBlade {
         double area = grain.wear() * stroke.forceN() * stroke.wayMm() / worked;
         // A long edge sees less of each stroke.
         double seen = Math.min(1, STROPPED_MM / worked);
-        strops[stroke.upper() ? 1 : 0] += grain.strop() ? seen : 0;
+        int worn = stroke.upper() ? 1 : 0;
+        strops[worn] = grain.strop() ? strops[worn] + seen : 0;
         double tooSteep = Math.max(0, stroke.angleDeg() - intended.angleDeg(stroke.upper()));
         boolean rounds = grain.strop() && strops[stroke.upper() ? 1 : 0] > STROPS_FREE;
         double side = stroke.upper() ? 1 : -1;
@@ -170,6 +171,8 @@ public final class VirtualBlade {
             all += station.taken() * spacingMm;
             if (station.apexCut()) {
                 reached[i] |= stroke.upper() ? UPPER : LOWER;
+                // A stone takes what leather rounded.
+                rounded[i] = grain.strop() ? rounded[i] : Math.max(0, rounded[i] + station.apexBelow() * UM_PER_MM);
                 burrs[i].stroke(stroke.upper(), station.taken() * UM2_PER_MM2, grain, stroke.forceN(), gum);
             } else if (burrs[i].standsProud(stroke.upper(), station.apexBelow() * UM_PER_MM)) {
                 burrs[i].stroke(stroke.upper(), 0, grain, stroke.forceN(), gum);

@@ -12,6 +12,9 @@ import truekeen.core.steel.SteelClass;
  * wanted and obeys the rules. Exact for the estimates it works with. Source: derived here; times are workshop priors.
  */
 public final class ProgressionPlanner {
+    /** So many times finer than the finest worth ending on is too fine. */
+    private static final double MUCH_FINER = 2;
+
     private ProgressionPlanner() {}
 
     /**
@@ -56,14 +59,16 @@ public final class ProgressionPlanner {
 
     /**
      * The abrasive to end on: the one nearest the usual grain of those within the window that are fine enough for the keenness
-     * that is wanted, else of those fine enough, else of those within, else of all.
+     * that is wanted, else of those fine enough that are not much finer, else of those within, else of all.
      */
     static Abrasive finishing(List<Abrasive> usable, FinishWindow window) {
         Comparator<Abrasive> nearest = Comparator.comparingDouble((Abrasive a) -> round(window.distance(a.d50Um())))
                 .thenComparingDouble(Abrasive::d50Um);
         List<Abrasive> keen = usable.stream().filter(window::keen).toList();
         return within(keen, window, nearest)
-                .or(() -> keen.stream().min(nearest))
+                .or(() -> keen.stream()
+                        .filter(a -> a.d50Um() * MUCH_FINER >= window.finestUm())
+                        .min(nearest))
                 .or(() -> within(usable, window, nearest))
                 .or(() -> usable.stream().min(nearest))
                 .orElseThrow();

@@ -193,6 +193,14 @@ public record MadeUp(PlanCase plan, HolderKind holder, Damage damage) {
                 Abrasive.State.READY);
     }
 
+    /** The same after a strop was tried and did not bring it back. */
+    MadeUp stropTried() {
+        EdgeSurvey s = plan.survey();
+        EdgeSurvey tried =
+                new EdgeSurvey(s.findings(), s.square(), s.dullness(), true, s.back(), s.backDepthMm(), s.departures());
+        return new MadeUp(plan.surveyed(tried), holder, damage);
+    }
+
     /** It on the virtual bench. */
     public Rehearsal rehearsal(double lostMm) {
         return new RehearsedTool(

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import truekeen.core.condition.Scope;
 import truekeen.core.holding.HolderKind;
 import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.message.RefusedException;
@@ -82,6 +83,15 @@ public final class PlanJudge {
         }
         if (worked.steps().stream().noneMatch(Step::counted)) {
             return Optional.empty();
+        }
+        if (worked.restoration().scope() == Scope.STROP_ONLY
+                && made.rehearsal(0)
+                                .end(worked.steps(), Changes.NONE, seed)
+                                .frame()
+                                .outcome(target.getAsDouble())
+                        != Frame.Outcome.KEEN) {
+            // The strop is tried first; where it will not do the finest stone comes next.
+            return judge(made.stropTried(), seed, search);
         }
         Rehearsal rehearsal = made.rehearsal(worked.restoration().lostMm());
         double wanted = target.getAsDouble();

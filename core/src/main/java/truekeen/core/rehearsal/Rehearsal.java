@@ -95,11 +95,25 @@ public record Rehearsal(
 
     /** The same, of which only the end is looked at. */
     public End end(List<Step> steps, Changes changes, long seed) {
-        double apart = Math.max(STATION_MM, edgeMm / FEW_STATIONS);
-        return work(new Run(new WorkedBlade(this, changes, apart, seed), 0), steps, changes);
+        return work(new Run(fresh(changes, seed), 0), steps, changes);
     }
 
-    private End work(Run run, List<Step> steps, Changes changes) {
+    /** Works steps on a blade that was worked before. */
+    static End goOn(WorkedBlade worked, List<Step> steps) {
+        return work(new Run(worked, 0), steps, Changes.NONE);
+    }
+
+    /** Works all steps on a blade. */
+    static void work(WorkedBlade worked, List<Step> steps, Changes changes) {
+        work(new Run(worked, 0), steps, changes);
+    }
+
+    /** A blade on which nothing was done yet, of which only the end is looked at. */
+    WorkedBlade fresh(Changes changes, long seed) {
+        return new WorkedBlade(this, changes, Math.max(STATION_MM, edgeMm / FEW_STATIONS), seed);
+    }
+
+    private static End work(Run run, List<Step> steps, Changes changes) {
         List<Integer> held = new ArrayList<>();
         List<Integer> open = new ArrayList<>();
         int made = 0;

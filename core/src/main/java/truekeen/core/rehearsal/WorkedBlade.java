@@ -64,6 +64,11 @@ final class WorkedBlade {
         return blade;
     }
 
+    /** The edge as it is now. */
+    Frame frame() {
+        return Rehearsal.goOn(this, List.of()).frame();
+    }
+
     /** Where the apex was when it was last sharp (mm). */
     double startMm() {
         return startMm;

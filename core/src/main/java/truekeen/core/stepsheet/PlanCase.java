@@ -74,7 +74,8 @@ public record PlanCase(
                 StepSheet.of(plan, target, steel, blade.edgeLengthMm(), manner, grinding.apply(plan), shelf));
     }
 
-    PlanCase surveyed(EdgeSurvey other) {
+    /** The same, found otherwise. */
+    public PlanCase surveyed(EdgeSurvey other) {
         return new PlanCase(blade, other, target, steel, trade, manner, shelf, rules, ask, occasion);
     }
 

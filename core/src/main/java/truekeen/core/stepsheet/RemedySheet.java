@@ -125,7 +125,9 @@ public final class RemedySheet {
         boolean strop = chosen.stream().anyMatch(c -> c.at(Remedy.Entry.STROP));
         if (!byStone.isEmpty() || otherWay || deburr || strop) {
             int strokes = gentle && !strop ? LESS_STROPPING : WorkPlan.STROP_STROKES;
-            honing.strop().ifPresent(s -> steps.add(burr.strop(s, "", edge, strokes)));
+            steps.add(honing.strop()
+                    .map(s -> burr.strop(s, "", edge, strokes))
+                    .orElseGet(() -> burr.offTheStone(edge, false)));
         }
         return List.copyOf(steps);
     }
@@ -138,9 +140,11 @@ public final class RemedySheet {
             if (entry < 0) {
                 continue;
             }
-            boolean back = c.at(Remedy.Entry.LAST_STONE);
-            double recession =
-                    back ? 0 : (c.at(Remedy.Entry.ONE_BACK) ? Dullness.TOUCH_UP : Dullness.LIGHT_VISIBLE).recessionMm();
+            // What leather rounded is steel that must go: a burr says that the stone is past it.
+            boolean rounded =
+                    FaultRule.named(c.finding().fault()).eases() && c.remedy().whole();
+            boolean back = c.at(Remedy.Entry.LAST_STONE) && !rounded;
+            double recession = back ? 0 : (shallow(c) ? Dullness.TOUCH_UP : Dullness.LIGHT_VISIBLE).recessionMm();
             for (int i = entry; i < honing.path().size(); i++) {
                 boolean first = i == entry;
                 byStone.computeIfAbsent(i, k -> new ArrayList<>())
@@ -154,6 +158,10 @@ public final class RemedySheet {
         }
         byStone.replaceAll((i, works) -> merged(works));
         return byStone;
+    }
+
+    private static boolean shallow(Chosen c) {
+        return c.at(Remedy.Entry.ONE_BACK) || c.at(Remedy.Entry.LAST_STONE);
     }
 
     /** Stretches of one stone that touch are worked as one. */

@@ -14,6 +14,7 @@ import truekeen.core.rehearsal.MadeUp;
 import truekeen.core.rehearsal.PlanJudge;
 import truekeen.core.rehearsal.PlanJudge.Judged;
 import truekeen.core.rehearsal.RehearsedTool;
+import truekeen.core.rehearsal.RemedyJudge;
 import truekeen.core.tool.GeometryKind;
 
 /** Judges plans for made-up tools on the virtual blade and prints the table. Run by {@code ./bench judge}. */
@@ -38,6 +39,34 @@ public final class JudgeBench {
         print("damage", all, j -> j.damage().name().toLowerCase(Locale.ROOT));
         print("holder", all, j -> j.holder().words());
         print("all", all, j -> "all");
+        remedies(families, blades);
+    }
+
+    /** Faults put into blades of which nothing else is wrong. */
+    private static void remedies(List<GeometryKind> families, int blades) {
+        List<RemedyJudge.Judged> all = IntStream.range(0, blades)
+                .parallel()
+                .mapToObj(i ->
+                        MadeUp.of(families.get(i % families.size()), i)
+                                .filter(m -> m.damage() == MadeUp.Damage.NONE)
+                                .stream()
+                                .flatMap(m -> Stream.of(RemedyJudge.PutIn.values())
+                                        .flatMap(f -> RemedyJudge.judge(m, f, i).stream()))
+                                .toList())
+                .flatMap(List::stream)
+                .toList();
+        System.out.printf("%n%-26s%6s%20s%28s%n", "fault put in", "n", "named right, %", "mended at the first try, %");
+        for (RemedyJudge.PutIn fault : RemedyJudge.PutIn.values()) {
+            List<RemedyJudge.Judged> its =
+                    all.stream().filter(j -> j.fault() == fault).toList();
+            System.out.printf(
+                    Locale.ROOT,
+                    "%-26s%6d%20.0f%28.0f%n",
+                    fault.name().toLowerCase(Locale.ROOT),
+                    its.size(),
+                    100.0 * its.stream().filter(RemedyJudge.Judged::right).count() / Math.max(1, its.size()),
+                    100.0 * its.stream().filter(RemedyJudge.Judged::mended).count() / Math.max(1, its.size()));
+        }
     }
 
     private static void print(String by, List<Judged> all, Function<Judged, String> key) {
