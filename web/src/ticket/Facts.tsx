@@ -37,6 +37,7 @@ export function Facts({
           hint="one way is enough"
         />
       </div>
+      {promise !== undefined && <PromiseLine things={promise} onTake={set('promised')} />}
       <div className="grid sm:grid-cols-[14rem_minmax(0,1fr)] gap-3">
         <Field
           label="Promised for"
@@ -53,7 +54,6 @@ export function Facts({
           error={refused?.at('agreed')}
         />
       </div>
-      {promise !== undefined && <PromiseLine things={promise} onTake={set('promised')} />}
       <p className="quiet">
         Name and contact stand on this ticket and nowhere else; they can be deleted from it at any time.
       </p>

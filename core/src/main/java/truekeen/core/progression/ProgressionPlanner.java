@@ -67,6 +67,7 @@ public final class ProgressionPlanner {
         List<Abrasive> keen = usable.stream().filter(window::keen).toList();
         return within(keen, window, nearest)
                 .or(() -> keen.stream()
+                        .filter(a -> window.deepestUm().isPresent())
                         .filter(a -> a.d50Um() * MUCH_FINER >= window.finestUm())
                         .min(nearest))
                 .or(() -> within(usable, window, nearest))
