@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import { Inked } from '../drawings/Inked'
 
 /** What to see, drawn as it should be and as it should not, side by side. */
 export function Sights({ sights }: { sights: Schemas['SightView'][] }) {
@@ -40,26 +41,6 @@ function Bevel({ children }: { children: React.ReactNode }) {
     <>
       <rect x="0" y="6" width="200" height="62" className="steel" />
       {children}
-      <path d="M0 68H200" stroke="var(--color-base-content)" strokeWidth="2.5" />
-    </>
-  )
-}
-
-/** The inked bevel, heel above and edge below, bare from one height to another: scratches where the ink is gone. */
-function Inked({ bare: [from, to] }: { bare: [number, number] }) {
-  return (
-    <>
-      <rect x="0" y="6" width="200" height="62" fill="var(--color-base-content)" opacity="0.82" />
-      <rect x="0" y={6 + from} width="200" height={to - from} className="steel" />
-      {Array.from({ length: 9 }, (_, i) => (
-        <path
-          key={i}
-          d={`M${8 + i * 23} ${6 + from + 2}V${6 + to - 2}`}
-          stroke="var(--color-base-content)"
-          strokeWidth="2.5"
-          opacity="0.55"
-        />
-      ))}
       <path d="M0 68H200" stroke="var(--color-base-content)" strokeWidth="2.5" />
     </>
   )

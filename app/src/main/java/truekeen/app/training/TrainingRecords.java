@@ -47,11 +47,37 @@ public final class TrainingRecords {
     public record RoundAnswer(boolean right, String words) {}
 
     /**
+     * A place along the edge.
+     *
+     * @param mark what is known of it
+     * @param note a figure that is read there; empty for none
+     */
+    public record EdgePlaceView(Seen.Mark mark, String note) {}
+
+    /**
+     * What is done at a place, and what its marks mean, in words; empty where places are not asked.
+     *
+     * @param act as "Feel"
+     * @param there what a mark says where something is
+     * @param absent what it says where nothing is
+     */
+    public record ProbeView(String act, String there, String absent) {}
+
+    /**
+     * Ink on a bevel after a stroke.
+     *
+     * @param gone where it is gone
+     * @param share how much of the width of the bevel is bare, 0 to 1
+     */
+    public record InkLookView(Seen.Ink.Gone gone, double share) {}
+
+    /**
      * What is seen in a round.
      *
      * @param situation what is the matter
      * @param lines what is seen and felt, the newest last
-     * @param marks what is known of each place along the edge
+     * @param places the places along the edge; empty where they are not asked
+     * @param ink what a stroke left of the ink; null where none is looked at
      * @param sides what the two sides are called, the lower first
      * @param answer how it ended; null while it goes on
      */
@@ -59,7 +85,9 @@ public final class TrainingRecords {
             String title,
             String situation,
             List<String> lines,
-            List<Seen.Mark> marks,
+            List<EdgePlaceView> places,
+            ProbeView probe,
+            @Nullable InkLookView ink,
             List<String> choices,
             List<Act.Kind> controls,
             List<String> sides,

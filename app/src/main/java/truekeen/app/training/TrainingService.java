@@ -8,7 +8,10 @@ import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.training.TrainingRecords.ActForm;
+import truekeen.app.training.TrainingRecords.EdgePlaceView;
 import truekeen.app.training.TrainingRecords.ExerciseView;
+import truekeen.app.training.TrainingRecords.InkLookView;
+import truekeen.app.training.TrainingRecords.ProbeView;
 import truekeen.app.training.TrainingRecords.RoundAnswer;
 import truekeen.app.training.TrainingRecords.RoundForm;
 import truekeen.app.training.TrainingRecords.RoundView;
@@ -87,7 +90,12 @@ public class TrainingService {
                 exercise.title(),
                 seen.situation(),
                 seen.lines(),
-                seen.marks(),
+                seen.places().stream()
+                        .map(p -> new EdgePlaceView(p.mark(), p.note()))
+                        .toList(),
+                new ProbeView(
+                        seen.probe().act(), seen.probe().there(), seen.probe().absent()),
+                seen.ink().map(i -> new InkLookView(i.gone(), i.share())).orElse(null),
                 seen.choices(),
                 seen.controls(),
                 seen.sides(),

@@ -6,10 +6,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/** Practising on a phone: the angle by ink, where the burr is not, and a fault by its signs. */
+/** Practising on a phone: the angle by ink, where the burr is not, a camber, a fault by its signs. */
 class TrainingIT {
     @Test
-    void threeExercisesAreWorkedAndTheRecordIsKept() {
+    void exercisesAreWorkedAndTheRecordIsKept() {
         try (Service service = Service.demo();
                 Browser browser = new Browser(service.url(), 390, 844)) {
             browser.open("/reference").press("practised on the virtual blade").atPath("/training");
@@ -24,14 +24,15 @@ class TrainingIT {
             assertThat(browser.accessibilityFaults()).isEmpty();
             int missing = 0;
             for (int place = 1; place <= 7; place++) {
-                String selector = "[aria-label^='Feel at place " + place + ":']";
+                String selector = "[aria-label^='Feel, place " + place + ":']";
                 browser.tap(selector);
-                browser.until("it was felt", d -> !label(browser, selector).endsWith("?"));
+                browser.until("it was felt", d -> !label(browser, selector).endsWith("not yet"));
                 missing = label(browser, selector).endsWith("smooth") && missing == 0 ? place : missing;
             }
-            browser.press(missing == 0 ? "end to end" : "missing at place " + missing)
-                    .see("Right.");
+            browser.press(missing == 0 ? "end to end" : "place " + missing).see("Right.");
             browser.press("Another round").see("Feel along its back").press("Back to the exercises");
+
+            camber(browser);
 
             browser.press("Practise: Name the fault").see("At the test:");
             browser.tap("main .grid .btn").see("Another round");
@@ -40,9 +41,18 @@ class TrainingIT {
         }
     }
 
+    /** Strokes at places: the figures say at each touch how far its corner lies back. */
+    private static void camber(Browser browser) {
+        browser.press("Practise: Camber without starving the centre").see("Give its corners");
+        assertThat(browser.accessibilityFaults()).isEmpty();
+        browser.tap("[aria-label^='5 strokes, place 1:']").see("5 strokes so far");
+        browser.tap("[aria-label^='5 strokes, place 5:']").see("10 strokes so far");
+        browser.press("Good as it is").see("The centre is starved").press("Back to the exercises");
+    }
+
     private static String label(Browser browser, String selector) {
         return (String) browser.script(
-                "return document.querySelector(arguments[0])?.getAttribute('aria-label') ?? '?'", selector);
+                "return document.querySelector(arguments[0])?.getAttribute('aria-label') ?? 'not yet'", selector);
     }
 
     /** Lower while the ink is gone at the edge, steeper while it is at the heel. */

@@ -33,7 +33,8 @@ class MigrationTest {
             Map.entry("V15", -1864843851),
             Map.entry("V16", 737065245),
             Map.entry("V17", 1322417833),
-            Map.entry("V18", 1397371918));
+            Map.entry("V18", 1397371918),
+            Map.entry("V19", -909675762));
 
     @Test
     void noLandedMigrationWasEdited() throws IOException {

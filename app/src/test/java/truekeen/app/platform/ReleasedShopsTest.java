@@ -63,7 +63,8 @@ class ReleasedShopsTest {
                 "v15",
                 "v16",
                 "v17",
-                "v18"
+                "v18",
+                "v19"
             })
     void aShopOfAnEarlierVersionGoesOn(String shop) throws Exception {
         String url = TestDatabase.fresh();

@@ -243,6 +243,11 @@ public final class VirtualBlade {
         return burrs[station].lengthUm;
     }
 
+    /** Whether the burr at a station hangs on the upper side. */
+    public boolean burrUpper(int station) {
+        return burrs[station].upper;
+    }
+
     /** Thickness of the burr's root at a station (µm). */
     public double burrRootUm(int station) {
         return burrs[station].rootUm;

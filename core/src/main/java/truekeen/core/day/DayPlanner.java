@@ -23,7 +23,7 @@ import java.util.stream.IntStream;
  */
 public final class DayPlanner {
     /** Tries for each task of the day: enough that more would change little. */
-    private static final int TRIES_FOR_EACH = 120;
+    private static final int TRIES_FOR_EACH = 70;
 
     private static final int LEAST_TRIES = 20_000;
     /** From never, over near, to whatever is promised at all. */
@@ -98,6 +98,12 @@ public final class DayPlanner {
             this.clock = clock;
         }
 
+        /** Whether it is better, and is kept. */
+        boolean beaten(int[][] other) {
+            clock.run(other);
+            return Timetable.merit(clock).beats(merit) && offer(other);
+        }
+
         /** Whether it is as good at least, and is kept. */
         boolean offer(int[][] other) {
             clock.run(other);
@@ -143,8 +149,63 @@ public final class DayPlanner {
             Search search = new Search(model, leash);
             best.offer(search.from(best.order));
             whole = search.whole;
+            tidy(model, best);
         }
         return new Planned(Timetable.of(model, best.order), Timetable.of(model, byTicket), DayBound.of(model), whole);
+    }
+
+    /**
+     * What wants no stone and nothing that holds, as a test, is done as soon as the run of alike tasks is over in which its tool
+     * was worked, wherever that is better: the search comes by such moves late, and nobody lets finished tools lie.
+     */
+    private static void tidy(DayModel model, Best best) {
+        boolean better = true;
+        while (better) {
+            better = false;
+            for (int t = 0; t < model.count; t++) {
+                boolean free =
+                        model.stone[t] == DayModel.NONE && model.holder[t] == DayModel.NONE && !model.isPinned[t];
+                if (free && model.before[t].length > 0) {
+                    int[][] sooner = sooner(model, best.order, t);
+                    better |= sooner.length > 0 && best.beaten(sooner);
+                }
+            }
+        }
+    }
+
+    /** The order with a task done once the run is over that it waits for; nothing where that is no sooner. */
+    private static int[][] sooner(DayModel model, int[][] order, int task) {
+        for (int p = 0; p < order.length; p++) {
+            int[] own = order[p];
+            int at = indexOf(own, task);
+            int last = -1;
+            for (int before : model.before[task]) {
+                last = Math.max(last, indexOf(own, before));
+            }
+            if (at < 0 || last < 0) {
+                continue;
+            }
+            while (last + 1 < at && model.run[own[last + 1]] == model.run[own[last]]) {
+                last++;
+            }
+            if (last + 1 < at) {
+                int[][] moved = order.clone();
+                moved[p] = own.clone();
+                System.arraycopy(own, last + 1, moved[p], last + 2, at - last - 1);
+                moved[p][last + 1] = task;
+                return moved;
+            }
+        }
+        return new int[0][];
+    }
+
+    private static int indexOf(int[] tasks, int task) {
+        for (int i = 0; i < tasks.length; i++) {
+            if (tasks[i] == task) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     /** An order timed as it stands, such as one of a person's own. */

@@ -44,11 +44,12 @@ final class DeburrDrill extends Drill {
             edge.strokes(act.upper(), count, act.force().newtons(), PracticeEdge.LEATHER);
             made += count;
             double burr = edge.longestBurrUm();
+            String side = (edge.burrOnBevel() ? TrainingWords.BEVEL : TrainingWords.BACK).words();
             say(
                     burr > LARGE_UM
-                            ? TrainingWords.BURR_LARGE.fill("count", made)
+                            ? TrainingWords.BURR_LARGE.fill("count", made, "side", side)
                             : burr > Prior.BURR_FELT_UM.value()
-                                    ? TrainingWords.BURR_SMALL.fill("count", made)
+                                    ? TrainingWords.BURR_SMALL.fill("count", made, "side", side)
                                     : TrainingWords.BURR_NONE.fill("count", made));
         } else if (act.kind() == Act.Kind.DONE) {
             boolean gone = !edge.hangs();

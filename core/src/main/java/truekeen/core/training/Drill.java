@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** One exercise under way. */
 abstract class Drill {
     private final List<String> lines = new ArrayList<>();
     private Seen.Mark[] marks = {};
+    private String[] notes = {};
     private Optional<Seen.Answer> answer = Optional.empty();
 
     /** What is the matter, in words. */
@@ -24,6 +26,14 @@ abstract class Drill {
         return List.of();
     }
 
+    Seen.Probe probe() {
+        return Seen.Probe.NONE;
+    }
+
+    Optional<Seen.Ink> ink() {
+        return Optional.empty();
+    }
+
     List<String> sides() {
         return List.of();
     }
@@ -31,14 +41,20 @@ abstract class Drill {
     final void places(int count) {
         marks = new Seen.Mark[count];
         Arrays.fill(marks, Seen.Mark.UNKNOWN);
+        notes = new String[count];
+        Arrays.fill(notes, "");
+    }
+
+    final void note(int place, String figure) {
+        notes[place] = figure;
     }
 
     final int places() {
         return marks.length;
     }
 
-    final void mark(int place, boolean catches) {
-        marks[place] = catches ? Seen.Mark.CATCHES : Seen.Mark.SMOOTH;
+    final void mark(int place, boolean there) {
+        marks[place] = there ? Seen.Mark.THERE : Seen.Mark.ABSENT;
     }
 
     /** What was felt is not known any more once strokes were made. */
@@ -62,7 +78,11 @@ abstract class Drill {
         return new Seen(
                 situation(),
                 lines,
-                Arrays.asList(marks),
+                IntStream.range(0, marks.length)
+                        .mapToObj(i -> new Seen.Place(marks[i], notes[i]))
+                        .toList(),
+                probe(),
+                ink(),
                 choices(),
                 answer.isPresent() ? List.of() : controls(),
                 sides(),

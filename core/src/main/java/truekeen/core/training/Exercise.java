@@ -8,13 +8,17 @@ public enum Exercise {
     /** Set the angle by ink. */
     INK(TrainingWords.INK, TrainingWords.INK_WHY, InkDrill::new),
     /** Find where the burr is not. */
-    BURR(TrainingWords.BURR, TrainingWords.BURR_WHY, BurrDrill::new),
+    BURR(TrainingWords.BURR, TrainingWords.BURR_WHY, FindDrill::byNail),
+    /** Say where the apex was not reached. */
+    LAMP(TrainingWords.LAMP, TrainingWords.LAMP_WHY, FindDrill::byLamp),
     /** Stop when the burr is there, not later. */
     STOP(TrainingWords.STOP, TrainingWords.STOP_WHY, StopDrill::new),
     /** Take the burr off without making a new one. */
     DEBURR(TrainingWords.DEBURR, TrainingWords.DEBURR_WHY, DeburrDrill::new),
     /** Keep left and right equal. */
     SIDES(TrainingWords.SIDES, TrainingWords.SIDES_WHY, SidesDrill::new),
+    /** Camber without starving the centre. */
+    CAMBER(TrainingWords.CAMBER, TrainingWords.CAMBER_WHY, CamberDrill::new),
     /** Choose the first stone. */
     STONE(TrainingWords.STONE, TrainingWords.STONE_WHY, StoneDrill::new),
     /** Read the signs and name the fault. */

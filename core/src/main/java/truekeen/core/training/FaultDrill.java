@@ -3,9 +3,11 @@ package truekeen.core.training;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.SplittableRandom;
 import truekeen.core.fault.FaultRule;
 import truekeen.core.fault.Sign;
@@ -38,11 +40,14 @@ final class FaultDrill extends Drill {
         choices = List.copyOf(near);
     }
 
+    /** Signs that speak for a fault, the strongest first; of one group only one, since a test gives one answer. */
     private static List<Sign> speaking(FaultRule rule) {
+        Set<Sign.Group> groups = EnumSet.noneOf(Sign.Group.class);
         return rule.weights().entrySet().stream()
                 .filter(e -> e.getValue() >= SPEAKS)
                 .sorted(Map.Entry.<Sign, Double>comparingByValue().reversed().thenComparing(Map.Entry.comparingByKey()))
                 .map(Map.Entry::getKey)
+                .filter(s -> groups.add(s.group()))
                 .toList();
     }
 

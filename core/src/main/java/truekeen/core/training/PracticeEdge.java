@@ -42,6 +42,26 @@ final class PracticeEdge {
         return edge;
     }
 
+    /** A plane's iron, dull and straight, some 50 mm wide. */
+    static PracticeEdge iron(SplittableRandom random) {
+        PracticeEdge edge = new PracticeEdge(44 + random.nextInt(17), 0.1, random.nextLong());
+        edge.blade.damage(x -> DULL_MM / 2);
+        return edge;
+    }
+
+    double lengthMm() {
+        return edgeMm;
+    }
+
+    /** Firm strokes on the bevel along a part of the edge. */
+    void strokes(int count, double fromMm, double toMm) {
+        for (int i = 0; i < count; i++) {
+            blade.stroke(
+                    new Stroke(true, BEVEL_DEG, 20, WAY_MM * (toMm - fromMm) / edgeMm, fromMm, toMm, scatterDeg),
+                    MIDDLE);
+        }
+    }
+
     VirtualBlade blade() {
         return blade;
     }
@@ -100,6 +120,15 @@ final class PracticeEdge {
             longest = Math.max(longest, blade.burrUm(i));
         }
         return longest;
+    }
+
+    /** Whether the burr hangs on the side of the bevel, where it is longest. */
+    boolean burrOnBevel() {
+        int longest = 0;
+        for (int i = 1; i < blade.stations(); i++) {
+            longest = blade.burrUm(i) > blade.burrUm(longest) ? i : longest;
+        }
+        return blade.burrUpper(longest);
     }
 
     boolean hangs() {

@@ -25,14 +25,15 @@ final class SidesDrill extends Drill {
         blade = VirtualBlade.of(new Wedge(4, 4, 2), wedge, EDGE_MM, 10, 0.3, Gum.USUAL, random.nextLong());
         boolean upper = random.nextBoolean();
         int uneven = 30 + random.nextInt(40);
-        work(upper, 40 + uneven);
-        work(!upper, 40);
-        near = 0.24 - 0.05 * grade;
+        work(upper, 40 + uneven, Act.Force.FIRM);
+        work(!upper, 40, Act.Force.FIRM);
+        near = 0.25 - 0.05 * grade;
+        say(TrainingWords.WIDTHS.fill("left", width(false), "right", width(true), "made", made));
     }
 
-    private void work(boolean upper, int count) {
+    private void work(boolean upper, int count, Act.Force force) {
         for (int i = 0; i < count; i++) {
-            blade.stroke(new Stroke(upper, SIDE_DEG, 20, 200, 0, EDGE_MM, 0), PracticeEdge.MIDDLE);
+            blade.stroke(new Stroke(upper, SIDE_DEG, force.newtons(), 200, 0, EDGE_MM, 0), PracticeEdge.MIDDLE);
         }
     }
 
@@ -75,7 +76,7 @@ final class SidesDrill extends Drill {
     void act(Act act) {
         if (act.kind() == Act.Kind.STROKES) {
             int count = (int) Math.max(0, Math.min(act.amount(), 20));
-            work(act.upper(), count);
+            work(act.upper(), count, act.force());
             made += count;
             say(TrainingWords.WIDTHS.fill("left", width(false), "right", width(true), "made", made));
         } else if (act.kind() == Act.Kind.DONE) {

@@ -11,6 +11,8 @@ import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
 import truekeen.core.rehearsal.MadeUp;
 import truekeen.core.stepsheet.PlanCase;
+import truekeen.core.stepsheet.SheetTime;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
 
 /** A tool, what is wrong with it and a shelf: on which stone does the work begin? */
@@ -20,49 +22,49 @@ final class StoneDrill extends Drill {
 
     private final PlanCase plan;
     private final List<Abrasive> stones;
-    private final List<Double> minutes;
+    private final List<SheetTime> times;
     private final double near;
 
     StoneDrill(int grade, SplittableRandom random) {
         near = 1.6 - 0.15 * grade;
-        PlanCase found = null;
-        List<Double> times = List.of();
+        PlanCase made = null;
         List<Abrasive> shelf = List.of();
-        while (found == null) {
+        List<SheetTime> each = List.of();
+        while (made == null || shelf.size() < 2 || each.size() < shelf.size()) {
             GeometryKind family = FAMILIES.get(random.nextInt(FAMILIES.size()));
-            PlanCase tried =
-                    MadeUp.of(family, random.nextLong()).map(MadeUp::plan).orElse(null);
-            if (tried == null) {
-                continue;
+            made = MadeUp.of(family, random.nextLong()).map(MadeUp::plan).orElse(null);
+            if (made != null) {
+                shelf = made.shelf().stream()
+                        .filter(a -> a.shape() != Abrasive.Shape.STROP)
+                        .sorted(Comparator.comparingDouble(Abrasive::d50Um).reversed())
+                        .toList();
+                each = times(made, shelf);
             }
-            shelf = tried.shelf().stream()
-                    .filter(a -> a.shape() != Abrasive.Shape.STROP)
-                    .sorted(Comparator.comparingDouble(Abrasive::d50Um).reversed())
-                    .toList();
-            times = minutes(tried, shelf);
-            found = shelf.size() > 1 && times.stream().noneMatch(t -> t.isNaN()) ? tried : null;
         }
-        plan = found;
+        plan = made;
         stones = shelf;
-        minutes = times;
+        times = each;
     }
 
-    /** How long it takes where each stone is the coarsest (min); no number where that cannot be planned. */
-    private static List<Double> minutes(PlanCase plan, List<Abrasive> stones) {
-        List<Double> all = new ArrayList<>();
+    /** How long it takes where each stone is the coarsest; fewer than stones where one of them cannot be planned. */
+    private static List<SheetTime> times(PlanCase plan, List<Abrasive> stones) {
+        List<SheetTime> all = new ArrayList<>();
         for (Abrasive coarsest : stones) {
             List<Abrasive> left = plan.shelf().stream()
                     .filter(a -> a.shape() == Abrasive.Shape.STROP || a.d50Um() <= coarsest.d50Um())
                     .toList();
             try {
                 PlanCase.Worked worked = plan.on(left).worked();
-                boolean used =
-                        worked.steps().stream().anyMatch(s -> s.abrasiveId().equals(coarsest.id()));
-                boolean stoned = worked.plan().edgePath().isPresent();
-                // A stone that the plan would pass over is washed and laid down for nothing.
-                all.add(!stoned ? Double.NaN : worked.time().likely() / 60 + (used ? 0 : 1));
+                if (worked.plan().edgePath().isPresent()) {
+                    boolean used =
+                            worked.steps().stream().anyMatch(s -> s.abrasiveId().equals(coarsest.id()));
+                    // A stone that the plan would pass over is washed and laid down for nothing.
+                    double idle = used ? 0 : Prior.CHANGE_SECONDS.value();
+                    SheetTime t = worked.time();
+                    all.add(new SheetTime(t.low() + idle, t.likely() + idle, t.high() + idle));
+                }
             } catch (RefusedException none) {
-                all.add(Double.NaN);
+                return List.of();
             }
         }
         return all;
@@ -95,7 +97,8 @@ final class StoneDrill extends Drill {
     @Override
     List<String> choices() {
         return stones.stream()
-                .map(a -> TrainingWords.STONE_CHOICE.fill("kind", a.kind().key(), "um", Numbers.plain(a.d50Um(), 1)))
+                .map(a -> TrainingWords.STONE_CHOICE.fill(
+                        "kind", a.kind().key(), "um", Numbers.plain(a.d50Um(), a.d50Um() < 10 ? 1 : 0)))
                 .toList();
     }
 
@@ -106,17 +109,30 @@ final class StoneDrill extends Drill {
             return;
         }
         int best = 0;
-        for (int i = 1; i < minutes.size(); i++) {
-            best = minutes.get(i) < minutes.get(best) ? i : best;
+        for (int i = 1; i < times.size(); i++) {
+            best = times.get(i).likely() < times.get(best).likely() ? i : best;
         }
-        boolean right = minutes.get(choice) <= near * minutes.get(best);
-        String yours = Numbers.plain(minutes.get(choice), 1);
-        String quickest = Numbers.plain(minutes.get(best), 1);
-        String stone = choices().get(best);
+        for (int i = 0; i < times.size(); i++) {
+            say(TrainingWords.STONE_TIME.fill(
+                    "stone",
+                    choices().get(i),
+                    "low",
+                    minutes(times.get(i).low()),
+                    "high",
+                    minutes(times.get(i).high())));
+        }
+        boolean right = times.get(choice).likely() <= near * times.get(best).likely();
+        String quickest = choices().get(best);
         end(
                 right,
-                right
-                        ? TrainingWords.STONE_RIGHT.fill("yours", yours, "stone", stone, "best", quickest)
-                        : TrainingWords.STONE_WRONG.fill("yours", yours, "stone", stone, "best", quickest));
+                choice == best
+                        ? TrainingWords.STONE_BEST.words()
+                        : right
+                                ? TrainingWords.STONE_RIGHT.fill("stone", quickest)
+                                : TrainingWords.STONE_WRONG.fill("stone", quickest));
+    }
+
+    private static String minutes(double seconds) {
+        return Numbers.plain(Math.max(1, seconds / 60), 0);
     }
 }

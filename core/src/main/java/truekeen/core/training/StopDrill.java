@@ -39,6 +39,12 @@ final class StopDrill extends Drill {
     }
 
     @Override
+    Seen.Probe probe() {
+        return new Seen.Probe(
+                TrainingWords.FEEL_AT.words(), TrainingWords.CATCHES.words(), TrainingWords.SMOOTH.words());
+    }
+
+    @Override
     void act(Act act) {
         switch (act.kind()) {
             case STROKES -> {

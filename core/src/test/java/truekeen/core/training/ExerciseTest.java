@@ -89,32 +89,119 @@ class ExerciseTest {
                 .isLessThan(SEEDS / 3);
     }
 
-    @Test
-    void whoFeelsEverywhereFindsWhereTheBurrIsNot() {
+    private static List<Seen.Mark> marks(Exercise e, int grade, long seed, List<Act> acts) {
+        return e.after(grade, seed, acts).places().stream()
+                .map(Seen.Place::mark)
+                .toList();
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Exercise.class,
+            names = {"BURR", "LAMP"})
+    void whoLooksEverywhereFindsWhereTheEdgeWasNotReached(Exercise exercise) {
+        // By the nail it is where nothing is, by the lamp where something is.
+        Seen.Mark gap = exercise == Exercise.BURR ? Seen.Mark.ABSENT : Seen.Mark.THERE;
         assertThat(right(seed -> {
                     List<Act> acts = new ArrayList<>();
-                    int places = Exercise.BURR.after(1, seed, acts).marks().size();
+                    int places = exercise.after(1, seed, acts).places().size();
                     for (int i = 0; i < places; i++) {
                         acts.add(feel(i));
                     }
-                    int missing = Exercise.BURR.after(1, seed, acts).marks().indexOf(Seen.Mark.SMOOTH);
+                    int missing = marks(exercise, 1, seed, acts).indexOf(gap);
                     acts.add(Act.choose(missing < 0 ? places : missing));
-                    return answeredRight(Exercise.BURR, 1, seed, acts) ? 1 : 0;
+                    return answeredRight(exercise, 1, seed, acts) ? 1 : 0;
                 }))
                 .isEqualTo(SEEDS);
+    }
+
+    private static Act strokesAt(int place) {
+        return new Act(Act.Kind.STROKES, place, true, 5, Act.Force.FIRM);
+    }
+
+    private static double behind(Seen seen, int place) {
+        return Double.parseDouble(seen.places().get(place).note().replaceAll("[^-0-9.]", ""));
+    }
+
+    @Test
+    void cornersWeightedHalfWayLessAndTheCentreNotSparedGiveACamber() {
+        assertThat(right(seed -> {
+                    List<Act> acts = new ArrayList<>();
+                    String situation = Exercise.CAMBER.after(1, seed, acts).situation();
+                    double wanted = Double.parseDouble(situation
+                            .replaceAll(".*its corners ([0-9.\u2060]+).*", "$1")
+                            .replace("\u2060", ""));
+                    for (int i = 0; i < 4; i++) {
+                        acts.add(strokesAt(2));
+                    }
+                    for (int i = 0; i < 80; i++) {
+                        Seen seen = Exercise.CAMBER.after(1, seed, acts);
+                        List<Seen.Mark> burr = marks(Exercise.CAMBER, 1, seed, acts);
+                        boolean leftLags = behind(seen, 0) <= behind(seen, 4);
+                        double corner = Math.min(behind(seen, 0), behind(seen, 4));
+                        int half = behind(seen, 1) <= behind(seen, 3) ? 1 : 3;
+                        if (burr.get(2) != Seen.Mark.THERE) {
+                            acts.add(strokesAt(2));
+                        } else if (corner < wanted) {
+                            acts.add(strokesAt(leftLags ? 0 : 4));
+                        } else if (behind(seen, half) < wanted / 4 || burr.get(half) != Seen.Mark.THERE) {
+                            acts.add(strokesAt(half));
+                        } else {
+                            break;
+                        }
+                    }
+                    acts.add(Act.done());
+                    return answeredRight(Exercise.CAMBER, 1, seed, acts) ? 1 : 0;
+                }))
+                .isGreaterThanOrEqualTo(SEEDS - 2);
+        // Corners alone leave the centre as dull as it was.
+        assertThat(right(seed -> {
+                    List<Act> acts = new ArrayList<>();
+                    for (int i = 0; i < 6; i++) {
+                        acts.add(strokesAt(0));
+                        acts.add(strokesAt(4));
+                    }
+                    acts.add(Act.done());
+                    return answeredRight(Exercise.CAMBER, 1, seed, acts) ? 1 : 0;
+                }))
+                .isZero();
+    }
+
+    @Test
+    void oneTestGivesOneSign() {
+        for (long seed = 0; seed < 40; seed++) {
+            assertThat(Exercise.FAULT.after(1, seed, List.of()).situation())
+                    .doesNotContain("no burr; no burr anywhere")
+                    .doesNotContain("no burr anywhere; no burr");
+        }
+    }
+
+    @Test
+    void lightStrokesTakeLessOfABevelThanFirmOnes() {
+        List<Act> light = List.of(Act.strokes(true, 5, Act.Force.LIGHT));
+        List<Act> firm = List.of(Act.strokes(true, 5, Act.Force.FIRM));
+        List<String> begun = Exercise.SIDES.after(1, 1, List.of()).lines();
+        double before = width(begun.get(begun.size() - 1), "right ");
+        assertThat(width(last(Exercise.SIDES.after(1, 1, firm)), "right "))
+                .isGreaterThan(width(last(Exercise.SIDES.after(1, 1, light)), "right "));
+        assertThat(width(last(Exercise.SIDES.after(1, 1, light)), "right ")).isGreaterThanOrEqualTo(before);
+    }
+
+    private static String last(Seen seen) {
+        return seen.lines().get(seen.lines().size() - 1);
     }
 
     @Test
     void whoFeelsAfterEveryFewStrokesStopsInTime() {
         assertThat(right(seed -> {
                     List<Act> acts = new ArrayList<>();
-                    int places = Exercise.STOP.after(1, seed, acts).marks().size();
+                    int places = Exercise.STOP.after(1, seed, acts).places().size();
                     for (int i = 0; i < 30; i++) {
                         acts.add(Act.strokes(true, 2, Act.Force.FIRM));
                         for (int place = 0; place < places && acts.size() < 190; place++) {
                             acts.add(feel(place));
                         }
-                        if (!Exercise.STOP.after(1, seed, acts).marks().contains(Seen.Mark.SMOOTH)) {
+                        if (!marks(Exercise.STOP, 1, seed, acts).contains(Seen.Mark.ABSENT)) {
                             break;
                         }
                     }
