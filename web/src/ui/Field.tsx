@@ -166,13 +166,15 @@ export function Pick<T extends string>({ legend, value, onChange, options, child
   )
 }
 
-/** A yes or no. */
+/** A yes or no; its name says more than its label where one stands beside many alike. */
 export function Check({
   label,
+  name,
   value,
   onChange,
 }: {
   label: string
+  name?: string
   value: boolean
   onChange: (value: boolean) => void
 }) {
@@ -180,6 +182,7 @@ export function Check({
     <label className="flex items-center gap-3 min-h-12 cursor-pointer">
       <input
         type="checkbox"
+        aria-label={name}
         checked={value}
         onChange={(e) => onChange(e.target.checked)}
         className="checkbox checkbox-primary"

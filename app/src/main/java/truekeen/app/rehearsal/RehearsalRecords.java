@@ -9,18 +9,43 @@ public final class RehearsalRecords {
     private RehearsalRecords() {}
 
     /**
+     * What is taken instead of an abrasive.
+     *
+     * @param planned id of what the sheet names
+     * @param instead id of what is taken
+     */
+    public record InsteadForm(String planned, String instead) {}
+
+    /**
      * What is tried otherwise than planned; empty for as planned.
      *
      * @param skipped indexes of steps that are left out
+     * @param earlier indexes of steps that are made before the worked step that comes before them
+     * @param stones what is taken instead of stones and strops
      * @param steeper by how many degrees the stones are laid steeper, as typed
+     * @param pressing how many times as hard the stones are pressed, as typed
      * @param stropping how many times as many strokes on the strop, as typed
      * @param shakier how many times as shaky a hand, as typed
      */
     public record RehearsalForm(
-            List<Integer> skipped, @Nullable String steeper, @Nullable String stropping, @Nullable String shakier) {}
+            List<Integer> skipped,
+            @Nullable List<Integer> earlier,
+            @Nullable List<InsteadForm> stones,
+            @Nullable String steeper,
+            @Nullable String pressing,
+            @Nullable String stropping,
+            @Nullable String shakier) {}
 
-    /** A step of the plan: whether strokes are made in it, so that it can be left out. */
-    public record RehearsedStep(int step, String title, int strokes) {}
+    /**
+     * A step of the plan.
+     *
+     * @param strokes strokes in all; 0 where none are made, so that it cannot be left out
+     * @param abrasive id of what it is done on; empty where strokes take no steel
+     */
+    public record RehearsedStep(int step, String title, int strokes, String abrasive, String abrasiveName) {}
+
+    /** A stone or strop that could be taken. */
+    public record RehearsedStone(String id, String name) {}
 
     /**
      * The edge at a moment.
@@ -30,8 +55,10 @@ public final class RehearsalRecords {
      * @param burrUm longest burr (µm)
      * @param backUm how far back the edge lies, station by station (µm)
      * @param index keenness index, station by station; lower is keener
+     * @param bare share of the edge at which ink from before this step is gone to the very edge
      * @param lit share of the edge on which a lamp shows a line of light
      * @param felt share of the edge on which a nail finds a burr
+     * @param paper what it makes of a sheet of printer paper
      * @param section the section at the worst place near the apex (µm), as x, y, x, y
      */
     public record FrameView(
@@ -43,20 +70,28 @@ public final class RehearsalRecords {
             double burrUm,
             List<Double> backUm,
             List<Double> index,
+            double bare,
             double lit,
             double felt,
+            Frame.Paper paper,
             List<Double> section) {}
 
     /**
      * One run.
      *
      * @param outcome what comes of it
+     * @param strokes strokes made in all
      * @param words that in words, and how often it does with other hands
      * @param advice what to try where it does not come out keen; empty where it does
      * @param held where a gate said no
      */
     public record RehearsedRun(
-            List<FrameView> frames, Frame.Outcome outcome, String words, String advice, List<String> held) {}
+            List<FrameView> frames,
+            Frame.Outcome outcome,
+            int strokes,
+            String words,
+            String advice,
+            List<String> held) {}
 
     /**
      * A rehearsal.
@@ -64,6 +99,7 @@ public final class RehearsalRecords {
      * @param edgeMm length of the edge (mm)
      * @param target keenness index that is wanted
      * @param hand how steady the hand is taken to be, in words
+     * @param shelf what could be taken instead
      * @param planned by the sheet
      * @param otherwise as was asked; null where nothing was
      */
@@ -72,6 +108,7 @@ public final class RehearsalRecords {
             double target,
             String hand,
             List<RehearsedStep> steps,
+            List<RehearsedStone> shelf,
             RehearsedRun planned,
             @Nullable RehearsedRun otherwise) {}
 }

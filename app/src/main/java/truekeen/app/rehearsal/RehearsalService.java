@@ -1,10 +1,15 @@
 package truekeen.app.rehearsal;
 
-import java.util.HashSet;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,13 +19,16 @@ import truekeen.app.plan.PlanService;
 import truekeen.app.plan.PlanService.CorePlan;
 import truekeen.app.platform.Form;
 import truekeen.app.rehearsal.RehearsalRecords.FrameView;
+import truekeen.app.rehearsal.RehearsalRecords.InsteadForm;
 import truekeen.app.rehearsal.RehearsalRecords.RehearsalForm;
 import truekeen.app.rehearsal.RehearsalRecords.RehearsalView;
 import truekeen.app.rehearsal.RehearsalRecords.RehearsedRun;
 import truekeen.app.rehearsal.RehearsalRecords.RehearsedStep;
+import truekeen.app.rehearsal.RehearsalRecords.RehearsedStone;
 import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.ToolService;
 import truekeen.app.tool.ToolService.CoreTool;
+import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Restoration;
 import truekeen.core.holding.Setup;
@@ -83,9 +91,9 @@ public class RehearsalService {
                 .orElseThrow(() -> new RefusedException(Refusal.of(MessageCode.NOT_TESTED_FOR_KEENNESS, "", "")));
         Setup setup = setups.setup(plan.setupId()).setup();
         List<Step> steps = plan.chosen().steps();
-        Changes changes = changes(in, steps);
         Steadiness hand = Steadiness.in(setup.holder());
         Rehearsal rehearsal = rehearsal(tool, survey, setup, hand);
+        Changes changes = changes(in, steps, rehearsal.shelf());
         long seed = plan.id().getLeastSignificantBits();
         return new RehearsalView(
                 rehearsal.edgeMm(),
@@ -93,33 +101,67 @@ public class RehearsalService {
                 RehearsalWords.HAND.fill(
                         "held", Numbers.plain(hand.heldDeg(), 1), "free", Numbers.plain(hand.freeDeg(), 1)),
                 IntStream.range(0, steps.size())
-                        .mapToObj(i -> new RehearsedStep(
-                                i,
-                                steps.get(i).title(),
-                                steps.get(i).counted()
-                                        ? steps.get(i).strokes()
-                                                * steps.get(i).sides().size()
-                                        : 0))
+                        .mapToObj(i -> view(i, steps.get(i)))
+                        .toList(),
+                rehearsal.shelf().values().stream()
+                        .filter(a -> a.kind().specificWear().isPresent())
+                        .sorted(Comparator.comparingDouble(Abrasive::d50Um).reversed())
+                        .map(a -> new RehearsedStone(a.id(), a.name()))
                         .toList(),
                 run(rehearsal, steps, Changes.NONE, seed, target),
                 changes.equals(Changes.NONE) ? null : run(rehearsal, steps, changes, seed, target));
     }
 
-    private Changes changes(RehearsalForm in, List<Step> steps) {
+    private static RehearsedStep view(int index, Step step) {
+        boolean worked = step.counted() && step.strokes() > 0;
+        return new RehearsedStep(
+                index,
+                step.title(),
+                worked ? step.strokes() * step.sides().size() : 0,
+                worked ? step.abrasiveId() : "",
+                worked ? step.abrasiveName() : "");
+    }
+
+    private static Changes changes(RehearsalForm in, List<Step> steps, Map<String, Abrasive> shelf) {
         Form form = new Form();
-        List<Integer> skipped = in.skipped() == null ? List.of() : in.skipped();
-        for (int i = 0; i < skipped.size(); i++) {
-            Integer step = skipped.get(i);
-            String field = "skipped[" + i + "]";
+        Set<Integer> skipped = steps(form, "skipped", in.skipped(), steps);
+        Set<Integer> earlier = steps(form, "earlier", in.earlier(), steps);
+        Map<String, String> stones = new HashMap<>();
+        List<InsteadForm> instead = in.stones() == null ? List.of() : in.stones();
+        for (int i = 0; i < instead.size(); i++) {
+            InsteadForm one = instead.get(i);
+            String field = "stones[" + i + "].instead";
+            boolean known = one != null && one.planned() != null && shelf.containsKey(Form.orEmpty(one.instead()));
+            form.checks().require(known, () -> Refusal.of(
+                            MessageCode.UNKNOWN_CHOICE, field, one == null ? null : one.instead())
+                    .with(
+                            "allowed",
+                            shelf.values().stream().map(Abrasive::name).sorted().collect(Collectors.joining(", "))));
+            if (known) {
+                stones.put(one.planned(), one.instead());
+            }
+        }
+        double steeper = number(form, "steeper", RehearsalWords.STEEPER, in.steeper(), 0, -MOST_DEG, MOST_DEG);
+        double pressing = number(form, "pressing", RehearsalWords.PRESSING, in.pressing(), 1, 0, MOST_TIMES);
+        double stropping = number(form, "stropping", RehearsalWords.STROPPING, in.stropping(), 1, 0, MOST_TIMES);
+        double shakier = number(form, "shakier", RehearsalWords.SHAKIER, in.shakier(), 1, 0, MOST_TIMES);
+        form.checks().orThrow();
+        return Changes.of(skipped, steeper, stropping, shakier)
+                .earlier(earlier)
+                .on(stones)
+                .pressed(pressing);
+    }
+
+    private static Set<Integer> steps(Form form, String name, List<Integer> given, List<Step> steps) {
+        List<Integer> named = given == null ? List.of() : given;
+        for (int i = 0; i < named.size(); i++) {
+            Integer step = named.get(i);
+            String field = name + "[" + i + "]";
             form.checks().require(step != null && step >= 0 && step < steps.size(), () -> Refusal.of(
                             MessageCode.UNKNOWN_CHOICE, field, step)
                     .with("allowed", "0–" + (steps.size() - 1)));
         }
-        double steeper = number(form, "steeper", RehearsalWords.STEEPER, in.steeper(), 0, -MOST_DEG, MOST_DEG);
-        double stropping = number(form, "stropping", RehearsalWords.STROPPING, in.stropping(), 1, 0, MOST_TIMES);
-        double shakier = number(form, "shakier", RehearsalWords.SHAKIER, in.shakier(), 1, 0, MOST_TIMES);
-        form.checks().orThrow();
-        return new Changes(new HashSet<>(skipped), steeper, stropping, shakier);
+        return named.stream().filter(Objects::nonNull).collect(Collectors.toSet());
     }
 
     private static double number(
@@ -158,6 +200,7 @@ public class RehearsalService {
         return new RehearsedRun(
                 watched.frames().stream().map(RehearsalService::view).toList(),
                 outcome,
+                watched.end().strokes(),
                 words(last, outcome, target) + " " + tries(ends, target),
                 advice(outcome),
                 held(steps, watched.end()));
@@ -215,8 +258,10 @@ public class RehearsalService {
                 rounded(f.longestBurrUm(), 100),
                 f.backMm().stream().map(mm -> rounded(mm * UM_PER_MM, 10)).toList(),
                 f.index().stream().map(i -> rounded(i, 100)).toList(),
+                rounded(f.bare(), 100),
                 rounded(f.lit(), 100),
                 rounded(f.felt(), 100),
+                f.paper(),
                 near(f.section()));
     }
 

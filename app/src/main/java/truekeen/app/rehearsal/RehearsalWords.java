@@ -18,6 +18,7 @@ enum RehearsalWords implements Wording {
     GATE_OPEN("The gate still said no at “{step}” after {more} strokes more a side."),
     HAND("The angle is held to ±{held}° on the stones, ±{free}° at burr and strop: workshop priors."),
     STEEPER("Steeper"),
+    PRESSING("Pressing"),
     STROPPING("Stropping"),
     SHAKIER("A shakier hand");
 

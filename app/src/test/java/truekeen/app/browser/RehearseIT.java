@@ -19,11 +19,17 @@ class RehearseIT {
                     .see("Comes out keen");
             assertThat(browser.accessibilityFaults()).isEmpty();
             browser.driver().findElement(By.cssSelector("input[type=range]")).sendKeys(Keys.HOME);
-            browser.see("Before the first step").see("Under the nail: a burr nowhere");
-            String shaping = (String) browser.script("return [...document.querySelectorAll('label')]"
-                    + ".map(l => l.innerText.trim()).find(t => t.startsWith('leave out: Shape'))");
-            browser.pick(shaping).press("Try it").see("Otherwise:").see("The gate held at");
-            browser.pick("Watch it done otherwise").see("Index");
+            browser.see("Before the first step").see("a burr nowhere").see("is torn, not cut");
+            String shaping = (String) browser.script("return [...document.querySelectorAll('input')]"
+                    + ".map(i => i.getAttribute('aria-label') ?? '').find(t => t.startsWith('left out: Shape'))");
+            browser.tap("input[aria-label='" + shaping + "']").press("Try it").see("Otherwise:");
+            browser.see("The gate held at").see("side by side");
+            assertThat(browser.accessibilityFaults()).isEmpty();
+            browser.driver().findElement(By.cssSelector("input[type=range]")).sendKeys(Keys.HOME);
+            browser.press("Play").see("Pause");
+            browser.until("it moves by itself", d -> !browser.text().contains("Before the first step"));
+            browser.press("As planned again");
+            browser.until("what was tried is gone", d -> !browser.text().contains("Otherwise:"));
             browser.type("Steeper, °", "80").press("Try it").see("80");
         }
     }

@@ -51,6 +51,56 @@ class RehearsalApiTest extends ApiTest {
     }
 
     @Test
+    void anotherStoneAHarderHandAndAnotherOrderAreTried() {
+        String tool = takeIn(chisel());
+        planned(tool, survey());
+        JsonNode view = rehearse(tool, form()).body();
+        JsonNode steps = view.path("steps");
+        JsonNode shaping = null;
+        JsonNode second = null;
+        JsonNode next = null;
+        for (JsonNode step : steps) {
+            if (!step.path("abrasive").asText().isEmpty()) {
+                if (shaping == null) {
+                    shaping = step;
+                } else if (second == null) {
+                    second = step;
+                }
+                if (next == null && !step.path("abrasive").equals(shaping.path("abrasive"))) {
+                    next = step;
+                }
+            }
+        }
+        // The stone that follows, taken to shape with: it takes many more strokes.
+        ObjectNode finer = form();
+        finer.putArray("stones")
+                .addObject()
+                .put("planned", shaping.path("abrasive").asText())
+                .put("instead", next.path("abrasive").asText());
+        int planned = view.at("/planned/strokes").asInt();
+        assertThat(rehearse(tool, finer).body().at("/otherwise/strokes").asInt())
+                .isGreaterThan(planned);
+        assertThat(rehearse(tool, form().put("pressing", "1.5"))
+                        .body()
+                        .at("/otherwise/strokes")
+                        .asInt())
+                .isLessThan(planned);
+        // The second step first.
+        ObjectNode earlier = form();
+        earlier.putArray("earlier").add(second.path("step").asInt());
+        JsonNode frames = rehearse(tool, earlier).body().at("/otherwise/frames");
+        assertThat(frames.get(1).path("step").asInt())
+                .isEqualTo(second.path("step").asInt());
+
+        ObjectNode odd = form();
+        odd.putArray("stones").addObject().put("planned", "x").put("instead", "brick");
+        odd.putArray("earlier").add(-1);
+        Answer refused = rehearse(tool, odd);
+        assertThat(refused.messageAt("stones[0].instead")).contains("brick");
+        assertThat(refused.messageAt("earlier[0]")).contains("-1");
+    }
+
+    @Test
     void oddWishesAreRefusedAtTheirField() {
         String tool = takeIn(chisel());
         planned(tool, survey());

@@ -123,7 +123,7 @@ final class EdgeChain {
             apexBelow = Double.POSITIVE_INFINITY;
             return;
         }
-        int apex = apex();
+        int apex = farCorner(ny > 0);
         apexCut = apex >= lo && apex <= hi;
         apexBelow = at - nx * x[apex] - ny * y[apex];
         double gone = depth;
@@ -146,16 +146,26 @@ final class EdgeChain {
         return corner > 0 ? scratch[corner - 1] : 0;
     }
 
+    /**
+     * The apex as work on a side meets it: of a land, square to the blade, its corner on the other side. Before that is
+     * reached no burr turns up there.
+     */
+    private int farCorner(boolean upper) {
+        int apex = apex();
+        int far = apex;
+        int step = upper ? -1 : 1;
+        while (far + step >= 0 && far + step < size && x[far + step] - x[apex] < ONE_CORNER_MM) {
+            far += step;
+        }
+        return far;
+    }
+
     /** Cuts everything off that stands above a plane through the apex, at an angle (rad) on one side. */
     void plane(boolean upper, double angle) {
         double nx = -Math.sin(angle);
         double ny = upper ? Math.cos(angle) : -Math.cos(angle);
-        int apex = apex();
         // Of a land the corner on the other side stays.
-        int stays = apex;
-        while (stays + 1 < size && x[stays + 1] - x[apex] < ONE_CORNER_MM && !upper) {
-            stays++;
-        }
+        int stays = farCorner(upper);
         double at = nx * x[stays] + ny * y[stays];
         int lo = -1;
         int hi = -1;

@@ -270,7 +270,8 @@ public final class VirtualBlade {
 
     /** Whether something hangs on at a station: longer than can be left, and longer than it is thick. */
     public boolean hangs(int station) {
-        return burrs[station].hangs();
+        // A stub no longer than the edge is wide does not fold.
+        return burrs[station].hangs() && burrs[station].lengthUm > 2 * apexRadiusUm(station);
     }
 
     /** Draws the edge through wood: what hangs by a thin root is pulled off. */

@@ -14,6 +14,7 @@ import truekeen.core.table.Prior;
  * @param backMm how far back the edge lies from where it was when it was last sharp, station by station (mm)
  * @param index keenness index, station by station
  * @param burrUm length of the burr, station by station (µm)
+ * @param bare share of the edge at which ink put on before this step is gone to the very edge, on every side it works
  * @param hangs whether something hangs on anywhere that would fold in use
  * @param section corners of the section looked at, from the heel below round the apex (mm), as x, y, x, y
  */
@@ -26,6 +27,7 @@ public record Frame(
         List<Double> backMm,
         List<Double> index,
         List<Double> burrUm,
+        double bare,
         boolean hangs,
         List<Double> section) {
     /** Keenness index from which an edge throws light back. */
@@ -40,6 +42,14 @@ public record Frame(
         index = List.copyOf(index);
         burrUm = List.copyOf(burrUm);
         section = List.copyOf(section);
+    }
+
+    /** What it makes of a sheet of printer paper, drawn through from heel to tip. */
+    public enum Paper {
+        CLEAN,
+        /** It catches somewhere on the way. */
+        SNAGS,
+        TEARS
     }
 
     /** What an edge wants before it is keen. */
@@ -81,6 +91,14 @@ public record Frame(
                         .filter(b -> b > Prior.BURR_FELT_UM.value())
                         .count()
                 / burrUm.size();
+    }
+
+    /** What it makes of a sheet of printer paper. */
+    public Paper paper() {
+        if (meanIndex > Prior.PAPER_CUT_INDEX.value()) {
+            return Paper.TEARS;
+        }
+        return worstIndex > Prior.PAPER_CLEAN_INDEX.value() ? Paper.SNAGS : Paper.CLEAN;
     }
 
     /** Where the edge is worst, as a share of its length. */

@@ -27,6 +27,7 @@ import truekeen.core.steel.Steels;
 import truekeen.core.stepsheet.PlanCase;
 import truekeen.core.stepsheet.WorkingMethod;
 import truekeen.core.tool.Blade;
+import truekeen.core.tool.Convention;
 import truekeen.core.tool.Dimension;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUse;
@@ -64,6 +65,10 @@ public record MadeUp(PlanCase plan, HolderKind holder, Damage damage) {
     private static final double WIDEST = 3.2;
     private static final double STROP_UM = 0.5;
     private static final int TRIES = 40;
+    /** Hardest a steel must come for what cuts wood with a flat back, and for knives (HRC). */
+    private static final double HARD_HRC = 59;
+
+    private static final double KNIFE_HRC = 57;
 
     /** One of a family; empty where none that fits together is found. */
     public static Optional<MadeUp> of(GeometryKind family, long seed) {
@@ -86,7 +91,8 @@ public record MadeUp(PlanCase plan, HolderKind holder, Damage damage) {
             return Optional.empty();
         }
         Blade blade = read.get();
-        List<SteelClass> steels = Steels.all();
+        List<SteelClass> steels =
+                Steels.all().stream().filter(s -> suits(s, family)).toList();
         SteelClass steel = steels.get(random.nextInt(steels.size()));
         Damage damage = Damage.values()[random.nextInt(Damage.values().length)];
         Dullness dullness = Dullness.values()[random.nextInt(Dullness.values().length)];
@@ -116,6 +122,17 @@ public record MadeUp(PlanCase plan, HolderKind holder, Damage damage) {
                 new PlanAsk(OptionalDouble.empty(), Optional.empty()).at(target),
                 new Occasion(false, thin, false, Occasion.BackDecision.FLATTEN, strop));
         return Optional.of(new MadeUp(plan, holder, damage));
+    }
+
+    /** Whether tools of a family are made of a steel: nobody makes chisels of spring steel. */
+    private static boolean suits(SteelClass steel, GeometryKind family) {
+        double hrc = steel.hardnessHigh().orElse(0);
+        return switch (family) {
+            case CONVEX_BLADE, SHEAR_BLADE -> true;
+            default ->
+                hrc >= (family.convention() == Convention.FROM_BACK ? HARD_HRC : KNIFE_HRC)
+                        && steel.resistanceOxide() >= 1;
+        };
     }
 
     private static double around(double usual, double spread, SplittableRandom random) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import truekeen.core.condition.Scope;
 import truekeen.core.holding.HolderKind;
 import truekeen.core.keenness.KeennessPurpose;
@@ -36,7 +35,11 @@ public final class PlanJudge {
      * @param holder what holds it on the stones
      * @param planned strokes by the sheet
      * @param strokes strokes made with the gates
-     * @param least strokes of the shortest way that was found to end keen; empty where it was not looked for or none was
+     * @param worked strokes of the plan as several hands make it with the gates, on average; empty where not looked for
+     * @param least strokes of the best plan that was found for the same hands and gates; empty where it was not looked for
+     *     or one of the hands does not end keen
+     * @param hindsight strokes of the shortest way that was found to end keen for hands that ask no gate, as if they knew
+     *     beforehand what each stone is going to do
      * @param held whether a gate said no on the way
      * @param open whether a gate still said no when the hand went on
      */
@@ -51,7 +54,9 @@ public final class PlanJudge {
             HolderKind holder,
             int planned,
             int strokes,
+            OptionalDouble worked,
             OptionalDouble least,
+            OptionalDouble hindsight,
             boolean held,
             boolean open) {
         /** Whether it ends keen. */
@@ -98,7 +103,7 @@ public final class PlanJudge {
         List<Step> steps = worked.steps();
         Rehearsal.End blind = rehearsal.end(steps, Changes.BLIND, seed);
         Rehearsal.End end = rehearsal.end(steps, Changes.NONE, seed);
-        OptionalDouble least = search ? shortest(rehearsal, steps, end, wanted, seed) : OptionalDouble.empty();
+        Search found = new Search(rehearsal, steps, wanted, seed);
         Frame f = end.frame();
         return Optional.of(new Judged(
                 made.plan().blade().kind(),
@@ -111,58 +116,71 @@ public final class PlanJudge {
                 made.holder(),
                 blind.strokes(),
                 end.strokes(),
-                least,
+                search ? found.keen(Map.of(), false) : OptionalDouble.empty(),
+                search ? found.shortest(Map.of(), false) : OptionalDouble.empty(),
+                search ? found.shortest(found.asHeld(end), true) : OptionalDouble.empty(),
                 end.held().stream().anyMatch(h -> h > 0),
                 !end.open().isEmpty()));
     }
 
-    /** Makes each step shorter by turns, from what the gates made of it, for as long as every hand still ends keen. */
-    private static OptionalDouble shortest(
-            Rehearsal rehearsal, List<Step> steps, Rehearsal.End end, double wanted, long seed) {
-        Map<Integer, Double> counts = new HashMap<>();
-        for (int i = 0; i < steps.size(); i++) {
-            if (steps.get(i).strokes() > 0) {
-                counts.put(i, 1 + (double) end.held().get(i) / steps.get(i).strokes());
-            }
-        }
-        OptionalDouble strokes = keen(rehearsal, steps, counts, wanted, seed);
-        if (strokes.isEmpty()) {
-            return OptionalDouble.empty();
-        }
-        double least = strokes.getAsDouble();
-        boolean better = true;
-        for (int round = 0; better && round < MOST_ROUNDS; round++) {
-            better = false;
+    /**
+     * Looks for the fewest strokes with which several hands end keen.
+     *
+     * @param wanted keenness index
+     */
+    private record Search(Rehearsal rehearsal, List<Step> steps, double wanted, long seed) {
+        /** How many times the planned strokes each step was made. */
+        Map<Integer, Double> asHeld(Rehearsal.End end) {
+            Map<Integer, Double> counts = new HashMap<>();
             for (int i = 0; i < steps.size(); i++) {
-                if (!steps.get(i).counted()) {
-                    continue;
-                }
-                Map<Integer, Double> tried = new HashMap<>(counts);
-                double shorter = tried.getOrDefault(i, 1.0) * SHORTER;
-                tried.put(i, shorter * steps.get(i).strokes() < 1 ? 0.0 : shorter);
-                OptionalDouble its = keen(rehearsal, steps, tried, wanted, seed);
-                if (its.isPresent() && its.getAsDouble() < least) {
-                    least = its.getAsDouble();
-                    counts = tried;
-                    better = true;
+                if (steps.get(i).strokes() > 0) {
+                    counts.put(i, 1 + (double) end.held().get(i) / steps.get(i).strokes());
                 }
             }
+            return counts;
         }
-        return OptionalDouble.of(least);
-    }
 
-    /** Mean strokes of several hands; empty where one of them does not end keen. */
-    private static OptionalDouble keen(
-            Rehearsal rehearsal, List<Step> steps, Map<Integer, Double> counts, double wanted, long seed) {
-        Changes changes = new Changes(Set.of(), 0, 1, 1, true, counts);
-        double strokes = 0;
-        for (int hand = 0; hand < HANDS; hand++) {
-            Rehearsal.End end = rehearsal.end(steps, changes, seed + hand);
-            if (end.frame().outcome(wanted) != Frame.Outcome.KEEN) {
+        /** Makes each step shorter by turns for as long as every hand still ends keen. */
+        OptionalDouble shortest(Map<Integer, Double> from, boolean blind) {
+            Map<Integer, Double> counts = from;
+            OptionalDouble strokes = keen(counts, blind);
+            if (strokes.isEmpty()) {
                 return OptionalDouble.empty();
             }
-            strokes += (double) end.strokes() / HANDS;
+            double least = strokes.getAsDouble();
+            boolean better = true;
+            for (int round = 0; better && round < MOST_ROUNDS; round++) {
+                better = false;
+                for (int i = 0; i < steps.size(); i++) {
+                    if (!steps.get(i).counted()) {
+                        continue;
+                    }
+                    Map<Integer, Double> tried = new HashMap<>(counts);
+                    double shorter = tried.getOrDefault(i, 1.0) * SHORTER;
+                    tried.put(i, shorter * steps.get(i).strokes() < 1 ? 0.0 : shorter);
+                    OptionalDouble its = keen(tried, blind);
+                    if (its.isPresent() && its.getAsDouble() < least) {
+                        least = its.getAsDouble();
+                        counts = tried;
+                        better = true;
+                    }
+                }
+            }
+            return OptionalDouble.of(least);
         }
-        return OptionalDouble.of(strokes);
+
+        /** Mean strokes of several hands; empty where one of them does not end keen. */
+        OptionalDouble keen(Map<Integer, Double> counts, boolean blind) {
+            Changes changes = (blind ? Changes.BLIND : Changes.NONE).counted(counts);
+            double strokes = 0;
+            for (int hand = 0; hand < HANDS; hand++) {
+                Rehearsal.End end = rehearsal.end(steps, changes, seed + hand);
+                if (end.frame().outcome(wanted) != Frame.Outcome.KEEN) {
+                    return OptionalDouble.empty();
+                }
+                strokes += (double) end.strokes() / HANDS;
+            }
+            return OptionalDouble.of(strokes);
+        }
     }
 }

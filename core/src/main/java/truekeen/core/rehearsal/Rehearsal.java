@@ -1,6 +1,7 @@
 package truekeen.core.rehearsal;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
@@ -114,10 +115,11 @@ public record Rehearsal(
     }
 
     private static End work(Run run, List<Step> steps, Changes changes) {
-        List<Integer> held = new ArrayList<>();
+        List<Integer> held = new ArrayList<>(Collections.nCopies(steps.size(), 0));
         List<Integer> open = new ArrayList<>();
         int made = 0;
-        for (int i = 0; i < steps.size(); i++) {
+        int last = lastOffBurr(steps, changes);
+        for (int i : changes.order(steps)) {
             Step step = steps.get(i);
             int more = 0;
             if (step.kind() == Step.Kind.GRIND) {
@@ -128,13 +130,13 @@ public record Rehearsal(
                 run.show(i, 0);
             } else if (run.worked.worked(step) && !changes.skipped().contains(i)) {
                 int each = changes.each(step, i);
-                more = work(run, step, i, each, changes.blind());
+                more = work(run, step, i, each, i == last, changes.blind());
                 made += (each + more) * step.sides().size();
-                if (!changes.blind() && !run.worked.passes(step)) {
+                if (!changes.blind() && !run.worked.passes(step, i == last)) {
                     open.add(i);
                 }
             }
-            held.add(more);
+            held.set(i, more);
         }
         return new End(run.frame(steps.size() - 1, 0), made, held, open);
     }
@@ -143,23 +145,34 @@ public record Rehearsal(
      * Works a step until its gate passes; gives the strokes on each side beyond the count of the sheet, less than 0 where the
      * burr was there before.
      */
-    private static int work(Run run, Step step, int number, int each, boolean blind) {
+    private static int work(Run run, Step step, int number, int each, boolean last, boolean blind) {
         run.worked.blade().forget();
-        run.begin(number);
+        run.begin(number, step);
         int more = Math.max(1, (int) Math.ceil(MORE * each));
         int made = first(step, each, blind);
         run.worked.strokes(step, made, run::made);
-        while (!blind && made < each && !run.worked.passes(step)) {
+        while (!blind && made < each && !run.worked.passes(step, last)) {
             int next = Math.min(more, each - made);
             run.worked.strokes(step, next, run::made);
             made += next;
         }
-        for (int times = 0; !blind && times < MOST_TIMES && !run.worked.passes(step); times++) {
+        for (int times = 0; !blind && times < MOST_TIMES && !run.worked.passes(step, last); times++) {
             run.worked.moreStrokes(step, more, times, run::madeMore);
             made += more;
         }
         run.end();
         return made - each;
+    }
+
+    /** The step that takes the last of the burr off: after it the cloth is asked; -1 where none does. */
+    private static int lastOffBurr(List<Step> steps, Changes changes) {
+        int last = -1;
+        for (int i = 0; i < steps.size(); i++) {
+            Step.BurrTask task = steps.get(i).burrTask();
+            boolean off = task == Step.BurrTask.TAKE_OFF || task == Step.BurrTask.SHED;
+            last = off && !changes.skipped().contains(i) ? i : last;
+        }
+        return last;
     }
 
     /** Strokes that are made before the burr is felt for: where one is raised the least that is expected, else all. */
@@ -186,6 +199,7 @@ public record Rehearsal(
         private int station = -1;
 
         private int step;
+        private List<Step.Side> sides = List.of();
         private int strokes;
         private boolean more;
 
@@ -194,8 +208,9 @@ public record Rehearsal(
             this.every = every;
         }
 
-        void begin(int number) {
+        void begin(int number, Step begun) {
             step = number;
+            sides = begun.sides();
             strokes = 0;
             more = false;
         }
@@ -230,12 +245,14 @@ public record Rehearsal(
             List<Double> index = new ArrayList<>();
             List<Double> burrs = new ArrayList<>();
             double worst = 0;
+            int bare = 0;
             boolean hangs = false;
             for (int i = 0; i < blade.stations(); i++) {
                 back.add(blade.recessionMm(i) - worked.startMm());
                 index.add(blade.index(i));
                 burrs.add(blade.burrUm(i));
                 hangs |= blade.hangs(i);
+                bare += worked.bare(sides, i) ? 1 : 0;
                 worst = Math.max(worst, blade.index(i));
             }
             if (station < 0) {
@@ -246,7 +263,18 @@ public record Rehearsal(
             for (int i = 0; i < outline.length; i++) {
                 section.add(i % 2 == 0 ? outline[i] - worked.startMm() : outline[i]);
             }
-            return new Frame(number, made, more, blade.meanIndex(), worst, back, index, burrs, hangs, section);
+            return new Frame(
+                    number,
+                    made,
+                    more,
+                    blade.meanIndex(),
+                    worst,
+                    back,
+                    index,
+                    burrs,
+                    (double) bare / blade.stations(),
+                    hangs,
+                    section);
         }
     }
 }

@@ -132,8 +132,8 @@ public final class RemedyJudge {
         }
         boolean strops = steps.stream().anyMatch(s -> s.kind() == Step.Kind.STROP);
         return switch (fault) {
-            case BURR_LEFT, SCRATCHES_REMAIN -> skipped.isEmpty() ? null : new Changes(skipped, 0, 1, 1);
-            case OVER_STROPPED -> strops ? new Changes(Set.of(), 0, OVER_STROPPED, 1) : null;
+            case BURR_LEFT, SCRATCHES_REMAIN -> skipped.isEmpty() ? null : Changes.of(skipped, 0, 1, 1);
+            case OVER_STROPPED -> strops ? Changes.of(Set.of(), 0, OVER_STROPPED, 1) : null;
             default -> Changes.NONE;
         };
     }

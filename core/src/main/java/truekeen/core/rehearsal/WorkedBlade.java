@@ -81,7 +81,7 @@ final class WorkedBlade {
     /** What a step is done on, where strokes on it take steel. */
     private Optional<Abrasive> on(Step step) {
         return step.counted()
-                ? Optional.ofNullable(of.shelf().get(step.abrasiveId()))
+                ? Optional.ofNullable(of.shelf().get(changes.on(step)))
                         .filter(a -> a.kind().specificWear().isPresent())
                 : Optional.empty();
     }
@@ -181,7 +181,8 @@ final class WorkedBlade {
             from = Math.max(0, from + (station - OVER) * wide);
             to = Math.min(of.edgeMm(), from + (1 + 2 * OVER) * wide);
         }
-        return new Stroke(upper, Math.max(0, set), step.forceN().orElse(0.0), wayMm, from, to, back ? 0 : sigma);
+        double pressed = step.forceN().orElse(0.0) * (step.kind() == Step.Kind.STROP ? 1 : changes.pressing());
+        return new Stroke(upper, Math.max(0, set), pressed, wayMm, from, to, back ? 0 : sigma);
     }
 
     /** At which station a stroke is made where strokes are dealt to stations; -1 where they are not. */
@@ -201,26 +202,32 @@ final class WorkedBlade {
         return dealt.size() - 1;
     }
 
-    /** Whether the gate of a step says yes. */
-    boolean passes(Step step) {
-        if (step.gate().isEmpty()) {
+    /**
+     * Whether the gate of a step says yes.
+     *
+     * @param last whether no step takes the burr off after it
+     */
+    boolean passes(Step step, boolean last) {
+        if (step.gate().isEmpty() && !last) {
             return true;
         }
         double scratch = on(step).map(Abrasive::scratchUm).orElse(0.0);
         for (int i = 0; i < blade.stations(); i++) {
-            if (step.where().holds(blade.placeMm(i)) && !passes(step, i, scratch)) {
+            if (step.where().holds(blade.placeMm(i)) && !passes(step, last, i, scratch)) {
                 return false;
             }
         }
         return true;
     }
 
-    private boolean passes(Step step, int station, double scratchUm) {
+    private boolean passes(Step step, boolean last, int station, double scratchUm) {
         return switch (step.burrTask()) {
             case RAISE -> raised(step, station) && scratched(step, station, scratchUm);
             case KEEP -> scratched(step, station, scratchUm) && blade.burrUm(station) >= RAISED_UM;
             case KEEP_UNFELT -> scratched(step, station, scratchUm);
-            case TAKE_OFF, TAKE_OFF_BETWEEN, SHED -> blade.burrUm(station) <= FELT_UM;
+            case TAKE_OFF_BETWEEN -> blade.burrUm(station) <= FELT_UM;
+            // The last word on a burr has the cloth: it catches what a nail slides over.
+            case TAKE_OFF, SHED -> blade.burrUm(station) <= FELT_UM && !(last && blade.hangs(station));
             case TURN, NOTHING -> true;
         };
     }
@@ -239,8 +246,12 @@ final class WorkedBlade {
 
     /** A burr is felt there, and was raised from every side that is worked. */
     private boolean raised(Step step, int station) {
-        boolean all =
-                step.sides().stream().allMatch(side -> side == Step.Side.BACK || blade.reached(upper(side), station));
-        return all && blade.burrUm(station) >= RAISED_UM;
+        return bare(step.sides(), station) && blade.burrUm(station) >= RAISED_UM;
+    }
+
+    /** Whether ink would be gone to the very edge there on all of these sides; a back is not inked. */
+    boolean bare(List<Step.Side> sides, int station) {
+        return !sides.isEmpty()
+                && sides.stream().allMatch(side -> side == Step.Side.BACK || blade.reached(upper(side), station));
     }
 }

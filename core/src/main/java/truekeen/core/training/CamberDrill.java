@@ -25,7 +25,7 @@ final class CamberDrill extends Drill {
         places(PLACES);
         edge = PracticeEdge.iron(random);
         wantedMm = 0.03 + 0.01 * random.nextInt(4);
-        near = 0.5 - 0.08 * grade;
+        near = 0.5 - 0.1 * grade;
         look();
     }
 

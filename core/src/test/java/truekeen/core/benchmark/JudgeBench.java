@@ -1,6 +1,5 @@
 package truekeen.core.benchmark;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -71,7 +70,7 @@ public final class JudgeBench {
 
     private static void print(String by, List<Judged> all, Function<Judged, String> key) {
         System.out.printf(
-                "%n%-26s%6s%8s%8s%8s%8s%8s%9s%8s%9s%9s%8s%n",
+                "%n%-26s%6s%8s%8s%8s%8s%8s%9s%8s%9s%9s%12s%8s%n",
                 by,
                 "n",
                 "keen%",
@@ -83,20 +82,26 @@ public final class JudgeBench {
                 "more%",
                 "median x",
                 "90% x",
+                "hindsight x",
                 "caught%");
         Map<String, List<Judged>> groups = all.stream().collect(Collectors.groupingBy(key));
         groups.keySet().stream().sorted().forEach(name -> {
             List<Judged> g = groups.get(name);
-            List<Double> ratios = new ArrayList<>();
-            g.stream()
-                    .filter(j -> j.keen() && j.least().isPresent())
-                    .forEach(j -> ratios.add(j.strokes() / j.least().getAsDouble()));
-            ratios.sort(Double::compare);
+            List<Double> ratios = g.stream()
+                    .filter(j -> j.least().isPresent())
+                    .map(j -> j.worked().getAsDouble() / j.least().getAsDouble())
+                    .sorted()
+                    .toList();
+            List<Double> known = g.stream()
+                    .filter(j -> j.keen() && j.hindsight().isPresent())
+                    .map(j -> j.strokes() / j.hindsight().getAsDouble())
+                    .sorted()
+                    .toList();
             List<Judged> failing =
                     g.stream().filter(j -> j.blind() != Frame.Outcome.KEEN).toList();
             System.out.printf(
                     Locale.ROOT,
-                    "%-26s%6d%8.1f%8.1f%8.1f%8.1f%8.1f%9.0f%8.0f%9.2f%9.2f%8.0f%n",
+                    "%-26s%6d%8.1f%8.1f%8.1f%8.1f%8.1f%9.0f%8.0f%9.2f%9.2f%12.2f%8.0f%n",
                     name,
                     g.size(),
                     share(g, Judged::keen),
@@ -112,6 +117,7 @@ public final class JudgeBench {
                                     .orElse(0),
                     quantile(ratios, 0.5),
                     quantile(ratios, 0.9),
+                    quantile(known, 0.5),
                     failing.isEmpty() ? 100 : share(failing, j -> j.held() || j.open()));
         });
     }

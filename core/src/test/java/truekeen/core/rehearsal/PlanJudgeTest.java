@@ -48,8 +48,11 @@ class PlanJudgeTest {
         MadeUp made = MadeUp.of(GeometryKind.CHISEL, 14).orElseThrow();
         PlanJudge.Judged j = PlanJudge.judge(made, 14, true).orElseThrow();
         assertThat(j.keen()).isTrue();
-        assertThat(j.least()).isPresent();
-        assertThat(j.least().getAsDouble()).isPositive().isLessThanOrEqualTo(j.strokes());
+        assertThat(j.least().orElseThrow())
+                .isPositive()
+                .isLessThanOrEqualTo(j.worked().orElseThrow());
+        // Who knows beforehand needs no stroke to be sure.
+        assertThat(j.hindsight().orElseThrow()).isPositive().isLessThanOrEqualTo(j.strokes());
     }
 
     @Test

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.blade.Gum;
@@ -130,10 +131,10 @@ class RehearsalTest {
                 .filter(s -> s.kind() == Step.Kind.WORK && s.sides().contains(Step.Side.BEVEL))
                 .findFirst()
                 .orElseThrow()));
-        Changes without = new Changes(shaping, 0, 1, 1, true, Map.of());
+        Changes without = Changes.of(shaping, 0, 1, 1).blindly();
         assertThat(dull.last(without, 1).outcome(WANTED)).isEqualTo(Frame.Outcome.DULL);
         // Held two degrees too low, the stones never reach the edge either.
-        assertThat(dull.last(new Changes(Set.of(), -2, 1, 1, true, Map.of()), 1).meanIndex())
+        assertThat(dull.last(Changes.of(Set.of(), -2, 1, 1).blindly(), 1).meanIndex())
                 .isGreaterThan(WANTED);
     }
 
@@ -155,14 +156,62 @@ class RehearsalTest {
                 .filter(s -> s.burrTask() == Step.BurrTask.RAISE)
                 .findFirst()
                 .orElseThrow());
-        Changes half = new Changes(Set.of(), 0, 1, 1, false, Map.of(shaping, 0.3));
+        Changes half = Changes.NONE.counted(Map.of(shaping, 0.3));
         Rehearsal.End end = dull.rehearsal.end(dull.steps, half, 1);
         assertThat(end.held().get(shaping)).isPositive();
         assertThat(end.open()).doesNotContain(shaping);
         assertThat(end.frame().outcome(WANTED)).isEqualTo(Frame.Outcome.KEEN);
-        Changes blind = new Changes(Set.of(), 0, 1, 1, true, Map.of(shaping, 0.3));
+        Changes blind = Changes.BLIND.counted(Map.of(shaping, 0.3));
         assertThat(dull.rehearsal.end(dull.steps, blind, 1).frame().outcome(WANTED))
                 .isEqualTo(Frame.Outcome.DULL);
+    }
+
+    @Test
+    void aHarderHandNeedsFewerStrokesAndAFinerStoneMore() {
+        Case dull = planned(Dullness.LIGHT_VISIBLE);
+        int planned = dull.rehearsal.end(dull.steps, Changes.NONE, 1).strokes();
+        assertThat(dull.rehearsal.end(dull.steps, Changes.NONE.pressed(1.5), 1).strokes())
+                .isLessThan(planned);
+        List<String> stones = dull.steps.stream()
+                .filter(s -> s.kind() == Step.Kind.WORK && s.counted())
+                .map(Step::abrasiveId)
+                .distinct()
+                .toList();
+        assertThat(dull.rehearsal
+                        .end(dull.steps, Changes.NONE.on(Map.of(stones.get(0), stones.get(1))), 1)
+                        .strokes())
+                .isGreaterThan(planned);
+    }
+
+    @Test
+    void aStepMadeEarlierChangesPlacesWithTheWorkBeforeIt() {
+        Case dull = planned(Dullness.LIGHT_VISIBLE);
+        List<Integer> worked = IntStream.range(0, dull.steps.size())
+                .filter(i -> dull.steps.get(i).counted())
+                .boxed()
+                .toList();
+        List<Integer> order = Changes.NONE.earlier(Set.of(worked.get(1))).order(dull.steps);
+        assertThat(order).containsExactlyInAnyOrderElementsOf(Changes.NONE.order(dull.steps));
+        assertThat(order.indexOf(worked.get(1))).isLessThan(order.indexOf(worked.get(0)));
+        // What has nothing before it stays where it is.
+        assertThat(Changes.NONE.earlier(Set.of(worked.get(0))).order(dull.steps))
+                .isEqualTo(Changes.NONE.order(dull.steps));
+    }
+
+    @Test
+    void inkGoesToTheEdgeAndPaperIsCutAtTheEnd() {
+        Case dull = planned(Dullness.LIGHT_VISIBLE);
+        List<Frame> frames = dull.rehearsal.watch(dull.steps, Changes.NONE, 1).frames();
+        assertThat(frames.get(0).paper()).isEqualTo(Frame.Paper.TEARS);
+        assertThat(frames.get(0).bare()).isZero();
+        assertThat(frames.get(frames.size() - 1).paper()).isEqualTo(Frame.Paper.CLEAN);
+        int shaping = frames.get(1).step();
+        List<Double> bare = frames.stream()
+                .filter(f -> f.step() == shaping)
+                .map(Frame::bare)
+                .toList();
+        assertThat(bare).isSorted();
+        assertThat(bare.get(bare.size() - 1)).isEqualTo(1);
     }
 
     @Test

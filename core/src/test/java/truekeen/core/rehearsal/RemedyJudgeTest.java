@@ -18,7 +18,7 @@ class RemedyJudgeTest {
     @EnumSource(RemedyJudge.PutIn.class)
     void theVerdictNamesMostAndItsFirstRemedyMendsMost(RemedyJudge.PutIn fault) {
         List<RemedyJudge.Judged> all = new ArrayList<>();
-        for (long seed = 0; all.size() < TOOLS && seed < 600; seed++) {
+        for (long seed = 0; all.size() < TOOLS && seed < 1200; seed++) {
             long its = seed;
             MadeUp.of(FAMILIES.get((int) (seed % FAMILIES.size())), seed)
                     .filter(m -> m.damage() == MadeUp.Damage.NONE)
