@@ -27,13 +27,13 @@ export function RunNow({ name, view, run, share }: { name: string; view: View; r
         {frame.strokes > 0 && `, stroke ${frame.strokes}`}
         {frame.more && ', beyond the count: the gate said no'}
       </p>
-      <p>
+      <EdgeAhead edgeMm={view.edgeMm} first={first.backUm} now={frame.backUm} />
+      <SectionNear first={first.section} now={frame.section} />
+      <p className="pt-1">
         Index {num(frame.meanIndex, 2)} on average, {num(frame.worstIndex, 2)} at its worst (
         {num(view.target, 2)} wanted).
       </p>
       <Look frame={frame} inked={(step?.strokes ?? 0) > 0} />
-      <EdgeAhead edgeMm={view.edgeMm} first={first.backUm} now={frame.backUm} />
-      <SectionNear first={first.section} now={frame.section} />
     </section>
   )
 }

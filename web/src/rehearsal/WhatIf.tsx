@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
 import { Check, Choice, Field } from '../ui/Field'
+import { Fold } from '../ui/Fold'
 
 export type WhatIfForm = Schemas['RehearsalForm']
 type View = Schemas['RehearsalView']
@@ -42,11 +43,6 @@ export function WhatIf({
   return (
     <section aria-label="What if">
       <h3 className="quiet rule-b pb-0.5">What if</h3>
-      <ul>
-        {worked.map((s, i) => (
-          <StepWhatIf key={s.step} step={s} first={i === 0} view={view} form={form} onChange={onChange} />
-        ))}
-      </ul>
       <div className="grid grid-cols-2 gap-3 pt-2">
         {TIMES.map(([name, label]) => (
           <Field
@@ -75,6 +71,11 @@ export function WhatIf({
           </button>
         )}
       </div>
+      <div className="pt-3">
+        {worked.map((s, i) => (
+          <StepWhatIf key={s.step} step={s} first={i === 0} view={view} form={form} onChange={onChange} />
+        ))}
+      </div>
     </section>
   )
 }
@@ -98,9 +99,13 @@ function StepWhatIf({
   const out = has(form.skipped)
   const instead = form.stones?.find((s) => s?.planned === step.abrasive)?.instead ?? step.abrasive
   const known = view.shelf.some((s) => s.id === step.abrasive)
+  const changed = [
+    out && 'left out',
+    has(form.earlier) && 'one earlier',
+    instead !== step.abrasive && view.shelf.find((s) => s.id === instead)?.name,
+  ].filter(Boolean)
   return (
-    <li className="rule-b pt-1.5 pb-2">
-      <p className={`font-semibold leading-snug ${out ? 'line-through' : ''}`}>{step.title}</p>
+    <Fold name={step.title} id={`step ${step.step}`} says={changed.join(', ')}>
       <div className="flex flex-wrap gap-x-4 gap-y-0.5 items-center">
         <Check
           label="left out"
@@ -133,6 +138,6 @@ function StepWhatIf({
           options={view.shelf.map((s) => ({ value: s.id, label: s.name }))}
         />
       )}
-    </li>
+    </Fold>
   )
 }
