@@ -251,7 +251,7 @@ final class EdgeChain {
         double above = hi < size - 1 ? share(nx, ny, at, hi, hi + 1) : 0;
         double bx = hi < size - 1 ? x[hi] + above * (x[hi + 1] - x[hi]) : x[hi];
         double by = hi < size - 1 ? y[hi] + above * (y[hi + 1] - y[hi]) : (at - nx * x[hi]) / ny;
-        boolean one = Math.hypot(bx - ax, by - ay) < ONE_CORNER_MM;
+        boolean one = near(bx - ax, by - ay);
         int corners = one ? 1 : 2;
         int gone = hi - lo + 1;
         int grown = size + corners - gone;
@@ -283,10 +283,14 @@ final class EdgeChain {
         return pg - ps <= LEVEL ? 0 : (pg - at) / (pg - ps);
     }
 
+    private static boolean near(double dx, double dy) {
+        return dx * dx + dy * dy < ONE_CORNER_MM * ONE_CORNER_MM;
+    }
+
     /** Corners that have come together beside a new facet are one. */
     private void merge(int from) {
         for (int i = Math.max(1, from - 1); i < Math.min(size - 1, from + 2); ) {
-            if (Math.hypot(x[i + 1] - x[i], y[i + 1] - y[i]) < ONE_CORNER_MM && size > 3) {
+            if (size > 3 && near(x[i + 1] - x[i], y[i + 1] - y[i])) {
                 System.arraycopy(x, i + 1, x, i, size - i - 1);
                 System.arraycopy(y, i + 1, y, i, size - i - 1);
                 System.arraycopy(scratch, i + 1, scratch, i, size - i - 1);
