@@ -37,6 +37,24 @@ remember_home() {
     printf '%s' "$ROOT" >"$CLUSTER/checkout"
 }
 
+# database_named NAME : tells the service, or a command of it, which database it works on
+database_named() {
+    export TRUEKEEN_DB_URL="jdbc:postgresql://127.0.0.1:$(cat "$CLUSTER/port")/$1"
+    export TRUEKEEN_DB_USER=truekeen TRUEKEEN_DB_PASSWORD
+    TRUEKEEN_DB_PASSWORD=$(cat "$CLUSTER/password")
+}
+
+# backups_of DATABASE : where the backups are kept that are written by themselves
+backups_of() { printf '%s' "${TRUEKEEN_BACKUPS:-$CLUSTER/backups/${1#truekeen_}}"; }
+
+# backup_command DATABASE ARGUMENT PATH : a backup written or read by the program, without the service
+backup_command() {
+    (
+        database_named "$1"
+        "${JAVA_HOME:+$JAVA_HOME/bin/}java" -XX:TieredStopAtLevel=1 -jar "$RUN/truekeen.jar" "$2" "$3"
+    )
+}
+
 # started_at PID : when a process was started, by the kernel's clock; a number given to another process has another
 started_at() { sed 's/.*) //' "/proc/$1/stat" 2>/dev/null | cut -d' ' -f20; }
 

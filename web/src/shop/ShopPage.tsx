@@ -1,3 +1,5 @@
+import { Backups } from '../backup/Backups'
+import { useInstallation } from '../ui/installation'
 import { useTitle } from '../ui/useTitle'
 import { Owners } from './Owners'
 import { People } from './People'
@@ -5,7 +7,7 @@ import { Prints } from './Prints'
 import { PriceList } from '../ticket/PriceList'
 import { UnitsForm } from './UnitsForm'
 
-/** What the shop is made of beside its tools and its kit: whose tools come in, who works here, what it measures in, what is printed. */
+/** What the shop is made of beside its tools and its kit: whose tools come in, who works here, what it measures in, what is printed, its backups. */
 export function ShopPage() {
   useTitle('Shop')
   return (
@@ -18,6 +20,19 @@ export function ShopPage() {
       <UnitsForm />
       <PriceList />
       <Prints />
+      <Backups />
+      <Version />
     </>
+  )
+}
+
+/** What this is, and of which edition its records are. */
+function Version() {
+  const installation = useInstallation()
+  if (!installation.data) return null
+  return (
+    <p className="quiet pt-6">
+      {installation.data.application}, records of edition {installation.data.edition}.
+    </p>
   )
 }

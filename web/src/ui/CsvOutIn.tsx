@@ -1,8 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useId } from 'react'
-import { api, ask, Refused } from '../api/client'
-
-const LOOK_AGAIN_MS = 300
+import { Refused } from '../api/client'
+import { RunProgress } from './RunProgress'
 
 /** A list for other programs: written out by a link, read in from a file; all of it or nothing, and it can be stopped. */
 export function CsvOutIn<T>({
@@ -49,7 +48,14 @@ export function CsvOutIn<T>({
           }}
         />
       </label>
-      {reading.isPending && <Reading run={reading.variables.run} />}
+      {reading.isPending && (
+        <RunProgress
+          run={reading.variables.run}
+          far={(done, of) => (of > 0 ? `${done} of ${of} lines read.` : 'Reading the list…')}
+          note="Nothing is changed before all of it is read."
+          name="Lines read"
+        />
+      )}
       {reading.data && <p role="status">{said(reading.data)}</p>}
       {stopped && <p role="status">Stopped. Nothing was changed.</p>}
       {reading.error && !stopped && (
@@ -60,40 +66,6 @@ export function CsvOutIn<T>({
           <p>Nothing was changed.</p>
         </div>
       )}
-    </div>
-  )
-}
-
-/** How far the list is read, and the way to stop it. */
-function Reading({ run }: { run: string }) {
-  const path = { params: { path: { id: run } } }
-  const far = useQuery({
-    queryKey: ['run', run],
-    queryFn: () => ask(api.GET('/api/v1/runs/{id}', path)),
-    refetchInterval: LOOK_AGAIN_MS,
-    gcTime: 0,
-  })
-  const stop = useMutation({ mutationFn: () => ask(api.DELETE('/api/v1/runs/{id}', path)) })
-  const { done, of } = far.data ?? { done: 0, of: 0 }
-  return (
-    <div className="flex flex-wrap gap-x-4 gap-y-2 items-center">
-      <p role="status" className="quiet">
-        {of > 0 ? `${done} of ${of} lines read.` : 'Reading the list…'} Nothing is changed before all of it is
-        read.
-      </p>
-      <progress
-        className="progress progress-primary w-48"
-        aria-label="Lines read"
-        {...(of > 0 ? { value: done, max: of } : {})}
-      />
-      <button
-        type="button"
-        className="btn btn-outline min-h-12"
-        disabled={stop.isPending || stop.isSuccess}
-        onClick={() => stop.mutate()}
-      >
-        {stop.isPending || stop.isSuccess ? 'Stopping…' : 'Stop'}
-      </button>
     </div>
   )
 }

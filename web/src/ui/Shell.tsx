@@ -1,8 +1,8 @@
-import { useQuery } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
 import { Link, useLocation } from 'wouter'
-import { api, ask } from '../api/client'
 import { keep } from '../api/local'
+import { useInstallation } from './installation'
+import { Notice } from './Notice'
 import { Person } from './Person'
 
 const PLACES = [
@@ -51,23 +51,34 @@ export function Shell({ children }: { children: ReactNode }) {
           <Lamp />
         </div>
       </header>
-      <main className="px-4 sm:px-6 pb-20">{children}</main>
+      <main className="px-4 sm:px-6 pb-20">
+        <Room />
+        {children}
+      </main>
     </>
   )
 }
 
 /** Says which records these are: a demonstration must never be taken for the shop's own. */
 function Installation() {
-  const installation = useQuery({
-    queryKey: ['installation'],
-    queryFn: () => ask(api.GET('/api/v1/installation')),
-    staleTime: Infinity,
-  })
+  const installation = useInstallation()
   if (!installation.data?.demonstration) return null
   return (
     <span className="border-2 border-warning rounded px-2 text-[0.85rem] font-semibold whitespace-nowrap">
       Demo<span className="max-sm:sr-only">nstration</span>
     </span>
+  )
+}
+
+/** Says that the disk is nearly full, while there is still room to save. */
+function Room() {
+  const left = useInstallation().data?.roomLeftMb ?? null
+  if (left === null) return null
+  return (
+    <Notice kind="danger">
+      The disk of the shop is nearly full: {left} MB are left. Make room on it before it is full; then nothing
+      can be saved.
+    </Notice>
   )
 }
 

@@ -28,6 +28,7 @@ class ArchitectureTest {
         "platform",
         "store",
         "history",
+        "backup",
         "units",
         "device",
         "reference",

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import truekeen.app.history.ShopFilling;
+import truekeen.app.history.ShopReplaced;
 import truekeen.app.history.ToolChanged;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.shop.CrewRenamed;
@@ -86,6 +87,11 @@ class BoardProjection implements SmartInitializingSingleton {
     }
 
     /** Fills in what is missing, as on a shop that comes from an older version; everything, where that is asked for. */
+    @EventListener(ShopReplaced.class)
+    public void replaced() {
+        afterSingletonsInstantiated();
+    }
+
     @Override
     public void afterSingletonsInstantiated() {
         if (rebuild) {

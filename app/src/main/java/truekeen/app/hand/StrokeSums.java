@@ -8,10 +8,12 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
+import truekeen.app.history.ShopReplaced;
 import truekeen.app.platform.InstallationFacts;
 import truekeen.core.hand.HandLog;
 import truekeen.core.hand.HandSums;
@@ -46,6 +48,11 @@ class StrokeSums implements SmartInitializingSingleton {
         this.facts = facts;
         this.transaction = transaction;
         this.rebuild = rebuild;
+    }
+
+    @EventListener(ShopReplaced.class)
+    public void replaced() {
+        afterSingletonsInstantiated();
     }
 
     @Override

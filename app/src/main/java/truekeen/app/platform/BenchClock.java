@@ -23,6 +23,11 @@ public class BenchClock extends Clock {
         }
     }
 
+    /** The real time, for a command that runs without the service. */
+    public static Instant real() {
+        return Clock.systemUTC().instant();
+    }
+
     /** Sets the clock to another instant; it runs on from there. */
     public final void travelTo(Instant instant) {
         offset = Duration.between(real.instant(), instant);

@@ -16,6 +16,12 @@ public class InstallationFacts {
         this.jdbc = jdbc;
     }
 
+    /** What this is, and of which version. */
+    public static String application() {
+        String version = InstallationFacts.class.getPackage().getImplementationVersion();
+        return "True Keen " + (version == null ? "under development" : version);
+    }
+
     /** What is known under a name. */
     public Optional<String> get(String name) {
         List<String> values = jdbc.queryForList("select value from shop_fact where name = ?", String.class, name);

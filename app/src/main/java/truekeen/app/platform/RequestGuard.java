@@ -34,6 +34,9 @@ class RequestGuard extends OncePerRequestFilter {
     /** No photograph of an edge needs to be larger. */
     static final int MOST_PHOTO_BYTES = 12_000_000;
 
+    /** A backup of a shop with many pictures. */
+    static final int MOST_BACKUP_BYTES = 2_000_000_000;
+
     private static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline';"
             + " img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none';"
             + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
@@ -62,7 +65,7 @@ class RequestGuard extends OncePerRequestFilter {
             refuse(response, HttpStatus.FORBIDDEN, Refusal.of(MessageCode.ORIGIN_REFUSED, "", ""));
             return;
         }
-        int most = isPhoto(request) ? MOST_PHOTO_BYTES : MOST_BYTES;
+        int most = isBackup(request) ? MOST_BACKUP_BYTES : isPhoto(request) ? MOST_PHOTO_BYTES : MOST_BYTES;
         if (request.getContentLengthLong() > most) {
             refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, tooLarge(request.getContentLengthLong(), most));
             return;
@@ -149,6 +152,10 @@ class RequestGuard extends OncePerRequestFilter {
         public void setReadListener(ReadListener listener) {
             in.setReadListener(listener);
         }
+    }
+
+    private static boolean isBackup(HttpServletRequest request) {
+        return request.getMethod().equals("POST") && request.getRequestURI().equals("/api/v1/backups/restore");
     }
 
     private static boolean isPhoto(HttpServletRequest request) {

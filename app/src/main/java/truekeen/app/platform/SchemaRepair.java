@@ -9,17 +9,13 @@ import java.util.Set;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.autoconfigure.flyway.FlywayMigrationStrategy;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
 
 /**
  * Migration 2 was changed twice after shops had been made with it. A shop that was made with an earlier text of it has a
  * checksum that no longer fits and lacks what was added: both are put right here, before anything else is migrated, and
  * every record is kept. No other difference is passed over; a test holds the checksum of every migration.
  */
-@Configuration
-class SchemaRepair {
+public final class SchemaRepair {
     private static final Logger LOG = LoggerFactory.getLogger(SchemaRepair.class);
     /** Checksums of the earlier texts of migration 2. */
     private static final Set<Integer> EARLIER = Set.of(1566513470, -763438836);
@@ -40,15 +36,10 @@ class SchemaRepair {
                 where value <> '');
             """;
 
-    @Bean
-    FlywayMigrationStrategy migration() {
-        return flyway -> {
-            repair(flyway.getConfiguration().getDataSource());
-            flyway.migrate();
-        };
-    }
+    private SchemaRepair() {}
 
-    private static void repair(DataSource source) {
+    /** Brings a shop that was made with an earlier text of migration 2 up to date; harmless for any other. */
+    public static void repair(DataSource source) {
         try (Connection connection = source.getConnection()) {
             connection.setAutoCommit(false);
             if (atEarlierTwo(connection)) {

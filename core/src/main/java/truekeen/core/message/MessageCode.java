@@ -184,6 +184,13 @@ public enum MessageCode {
     READY_BEFORE_ITSELF("The order goes round in a circle: the {value} would have to be ready before itself."),
     NOT_FOR_THE_BENCH("{value} cannot be planned into the day yet. First: {next}."),
     NO_TIME_OF_DAY("“{value}” is no time of day. Type hours and minutes, as 9:30."),
+    BACKUP_UNREADABLE("This is no backup that can be read: {what}."),
+    BACKUP_DAMAGED("The backup is damaged: {value} in it is not what was written. Take another one."),
+    BACKUP_NEWER(
+            "This backup is of edition {value}; this version reads editions up to {high}. Read it with the version that made it, or a newer one."),
+    SHOP_NOT_EMPTY(
+            "A backup is read only into an empty shop, and there are records in this one already. Nothing was changed."),
+    NO_SUCH_BACKUP("There is no backup of that name: it may have made room for newer ones."),
     STOPPED("Stopped, as was asked. Nothing was changed."),
     TOO_MANY_RUNS("Too much long work is under way here. Nothing was changed; try again in a few minutes."),
     NO_SUCH_PAGE("There is no such page here."),

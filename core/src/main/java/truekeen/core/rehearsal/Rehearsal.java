@@ -47,6 +47,9 @@ public record Rehearsal(
     /** How often more are made at a gate before the hand goes on all the same. */
     private static final int MOST_TIMES = Prior.GATE_MOST_TIMES.whole();
 
+    /** After so many times the last of a burr is drawn off along soft wood. */
+    private static final int CLINGS_AFTER = 5;
+
     /**
      * An edge before it is worked.
      *
@@ -159,6 +162,10 @@ public record Rehearsal(
         for (int times = 0; !blind && times < MOST_TIMES && !run.worked.passes(step, last); times++) {
             run.worked.moreStrokes(step, more, times, run::madeMore);
             made += more;
+            if (last && times == CLINGS_AFTER && step.kind() == Step.Kind.DEBURR) {
+                // As the sheet says where the gate still says no.
+                run.worked.blade().drawThroughWood();
+            }
         }
         run.end();
         return made - each;

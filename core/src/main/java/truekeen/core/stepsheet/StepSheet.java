@@ -114,7 +114,9 @@ public final class StepSheet {
             plan.path(job.kind()).ifPresent(path -> onStones(steps, job, path));
         }
         plan.finest().ifPresent(finest -> burrOff(steps, finest));
-        if (plan.edgePath().isPresent() && plan.strops().isEmpty()) {
+        // The burr of a single-bevel knife comes off once and late, on the stone.
+        boolean late = manner.kind() == GeometryKind.SINGLE_BEVEL_KNIFE && plan.stropStrokes() > 0;
+        if (plan.edgePath().isPresent() && plan.strops().isEmpty() && !late) {
             steps.add(burr.offTheStone(edge, plan.stropStrokes() == 0));
         }
         for (Abrasive strop : plan.strops()) {

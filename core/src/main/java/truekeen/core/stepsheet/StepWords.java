@@ -36,7 +36,8 @@ enum StepWords implements Wording {
     TURN_OVER_ONCE("Turn it over once: the back on the {finest}"),
     LATE_BACK_FLAT("The back lies flat on spine and edge; the burr leaves in one piece."),
     NAIL_SLIDES_OFF_ASKED("Does the nail slide off both sides without a catch?"),
-    LATE_BACK_MORE("A stroke or two more on the bevel, then on the back."),
+    LATE_BACK_MORE(
+            "A stroke or two more on the bevel, then on the back. What still clings after a few comes off along a corner of soft wood."),
     BURR_OFF("Gone."),
     WHY_LATE_BACK("The hollow of the back is what keeps this knife single-bevelled: it only kisses the finest stone."),
     LATE_BACK_CAUTION("Flat, or the back is rounded for good."),
