@@ -1,10 +1,13 @@
 package truekeen.app.backup;
 
+import ch.qos.logback.classic.Level;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import org.postgresql.ds.PGSimpleDataSource;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.InstallationFacts;
 import truekeen.core.message.RefusedException;
@@ -30,6 +33,10 @@ public final class BackupCommand {
 
     /** Does it; gives what the process ends with. */
     public static int run(String... arguments) {
+        if (LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME) instanceof ch.qos.logback.classic.Logger root) {
+            // What is said is for the person at the command.
+            root.setLevel(Level.WARN);
+        }
         PGSimpleDataSource source = new PGSimpleDataSource();
         source.setUrl(System.getenv("TRUEKEEN_DB_URL"));
         source.setUser(System.getenv("TRUEKEEN_DB_USER"));
