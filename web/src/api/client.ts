@@ -1,10 +1,14 @@
 import createClient from 'openapi-fetch'
+import { once } from './once'
 import type { components, paths } from './schema.gen'
 
 export type Schemas = components['schemas']
 
 /** The service, typed from its own description. */
-export const api = createClient<paths>({ baseUrl: window.location.origin })
+export const api = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: once((request) => fetch(request)),
+})
 
 export interface Fault {
   field: string

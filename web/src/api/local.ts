@@ -1,3 +1,4 @@
+import { freshId } from './id'
 import { useCallback, useState } from 'react'
 
 /** Reads a value kept on this device; null where there is none or storage is off. */
@@ -23,7 +24,7 @@ export function keep(key: string, value: string | null) {
 export function deviceKey(): string {
   const old = kept('device')
   if (old) return old
-  const fresh = crypto.randomUUID()
+  const fresh = freshId()
   keep('device', fresh)
   return fresh
 }

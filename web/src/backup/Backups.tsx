@@ -1,3 +1,4 @@
+import { freshId } from '../api/id'
 import { Refused } from '../api/client'
 import { moment, num } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
@@ -34,7 +35,7 @@ export function Backups() {
           type="button"
           className="btn btn-primary min-h-12"
           disabled={write.isPending}
-          onClick={() => write.mutate(crypto.randomUUID())}
+          onClick={() => write.mutate(freshId())}
         >
           Write a backup now
         </button>
@@ -77,7 +78,7 @@ export function Backups() {
         <ReadBackup />
       ) : (
         <p className="quiet pt-2 max-w-[46rem]">
-          A backup is read into an empty shop: on a new machine, or after ./stop with another TRUEKEEN_HOME.
+          A backup is read into an empty shop, as on a new machine: there this page offers it.
         </p>
       )}
     </section>

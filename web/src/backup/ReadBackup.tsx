@@ -1,4 +1,5 @@
 import { useId } from 'react'
+import { freshId } from '../api/id'
 import { Refused } from '../api/client'
 import { moment } from '../ui/format'
 import { Notice } from '../ui/Notice'
@@ -25,7 +26,7 @@ export function ReadBackup() {
           className="sr-only"
           onChange={(e) => {
             const file = e.target.files?.[0]
-            if (file && !restore.isPending) restore.mutate({ file, run: crypto.randomUUID() })
+            if (file && !restore.isPending) restore.mutate({ file, run: freshId() })
             e.target.value = ''
           }}
         />

@@ -1,3 +1,4 @@
+import { freshId } from '../api/id'
 import { api, ask, Refused, type Schemas } from '../api/client'
 import { EventStore, type Event, type SetAside } from './eventStore'
 
@@ -14,6 +15,8 @@ export interface QueueState {
 export type Send = (events: Event[]) => Promise<Session>
 
 const RETRY_MS = 2000
+/** A request that hangs is given up and sent again: events are kept once, by their ids. */
+const HANGS_MS = 15_000
 /** The service takes no more at once. */
 const MOST_AT_ONCE = 500
 /** Refusals that pass by themselves: somebody takes the session over, makes the machine safe, inspects the blade. */
@@ -26,6 +29,7 @@ export function sendTo(sessionId: string, device: string, person: () => string):
       api.POST('/api/v1/sessions/{id}/events', {
         params: { path: { id: sessionId } },
         body: { device, person: person(), events },
+        signal: AbortSignal.timeout(HANGS_MS),
       }),
     )
 }
@@ -81,7 +85,7 @@ export class StrokeQueue {
   /** Adds one event and sends it. */
   readonly add = (event: Pick<Event, 'kind' | 'step'> & Partial<Event>) => {
     this.store.put({
-      id: crypto.randomUUID(),
+      id: freshId(),
       at: new Date().toISOString(),
       side: '',
       amount: 0,

@@ -1,3 +1,4 @@
+import { freshId } from '../api/id'
 import { between, hour } from '../ui/format'
 import { Planning } from './Planning'
 import { useMoving, type Plan } from './useDay'
@@ -41,9 +42,7 @@ export function Ready({ plan: p }: { plan: Plan }) {
                   disabled={moving.isPending}
                   aria-label={`Ready before the ${above.name}: ${t.name}`}
                   title={`ready before the ${above.name}`}
-                  onClick={() =>
-                    moving.mutate({ tool: t.toolId, before: above.toolId, run: crypto.randomUUID() })
-                  }
+                  onClick={() => moving.mutate({ tool: t.toolId, before: above.toolId, run: freshId() })}
                 >
                   ▲
                 </button>

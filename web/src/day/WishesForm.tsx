@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { Link } from 'wouter'
+import { freshId } from '../api/id'
 import { Act } from '../ui/Act'
 import { Choice, Field } from '../ui/Field'
 import { Fold } from '../ui/Fold'
@@ -244,7 +245,7 @@ export function WishesForm({ day, from, onDone }: { day: Day; from: Wishes; onDo
           planning.mutate({
             ...wishes,
             people: wishes.people.filter((p) => p.name.trim() !== ''),
-            run: crypto.randomUUID(),
+            run: freshId(),
           })
         }
       >

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { freshId } from '../api/id'
 import { Trouble, Coming } from '../ui/Notice'
 import { RoundControls } from './RoundControls'
 import { RoundInk } from './RoundInk'
@@ -19,7 +20,7 @@ export function RoundPanel({
   onAgain: () => void
   onLeave: () => void
 }) {
-  const [id] = useState(() => crypto.randomUUID())
+  const [id] = useState(() => freshId())
   const [seed] = useState(() => Math.floor(Math.random() * MOST_SEED))
   const [acts, setActs] = useState<Act[]>([])
   const round = useRound(exercise, id, seed, person, acts)

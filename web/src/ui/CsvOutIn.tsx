@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useId } from 'react'
+import { freshId } from '../api/id'
 import { Refused } from '../api/client'
 import { RunProgress } from './RunProgress'
 
@@ -43,7 +44,7 @@ export function CsvOutIn<T>({
           className="sr-only"
           onChange={(e) => {
             const file = e.target.files?.[0]
-            if (file && !reading.isPending) reading.mutate({ file, run: crypto.randomUUID() })
+            if (file && !reading.isPending) reading.mutate({ file, run: freshId() })
             e.target.value = ''
           }}
         />

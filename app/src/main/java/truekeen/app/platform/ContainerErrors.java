@@ -1,5 +1,6 @@
 package truekeen.app.platform;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -57,13 +58,16 @@ class ContainerErrors implements WebServerFactoryCustomizer<TomcatServletWebServ
     }
 
     /** What a filter let fall, or no address took. */
+    @Hidden
     @RestController
     static class Fallen implements ErrorController {
         @RequestMapping("/error")
         ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
             Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
             HttpStatus named = status instanceof Integer code ? HttpStatus.resolve(code) : null;
-            HttpStatus answer = named == null ? HttpStatus.INTERNAL_SERVER_ERROR : named;
+            // Without a status somebody asked for this address itself, and there is no such page.
+            HttpStatus answer =
+                    status == null ? HttpStatus.NOT_FOUND : named == null ? HttpStatus.INTERNAL_SERVER_ERROR : named;
             Refusal refusal = Refusal.of(
                     answer == HttpStatus.NOT_FOUND ? MessageCode.NO_SUCH_PAGE : MessageCode.REQUEST_UNREADABLE, "", "");
             return ResponseEntity.status(answer)

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.platform.Form;
@@ -109,17 +110,19 @@ public class PriceService {
     /** Keeps another list. */
     public PriceListForm change(PriceListForm in) {
         Form form = new Form();
+        List<PriceForm> ofTools = in.tools() == null ? List.of() : in.tools();
+        List<DamagePriceForm> ofDamage = in.damage() == null ? List.of() : in.damage();
         form.checks()
                 .text(
                         "currency",
                         TicketWords.A_CURRENCY.words(),
                         in.currency(),
-                        !in.tools().stream().allMatch(p -> Form.blank(p.amount())),
+                        !ofTools.stream().allMatch(p -> Form.blank(p.amount())),
                         MOST_CURRENCY);
         List<String> kinds = kinds();
         Map<String, Price> tools = new LinkedHashMap<>();
-        for (int i = 0; i < in.tools().size(); i++) {
-            PriceForm typed = in.tools().get(i);
+        for (int i = 0; i < ofTools.size(); i++) {
+            PriceForm typed = ofTools.get(i);
             String field = "tools[" + i + "]";
             form.checks().require(kinds.contains(typed.key()), () -> Refusal.of(
                             MessageCode.UNKNOWN_CHOICE, field, typed.key())
@@ -127,9 +130,16 @@ public class PriceService {
             price(form, field, typed.amount()).ifPresent(p -> tools.put(typed.key(), p));
         }
         Map<Finding.Kind, Price> damage = new EnumMap<>(Finding.Kind.class);
-        for (int i = 0; i < in.damage().size(); i++) {
-            DamagePriceForm typed = in.damage().get(i);
-            price(form, "damage[" + i + "]", typed.amount()).ifPresent(p -> damage.put(typed.kind(), p));
+        for (int i = 0; i < ofDamage.size(); i++) {
+            DamagePriceForm typed = ofDamage.get(i);
+            String field = "damage[" + i + "]";
+            form.checks().require(typed.kind() != null, () -> Refusal.of(MessageCode.UNKNOWN_CHOICE, field, "")
+                    .with(
+                            "allowed",
+                            Arrays.stream(Finding.Kind.values()).map(Enum::name).collect(Collectors.joining(", "))));
+            price(form, field, typed.amount())
+                    .filter(p -> typed.kind() != null)
+                    .ifPresent(p -> damage.put(typed.kind(), p));
         }
         Price perMm = price(form, "perMillimetre", in.perMillimetre()).orElse(Price.NOTHING);
         form.checks().orThrow();

@@ -191,6 +191,9 @@ public enum MessageCode {
     SHOP_NOT_EMPTY(
             "A backup is read only into an empty shop, and there are records in this one already. Nothing was changed."),
     NO_SUCH_BACKUP("There is no backup of that name: it may have made room for newer ones."),
+    KEY_USED("The key of this request was used for something else. Nothing was changed."),
+    END_UNKNOWN(
+            "This was sent before, and whether it was done is not known. Look whether it is there before you do it again."),
     STOPPED("Stopped, as was asked. Nothing was changed."),
     TOO_MANY_RUNS("Too much long work is under way here. Nothing was changed; try again in a few minutes."),
     NO_SUCH_PAGE("There is no such page here."),
