@@ -5,6 +5,7 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -16,6 +17,10 @@ import truekeen.core.quantity.ShownUnits;
 
 /** Lists as comma-separated values (RFC 4180) with a head line, written and read. */
 public final class CsvList {
+    private static final String MARK = "'";
+    private static final Pattern FORMULA = Pattern.compile("'*\\s*[=+\\-@\\t\\r]");
+    private static final Pattern NUMBER = Pattern.compile("[-+]?[0-9]+([.,][0-9]+)?");
+
     private CsvList() {}
 
     /** Writes a list. */
@@ -37,7 +42,16 @@ public final class CsvList {
 
     /** What stands in a list is in millimetres, newtons and grams, whatever the shop reads on its screens. */
     private static Object cell(Object given) {
-        return given instanceof String text ? ShownUnits.METRIC.sentence(text) : given;
+        return given instanceof String text ? harmless(ShownUnits.METRIC.sentence(text)) : given;
+    }
+
+    /** What a spreadsheet would run as a formula is marked as text; reading takes the mark away again. */
+    private static String harmless(String text) {
+        return FORMULA.matcher(text).lookingAt() && !NUMBER.matcher(text).matches() ? MARK + text : text;
+    }
+
+    private static String asWritten(String cell) {
+        return cell.startsWith(MARK) && FORMULA.matcher(cell).lookingAt() ? cell.substring(MARK.length()) : cell;
     }
 
     /**
@@ -86,7 +100,7 @@ public final class CsvList {
 
     /** What stands in a column of a row; empty where it is missing. */
     public static String at(CSVRecord row, String column) {
-        return row.isMapped(column) && row.isSet(column) ? row.get(column) : "";
+        return row.isMapped(column) && row.isSet(column) ? asWritten(row.get(column)) : "";
     }
 
     /** A sentence without its full stop, to stand within another. */

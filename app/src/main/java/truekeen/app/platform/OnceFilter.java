@@ -78,8 +78,8 @@ class OnceFilter extends OncePerRequestFilter {
         byte[] body;
         try {
             body = request.getInputStream().readAllBytes();
-        } catch (RequestGuard.BodyTooLarge large) {
-            refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, large.refusal());
+        } catch (BoundedBody.BodyRefused refused) {
+            refuse(response, refused.status(), refused.refusal());
             return;
         }
         String asked = digest(request, body);

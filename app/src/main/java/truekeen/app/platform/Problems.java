@@ -119,8 +119,8 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> tooLarge(RequestGuard.BodyTooLarge large) {
-        return problem(HttpStatus.PAYLOAD_TOO_LARGE, List.of(large.refusal()));
+    ResponseEntity<ProblemDetail> bodyRefused(BoundedBody.BodyRefused refused) {
+        return problem(refused.status(), List.of(refused.refusal()));
     }
 
     @ExceptionHandler
@@ -142,7 +142,11 @@ class Problems extends ResponseEntityExceptionHandler {
             WebRequest request) {
         Refusal refusal = UnreadableBody.why(unreadable);
         HttpStatus answer =
-                refusal.code() == MessageCode.BODY_TOO_LARGE ? HttpStatus.PAYLOAD_TOO_LARGE : HttpStatus.BAD_REQUEST;
+                switch (refusal.code()) {
+                    case BODY_TOO_LARGE -> HttpStatus.PAYLOAD_TOO_LARGE;
+                    case BODY_TOO_SLOW -> HttpStatus.REQUEST_TIMEOUT;
+                    default -> HttpStatus.BAD_REQUEST;
+                };
         return ResponseEntity.status(answer).body(body(answer, List.of(refusal)));
     }
 

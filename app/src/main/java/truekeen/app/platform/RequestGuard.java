@@ -2,15 +2,13 @@ package truekeen.app.platform;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.FilterChain;
-import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
-import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
 import java.util.List;
+import java.util.concurrent.Semaphore;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -41,6 +39,10 @@ class RequestGuard extends OncePerRequestFilter {
             + " img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none';"
             + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
+    /** So many bodies are read at a time: those that come slowly leave room for whoever only asks. */
+    private static final int MOST_BODIES = 200;
+
+    private final Semaphore bodies = new Semaphore(MOST_BODIES);
     private final Settings settings;
     private final ObjectMapper json;
 
@@ -67,90 +69,20 @@ class RequestGuard extends OncePerRequestFilter {
         }
         int most = isBackup(request) ? MOST_BACKUP_BYTES : isPhoto(request) ? MOST_PHOTO_BYTES : MOST_BYTES;
         if (request.getContentLengthLong() > most) {
-            refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, tooLarge(request.getContentLengthLong(), most));
+            refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, BoundedBody.tooLarge(request.getContentLengthLong(), most));
             return;
         }
-        chain.doFilter(new Limited(request, most), response);
-    }
-
-    /** A body that turned out to be too large while it was read, its length not having been said beforehand. */
-    static final class BodyTooLarge extends IOException {
-        private static final long serialVersionUID = 1;
-        private final int most;
-
-        BodyTooLarge(int most) {
-            super("a body of more than " + most + " bytes");
-            this.most = most;
+        boolean sends = request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
+        if (sends && !bodies.tryAcquire()) {
+            refuse(response, HttpStatus.SERVICE_UNAVAILABLE, Refusal.of(MessageCode.TOO_BUSY, "", ""));
+            return;
         }
-
-        Refusal refusal() {
-            return tooLarge("more", most);
-        }
-    }
-
-    private static Refusal tooLarge(Object size, int most) {
-        return Refusal.of(MessageCode.BODY_TOO_LARGE, "", size).with("high", most / 1_000_000 + " MB");
-    }
-
-    /** A request whose body is read no further than is allowed. */
-    private static final class Limited extends HttpServletRequestWrapper {
-        private final int most;
-
-        Limited(HttpServletRequest request, int most) {
-            super(request);
-            this.most = most;
-        }
-
-        @Override
-        public ServletInputStream getInputStream() throws IOException {
-            return new LimitedStream(super.getInputStream(), most);
-        }
-    }
-
-    private static final class LimitedStream extends ServletInputStream {
-        private final ServletInputStream in;
-        private final int most;
-        private long read;
-
-        LimitedStream(ServletInputStream in, int most) {
-            this.in = in;
-            this.most = most;
-        }
-
-        @Override
-        public int read() throws IOException {
-            int b = in.read();
-            count(b < 0 ? 0 : 1);
-            return b;
-        }
-
-        @Override
-        public int read(byte[] into, int from, int length) throws IOException {
-            int n = in.read(into, from, length);
-            count(Math.max(0, n));
-            return n;
-        }
-
-        private void count(int more) throws BodyTooLarge {
-            read += more;
-            if (read > most) {
-                throw new BodyTooLarge(most);
+        try {
+            chain.doFilter(new BoundedBody(request, most), response);
+        } finally {
+            if (sends) {
+                bodies.release();
             }
-        }
-
-        @Override
-        public boolean isFinished() {
-            return in.isFinished();
-        }
-
-        @Override
-        public boolean isReady() {
-            return in.isReady();
-        }
-
-        @Override
-        public void setReadListener(ReadListener listener) {
-            in.setReadListener(listener);
         }
     }
 

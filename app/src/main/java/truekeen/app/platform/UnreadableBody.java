@@ -14,8 +14,8 @@ final class UnreadableBody {
 
     static Refusal why(Throwable fault) {
         for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
-            if (cause instanceof RequestGuard.BodyTooLarge large) {
-                return large.refusal();
+            if (cause instanceof BoundedBody.BodyRefused refused) {
+                return refused.refusal();
             }
             if (cause instanceof UnrecognizedPropertyException unknown) {
                 return refusal(path(unknown), "“" + unknown.getPropertyName() + "” is not known here");

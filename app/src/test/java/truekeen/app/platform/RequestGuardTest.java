@@ -8,6 +8,11 @@ import java.io.OutputStream;
 import java.net.Socket;
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import truekeen.app.ApiTest;
@@ -75,6 +80,46 @@ class RequestGuardTest extends ApiTest {
     void aHugeBodyIsNotRead() {
         Answer answer = post("/api/v1/take-in/preview", "{\"note\":\"" + "x".repeat(1_100_000) + "\"}");
         assertThat(answer.status()).isEqualTo(413);
+    }
+
+    @Test
+    void twoHundredWhoSendAByteNowAndThenStopNobody() throws Exception {
+        List<Socket> slow = new ArrayList<>();
+        ScheduledExecutorService drips = Executors.newScheduledThreadPool(2);
+        try {
+            for (int i = 0; i < 200; i++) {
+                Socket socket = new Socket("127.0.0.1", at);
+                slow.add(socket);
+                socket.getOutputStream()
+                        .write(("POST /api/v1/crews HTTP/1.1\r\nHost: 127.0.0.1:" + at
+                                        + "\r\nContent-Type: application/json\r\nContent-Length: 9000\r\n\r\n{\"na")
+                                .getBytes(StandardCharsets.US_ASCII));
+            }
+            drips.scheduleAtFixedRate(() -> slow.forEach(RequestGuardTest::drip), 1, 2, TimeUnit.SECONDS);
+            assertThat(get("/api/v1/board").status()).isEqualTo(200);
+            assertThat(get("/").status()).isEqualTo(200);
+            // Each is given up in words, and whoever sends something is served again.
+            for (Socket socket : slow) {
+                byte[] said = socket.getInputStream().readNBytes(12);
+                assertThat(new String(said, StandardCharsets.US_ASCII)).isEqualTo("HTTP/1.1 408");
+            }
+            assertThat(post("/api/v1/crews", "{\"name\":\"after the rain\"}").status())
+                    .isEqualTo(200);
+        } finally {
+            drips.shutdownNow();
+            for (Socket socket : slow) {
+                socket.close();
+            }
+        }
+        assertThat(get("/api/v1/crews").raw().body()).doesNotContain("{\"na");
+    }
+
+    private static void drip(Socket socket) {
+        try {
+            socket.getOutputStream().write(' ');
+        } catch (IOException gone) {
+            // It was given up.
+        }
     }
 
     @Test

@@ -191,6 +191,8 @@ public enum MessageCode {
     SHOP_NOT_EMPTY(
             "A backup is read only into an empty shop, and there are records in this one already. Nothing was changed."),
     NO_SUCH_BACKUP("There is no backup of that name: it may have made room for newer ones."),
+    BODY_TOO_SLOW("What was sent came so slowly that it was given up. Nothing was changed; send it again."),
+    TOO_BUSY("Too many send something at once. Nothing was changed; try again in a moment."),
     KEY_USED("The key of this request was used for something else. Nothing was changed."),
     END_UNKNOWN(
             "This was sent before, and whether it was done is not known. Look whether it is there before you do it again."),
