@@ -41,6 +41,9 @@ public abstract class ApiTest {
         registry.add("spring.datasource.username", TestDatabase::user);
         registry.add("spring.datasource.password", TestDatabase::password);
         registry.add("logging.structured.format.console", () -> "");
+        // Many services live side by side here, and most only wait: they hold no connections meanwhile.
+        registry.add("spring.datasource.hikari.minimum-idle", () -> "0");
+        registry.add("spring.datasource.hikari.idle-timeout", () -> "10000");
     }
 
     /** An answer: its status and its body, which is a missing node where it is no JSON. */
