@@ -156,7 +156,7 @@ STANDINS="$ROOT/standins/target/truekeen-standins.jar"
 sources_newer_than() {
     [ -n "$(find "$ROOT"/pom.xml "$ROOT"/openapi.json "$ROOT"/core/src/main "$ROOT"/core/pom.xml "$ROOT"/app/src/main \
         "$ROOT"/app/pom.xml "$ROOT"/web/src "$ROOT"/web/package-lock.json "$ROOT"/web/index.html "$ROOT"/web/public \
-        "$ROOT"/standins/src/main "$ROOT"/standins/pom.xml \
+        "$ROOT"/standins/src/main "$ROOT"/standins/pom.xml "$ROOT"/docs/screenshots \
         -newer "$1" -type f -print -quit 2>/dev/null)" ]
 }
 

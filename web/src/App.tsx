@@ -12,6 +12,9 @@ const AnglePage = page(() => import('./angle/AnglePage').then((m) => ({ default:
 const BalancePage = page(() => import('./balance/BalancePage').then((m) => ({ default: m.BalancePage })))
 const BenchPage = page(() => import('./bench/BenchPage').then((m) => ({ default: m.BenchPage })))
 const DayPage = page(() => import('./day/DayPage').then((m) => ({ default: m.DayPage })))
+const ChapterPage = page(() => import('./guide/GuidePage').then((m) => ({ default: m.ChapterPage })))
+const GuidePage = page(() => import('./guide/GuidePage').then((m) => ({ default: m.GuidePage })))
+const WholeGuidePage = page(() => import('./guide/GuidePage').then((m) => ({ default: m.WholeGuidePage })))
 const TestPage = page(() => import('./edgetest/TestPage').then((m) => ({ default: m.TestPage })))
 const FinishPage = page(() => import('./finish/FinishPage').then((m) => ({ default: m.FinishPage })))
 const FirstPage = page(() => import('./first/FirstPage').then((m) => ({ default: m.FirstPage })))
@@ -79,6 +82,9 @@ export function App() {
                     <Route path="/trials/:id">{(p) => <TrialPage key={p.id} id={p.id} />}</Route>
                     <Route path="/trials/:id/prepare">{(p) => <PreparePage key={p.id} id={p.id} />}</Route>
                     <Route path="/training" component={TrainingPage} />
+                    <Route path="/guide" component={GuidePage} />
+                    <Route path="/guide/all" component={WholeGuidePage} />
+                    <Route path="/guide/:id">{(p) => <ChapterPage key={p.id} id={p.id} />}</Route>
                     <Route path="/shop" component={ShopPage} />
                     <Route path="/first" component={FirstPage} />
                     <Route path="/take-in">{() => <TakeInPage />}</Route>

@@ -1,6 +1,7 @@
 import { freshId } from '../api/id'
 import { Refused } from '../api/client'
 import { moment, num } from '../ui/format'
+import { Fold } from '../ui/Fold'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { RunProgress } from '../ui/RunProgress'
 import { ReadBackup } from './ReadBackup'
@@ -22,7 +23,7 @@ export function Backups() {
   const { kept, failed, folder, shopEmpty } = backups.data
   const stopped = write.error instanceof Refused && write.error.has('STOPPED')
   return (
-    <section aria-label="Backups" className="pt-6">
+    <section aria-label="Backups" className="pt-3">
       <h2 className="quiet rule-b pb-0.5">Backups</h2>
       <p className="pt-2 max-w-[46rem]">
         All records and pictures in one file, read back before it is called a backup.{' '}
@@ -47,13 +48,27 @@ export function Backups() {
             name="Lists written"
           />
         )}
-        {write.isSuccess && <p role="status">Written and read back: it stands first in the list.</p>}
+        {write.isSuccess && (
+          <p role="status">
+            Written and read back:{' '}
+            <a
+              className="underline underline-offset-4 min-h-11 inline-flex items-center"
+              href={`/api/v1/backups/${write.data.kept[0]!.name}`}
+              download
+            >
+              take it along
+            </a>
+          </p>
+        )}
         {stopped && <p role="status">Stopped. None was written.</p>}
         {write.error && !stopped && <Notice kind="danger">{write.error.message}</Notice>}
       </div>
       {kept.length > 0 && (
-        <>
-          <ul className="pt-2 max-w-[46rem]">
+        <Fold
+          name="Backups that are kept"
+          says={`${kept.length}, the newest of each of seven days and of eight weeks`}
+        >
+          <ul className="max-w-[46rem]">
             {kept.map((b) => (
               <li key={b.name} className="rule-b py-1 flex flex-wrap gap-x-4 items-center">
                 <a
@@ -69,15 +84,13 @@ export function Backups() {
               </li>
             ))}
           </ul>
-          <p className="quiet pt-1 max-w-[46rem] break-words">
-            Kept in {folder}: the newest of each of seven days and of eight weeks.
-          </p>
-        </>
+          <p className="quiet pt-1 max-w-[46rem] break-words">They are in {folder}.</p>
+        </Fold>
       )}
       {shopEmpty ? (
         <ReadBackup />
       ) : (
-        <p className="quiet pt-2 max-w-[46rem]">
+        <p className="quiet max-w-[46rem]">
           A backup is read into an empty shop, as on a new machine: there this page offers it.
         </p>
       )}

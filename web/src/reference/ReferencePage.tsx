@@ -36,6 +36,10 @@ export function ReferencePage() {
         <Link href="/training" className="underline underline-offset-4 min-h-11 inline-flex items-center">
           practised on the virtual blade
         </Link>
+        . How one goes about it is in the{' '}
+        <Link href="/guide" className="underline underline-offset-4 min-h-11 inline-flex items-center">
+          guide
+        </Link>
         .
       </p>
       <div className="max-w-[28rem] pb-3">

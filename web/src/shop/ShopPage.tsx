@@ -1,3 +1,4 @@
+import { Link } from 'wouter'
 import { Backups } from '../backup/Backups'
 import { useInstallation } from '../ui/installation'
 import { useTitle } from '../ui/useTitle'
@@ -31,8 +32,11 @@ function Version() {
   const installation = useInstallation()
   if (!installation.data) return null
   return (
-    <p className="quiet pt-6">
-      {installation.data.application}, records of edition {installation.data.edition}.
+    <p className="quiet pt-2">
+      {installation.data.application}, records of edition {installation.data.edition}.{' '}
+      <Link href="/guide" className="underline underline-offset-4 min-h-11 inline-flex items-center">
+        The guide
+      </Link>
     </p>
   )
 }

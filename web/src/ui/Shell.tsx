@@ -22,7 +22,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const [at] = useLocation()
   return (
     <>
-      <header className="flex flex-wrap items-center gap-x-2 sm:gap-x-4 px-4 sm:px-6 rule-b">
+      <header className="print:hidden flex flex-wrap items-center gap-x-2 sm:gap-x-4 px-4 sm:px-6 rule-b">
         <Link
           href="/"
           className="flex items-center gap-2 min-h-12 font-semibold tracking-tight text-[1.1rem]"

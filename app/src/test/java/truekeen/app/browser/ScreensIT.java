@@ -87,6 +87,9 @@ class ScreensIT {
                 new String[] {collected, "Hand it over"},
                 new String[] {chisel + "/rehearse", "As planned"},
                 new String[] {"/training", "On the virtual blade"},
+                new String[] {"/guide", "In the order of the work"},
+                new String[] {"/guide/all", "large enough for wet hands"},
+                new String[] {"/guide/bench", "large enough for wet hands"},
                 new String[] {"/day", "What is to be done"},
                 new String[] {"/rack", "The rack"},
                 new String[] {"/kit", "What holds the angle"},
@@ -204,7 +207,7 @@ class ScreensIT {
                 browser.open(view[0]).see(view[1]);
                 // All that the bench asks stands on its first screen; how a step is done goes on below.
                 double screens = view[0].startsWith("/bench/") ? 2.2 : 2.0;
-                boolean list = view[0].matches("/kit");
+                boolean list = view[0].matches("/kit|/guide/all");
                 for (int[] size : new int[][] {{1280, 800}, {800, 1280}, {390, 844}, {844, 390}, {640, 400}}) {
                     browser.size(size[0], size[1]);
                     boolean tablet = size[0] >= 800 && size[1] >= 800;

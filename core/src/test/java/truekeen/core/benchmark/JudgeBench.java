@@ -3,6 +3,8 @@ package truekeen.core.benchmark;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -19,6 +21,7 @@ import truekeen.core.tool.GeometryKind;
 /** Judges plans for made-up tools on the virtual blade and prints the table. Run by {@code ./bench judge}. */
 public final class JudgeBench {
     private static final int USUAL = 1000;
+    private static final int EACH = 50;
 
     private JudgeBench() {}
 
@@ -27,11 +30,19 @@ public final class JudgeBench {
         int blades = arguments.length > 0 ? Integer.parseInt(arguments[0]) : USUAL;
         List<GeometryKind> families =
                 Stream.of(GeometryKind.values()).filter(RehearsedTool::can).toList();
+        AtomicInteger done = new AtomicInteger();
         List<Judged> all = IntStream.range(0, blades)
                 .parallel()
-                .mapToObj(
-                        i -> MadeUp.of(families.get(i % families.size()), i).flatMap(m -> PlanJudge.judge(m, i, true)))
-                .flatMap(o -> o.stream())
+                .mapToObj(i -> {
+                    Optional<Judged> judged =
+                            MadeUp.of(families.get(i % families.size()), i).flatMap(m -> PlanJudge.judge(m, i, true));
+                    int far = done.incrementAndGet();
+                    if (far % EACH == 0) {
+                        System.err.printf("%d of %d; Ctrl-C stops it%n", far, blades);
+                    }
+                    return judged;
+                })
+                .flatMap(Optional::stream)
                 .toList();
         System.out.printf("%d blades, %d judged%n", blades, all.size());
         print("family", all, j -> j.family().key());

@@ -71,6 +71,9 @@ class VirtualBladeTest {
     void aBladeTurnedOverAndWorkedOnTheOtherSideIsTheSameBlade() {
         VirtualBlade one = blade(KNIFE, 80, 1, 4);
         VirtualBlade other = blade(KNIFE, 80, 1, 4);
+        // A land, as at a dull edge and in a chip, has two corners: neither side is favoured.
+        one.damage(at -> at > 20 && at < 23 ? 0.15 : 0.02);
+        other.damage(at -> at > 20 && at < 23 ? 0.15 : 0.02);
         for (int i = 0; i < 60; i++) {
             Stroke stroke = new Stroke(i % 3 == 0, 17, 10, 300, 0, 80, 2);
             one.stroke(stroke, i < 30 ? MIDDLE : FINE);
@@ -80,6 +83,22 @@ class VirtualBladeTest {
             assertThat(other.index(i)).isEqualTo(one.index(i));
             assertThat(other.burrUm(i)).isEqualTo(one.burrUm(i));
         }
+    }
+
+    @Test
+    void aChipRaisesNoBurrBeforeItsBottomIsReached() {
+        VirtualBlade blade = blade(CHISEL, 24, 1, 1);
+        blade.damage(at -> at > 10 && at < 12 ? 0.2 : 0);
+        boolean besideFirst = false;
+        for (int i = 0; i < 2000 && !blade.reached(true, 11); i++) {
+            blade.stroke(upper(25, 20, 24, 0), MIDDLE);
+            besideFirst |= blade.reached(true, 3) && !blade.reached(true, 11);
+            assertThat(blade.burrUm(11) > 0).isEqualTo(blade.reached(true, 11));
+        }
+        assertThat(besideFirst).as("the edge beside the chip is reached before").isTrue();
+        // Once there is a burr in it, the chip is gone: it lies no farther back than its neighbours.
+        assertThat(blade.reached(true, 11)).isTrue();
+        assertThat(blade.recessionMm(11)).isCloseTo(blade.recessionMm(3), within(0.005));
     }
 
     @Test
