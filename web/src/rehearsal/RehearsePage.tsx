@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, ask, type Schemas } from '../api/client'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
@@ -17,57 +17,55 @@ type Watched = 'planned' | 'otherwise' | 'both'
 /** A plan made on the virtual blade before any steel is touched, as it stands and otherwise. */
 export function RehearsePage({ toolId }: { toolId: string }) {
   const stages = useStages(toolId)
-  const [form, setForm] = useState(AS_PLANNED)
-  const [tried, setTried] = useState(AS_PLANNED)
-  const rehearsal = useQuery({
-    queryKey: ['rehearsal', toolId, tried],
-    queryFn: () =>
-      ask(api.POST('/api/v1/tools/{id}/rehearsal', { params: { path: { id: toolId } }, body: tried })),
+  const made = (body: WhatIfForm) =>
+    ask(api.POST('/api/v1/tools/{id}/rehearsal', { params: { path: { id: toolId } }, body }))
+  const planned = useQuery({
+    queryKey: ['rehearsal', toolId],
+    queryFn: () => made(AS_PLANNED),
     retry: false,
-    placeholderData: (before) => before,
   })
+  // What was tried last stays in view while something else is tried, and where that is refused.
+  const [tried, setTried] = useState<View>()
+  const trying = useMutation({ mutationFn: made, onSuccess: setTried })
   if (stages.isError) return <Trouble error={stages.error} />
   if (!stages.data) return <Coming />
+  const view = tried ?? planned.data
   return (
     <>
       <ToolHead stages={stages.data} at="PLAN" />
       <h2 className="text-[1.2rem] font-semibold pt-2">The plan, rehearsed</h2>
-      {rehearsal.isError && <Trouble error={rehearsal.error} />}
-      {rehearsal.isPending && <Coming />}
-      {rehearsal.data && <Shown view={rehearsal.data} form={form} onChange={setForm} onTry={setTried} />}
-      <Act href={`/tools/${toolId}/plan`}>Back to the plan</Act>
-    </>
-  )
-}
-
-function Shown({
-  view,
-  form,
-  onChange,
-  onTry,
-}: {
-  view: View
-  form: WhatIfForm
-  onChange: (form: WhatIfForm) => void
-  onTry: (form: WhatIfForm) => void
-}) {
-  return (
-    <Sheet
-      drawing={<Runs key={view.otherwise ? 'two' : 'one'} view={view} />}
-      decisions={
+      {planned.isError && <Trouble error={planned.error} />}
+      {planned.isPending && <Coming />}
+      {view && (
         <>
-          <section aria-label="What comes of it">
+          <section aria-label="What comes of it" aria-live="polite" className="max-w-[70rem]">
             <Result name="As planned" run={view.planned} />
             {view.otherwise && <Result name="Otherwise" run={view.otherwise} />}
           </section>
-          <WhatIf view={view} form={form} onChange={onChange} onTry={onTry} />
-          <p className="quiet">
-            {view.hand} An estimate: wear, burr and rounding are priors, the same for every bench. The index
-            is a reading over that of a new utility blade on the same tester: lower is keener.
-          </p>
+          <Sheet
+            drawing={<Runs key={view.otherwise ? 'two' : 'one'} view={view} />}
+            decisions={
+              <>
+                <WhatIf
+                  view={view}
+                  refused={trying.error}
+                  onTry={(form) => trying.mutate(form)}
+                  onPlanned={() => {
+                    setTried(undefined)
+                    trying.reset()
+                  }}
+                />
+                <p className="quiet">
+                  {view.hand} An estimate: wear, burr and rounding are priors, the same for every bench. The
+                  index is a reading over that of a new utility blade on the same tester: lower is keener.
+                </p>
+              </>
+            }
+          />
         </>
-      }
-    />
+      )}
+      <Act href={`/tools/${toolId}/plan`}>Back to the plan</Act>
+    </>
   )
 }
 

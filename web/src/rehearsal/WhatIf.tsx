@@ -1,6 +1,8 @@
-import type { Schemas } from '../api/client'
+import { useState } from 'react'
+import { Refused, type Schemas } from '../api/client'
 import { Check, Choice, Field } from '../ui/Field'
 import { Fold } from '../ui/Fold'
+import { Trouble } from '../ui/Notice'
 
 export type WhatIfForm = Schemas['RehearsalForm']
 type View = Schemas['RehearsalView']
@@ -29,15 +31,19 @@ const TIMES = [
 /** What could be done otherwise, step by step and in all. */
 export function WhatIf({
   view,
-  form,
-  onChange,
+  refused,
   onTry,
+  onPlanned,
 }: {
   view: View
-  form: WhatIfForm
-  onChange: (form: WhatIfForm) => void
+  /** Why the last try was not made. */
+  refused: unknown
   onTry: (form: WhatIfForm) => void
+  onPlanned: () => void
 }) {
+  const [form, onChange] = useState(AS_PLANNED)
+  const faults = refused instanceof Refused ? refused : undefined
+  const atField = TIMES.some(([name]) => faults?.at(name))
   const worked = view.steps.filter((s) => s.strokes > 0)
   const changed = JSON.stringify(form) !== JSON.stringify(AS_PLANNED)
   return (
@@ -51,9 +57,11 @@ export function WhatIf({
             inputMode="decimal"
             value={form[name] ?? ''}
             onChange={(typed) => onChange({ ...form, [name]: typed })}
+            error={faults?.at(name)}
           />
         ))}
       </div>
+      {!atField && <Trouble error={refused} />}
       <div className="flex flex-wrap gap-3 pt-3">
         <button type="button" className="btn btn-primary min-h-12" onClick={() => onTry(form)}>
           Try it
@@ -64,7 +72,7 @@ export function WhatIf({
             className="btn btn-outline min-h-12"
             onClick={() => {
               onChange(AS_PLANNED)
-              onTry(AS_PLANNED)
+              onPlanned()
             }}
           >
             As planned again

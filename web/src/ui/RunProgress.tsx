@@ -9,12 +9,15 @@ export function RunProgress({
   far,
   note,
   name,
+  stop = { press: 'Stop', pressed: 'Stopping…' },
 }: {
   run: string
   /** How far it is, in words; before anything is known, of 0. */
   far: (done: number, of: number) => string
   note: string
   name: string
+  /** What ends it, and what it says once it was pressed. */
+  stop?: { press: string; pressed: string }
 }) {
   const path = { params: { path: { id: run } } }
   const known = useQuery({
@@ -23,7 +26,7 @@ export function RunProgress({
     refetchInterval: LOOK_AGAIN_MS,
     gcTime: 0,
   })
-  const stop = useMutation({ mutationFn: () => ask(api.DELETE('/api/v1/runs/{id}', path)) })
+  const ending = useMutation({ mutationFn: () => ask(api.DELETE('/api/v1/runs/{id}', path)) })
   const { done, of } = known.data ?? { done: 0, of: 0 }
   return (
     <div className="flex flex-wrap gap-x-4 gap-y-2 items-center">
@@ -38,10 +41,10 @@ export function RunProgress({
       <button
         type="button"
         className="btn btn-outline min-h-12"
-        disabled={stop.isPending || stop.isSuccess}
-        onClick={() => stop.mutate()}
+        disabled={ending.isPending || ending.isSuccess}
+        onClick={() => ending.mutate()}
       >
-        {stop.isPending || stop.isSuccess ? 'Stopping…' : 'Stop'}
+        {ending.isPending || ending.isSuccess ? stop.pressed : stop.press}
       </button>
     </div>
   )

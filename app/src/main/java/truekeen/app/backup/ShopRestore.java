@@ -54,7 +54,7 @@ final class ShopRestore {
             List<String> there = new ShopTables(connection, SHOP)
                     .all().stream().map(ShopTables.Table::name).toList();
             for (String table : PUT_IN) {
-                if (there.contains(table) && count(connection, "select exists (select 1 from public." + table + ")")) {
+                if (there.contains(table) && holds(connection, "select exists (select 1 from public." + table + ")")) {
                     return false;
                 }
             }
@@ -62,7 +62,7 @@ final class ShopRestore {
         }
     }
 
-    private static boolean count(Connection connection, String sql) throws SQLException {
+    private static boolean holds(Connection connection, String sql) throws SQLException {
         try (Statement statement = connection.createStatement();
                 ResultSet found = statement.executeQuery(sql)) {
             return found.next() && found.getBoolean(1);

@@ -86,12 +86,13 @@ class BoardProjection implements SmartInitializingSingleton {
         keeping.ofCrew(owner.crewId()).forEach(tool -> write(tool, null));
     }
 
-    /** Fills in what is missing, as on a shop that comes from an older version; everything, where that is asked for. */
+    /** A shop that was read from a backup may come from an older version. */
     @EventListener(ShopReplaced.class)
     public void replaced() {
         afterSingletonsInstantiated();
     }
 
+    /** Fills in what is missing, as on a shop that comes from an older version; everything, where that is asked for. */
     @Override
     public void afterSingletonsInstantiated() {
         if (rebuild) {

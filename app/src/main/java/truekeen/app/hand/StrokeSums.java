@@ -50,6 +50,7 @@ class StrokeSums implements SmartInitializingSingleton {
         this.rebuild = rebuild;
     }
 
+    /** A shop that was read from a backup may come from an older version. */
     @EventListener(ShopReplaced.class)
     public void replaced() {
         afterSingletonsInstantiated();

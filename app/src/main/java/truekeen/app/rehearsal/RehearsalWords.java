@@ -4,12 +4,12 @@ import truekeen.core.message.Wording;
 
 /** What a rehearsal comes to, in words. */
 enum RehearsalWords implements Wording {
-    KEEN("Comes out keen: {mean} on average, {worst} at its worst; {target} is wanted."),
+    KEEN("Comes out keen: index {mean} on average, {worst} at its worst; {target} is wanted."),
     BURR_LEFT("Keen, but a burr of {burr} µm hangs on: the first cut takes it for the edge."),
     UNEVEN(
-            "Uneven: {mean} on average, but {worst} at {place} % of the edge; no place may be a quarter above the mean."),
-    DULL("Not keen: {mean} on average where {target} is wanted; worst at {place} % of the edge."),
-    TRIES("Of {tries} hands as steady {keen} end keen, between {low} and {high}."),
+            "Uneven: index {mean} on average, but {worst} at {place} % of the edge; no place may be a quarter above the mean."),
+    DULL("Not keen: index {mean} on average where {target} is wanted; worst at {place} % of the edge."),
+    TRIES("Of {tries} hands as steady, {keen} end keen; their index comes out between {low} and {high}."),
     TRY_BURR(
             "Try a few more light strokes on the strop, or a finer last stone, so that the burr is thin enough to tear."),
     TRY_UNEVEN("Try a few more strokes on the first stone, until the burr is there from end to end."),
