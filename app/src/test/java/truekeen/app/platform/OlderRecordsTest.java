@@ -111,9 +111,11 @@ class OlderRecordsTest extends ApiTest {
                         + " and column_name = 'tool_id')",
                 Boolean.class,
                 c.table));
-        String from = ofTool ? "select tool_id::text from " + c.table : "select id::text from tool";
+        String from = ofTool ? "select tool_id as id from " + c.table : "select id from tool";
         Set<String> tools = new LinkedHashSet<>(jdbc.queryForList(
-                "select * from (" + from + ") as x(id) group by id order by count(*) desc, id limit 1", String.class));
+                "select tool.id::text from (" + from + ") as x join tool using (id)"
+                        + " group by tool.id, tool.name order by count(*) desc, tool.name limit 1",
+                String.class));
         if (!ofTool || c.table.startsWith("machine") || c.table.startsWith("balance")) {
             tools.addAll(
                     jdbc.queryForList("select tool_id::text from machine_blade order by since limit 1", String.class));
@@ -126,8 +128,11 @@ class OlderRecordsTest extends ApiTest {
     void anUnknownKeyInAnyColumnIsPassedOver() {
         assertThat(columns()).hasSizeGreaterThanOrEqualTo(30);
         Set<String> tools = new LinkedHashSet<>();
-        columns().forEach(c -> tools.addAll(toolsOf(c)));
-        assertThat(tools).hasSizeGreaterThan(5);
+        columns().forEach(c -> {
+            Set<String> some = toolsOf(c);
+            assertThat(some).as("a tool with a row for " + c).isNotEmpty();
+            tools.addAll(some);
+        });
         Map<String, Integer> before = new TreeMap<>();
         tools.forEach(tool -> ToolPages.of(tool, jdbc).forEach(p -> before.put(p, get(p).status())));
         columns()
