@@ -4,8 +4,9 @@ import java.util.Arrays;
 import truekeen.core.table.Prior;
 
 /**
- * One section of a blade near its edge: a convex chain of points from the heel of the lower face round the apex to the heel of
- * the upper face, in mm, the apex towards negative x. Strokes cut it down by planes.
+ * One section of a blade near its edge: a chain of points from the heel of the lower face round the apex to the heel of the
+ * upper face, in mm, the apex towards negative x. Strokes cut it down by planes. It is convex but where a face is hollow; what
+ * the stones leave of a hollow bevel in the end is convex.
  *
  * <p>A cut finds the plane's offset so that exactly the asked area goes: above a plane the width grows linearly from corner to
  * corner, so that the area is a quadratic of the depth in every slab, and the right one is solved in closed form.
@@ -18,6 +19,9 @@ final class EdgeChain {
     private static final double ONE_CORNER_MM = 1e-7;
 
     private static final double LEVEL = 1e-15;
+    /** A corner turns inward by more than what rounding makes of a straight one (mm², twice the area of its triangle). */
+    private static final double INWARD = 1e-12;
+
     private static final double UM_PER_MM = 1000;
     /** Share of a scratch's depth that must go until it is gone: the same that plans count with. */
     private static final double SCRATCH_SHARE = Prior.SCRATCH_SHARE.value();
@@ -28,6 +32,9 @@ final class EdgeChain {
     private double[] scratch;
 
     private int size;
+
+    /** Whether a corner turns inward, so that a plane can cut it in several pieces. */
+    private boolean hollow;
 
     /** What the last cut took off the corner that stood highest (mm). */
     private double depth;
@@ -47,10 +54,12 @@ final class EdgeChain {
         this.y = Arrays.copyOf(y, room);
         this.scratch = new double[room];
         Arrays.fill(scratch, 0, size, scratchUm);
+        this.hollow = turnsInward();
     }
 
     private EdgeChain(EdgeChain other) {
         size = other.size;
+        hollow = other.hollow;
         x = other.x.clone();
         y = other.y.clone();
         scratch = other.scratch.clone();
@@ -67,6 +76,10 @@ final class EdgeChain {
      * @param scratchUm how deep the abrasive scratches (µm)
      */
     void cut(double nx, double ny, double area, double scratchUm) {
+        if (hollow) {
+            cutInPieces(nx, ny, area, scratchUm);
+            return;
+        }
         int top = 0;
         double highest = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < size; i++) {
@@ -116,11 +129,7 @@ final class EdgeChain {
         taken = area - left;
         depth = highest - at;
         if (taken <= 0 || depth <= 0 || left > 0) {
-            // More than there is of it: it is left as it stands.
-            taken = 0;
-            depth = 0;
-            apexCut = false;
-            apexBelow = Double.POSITIVE_INFINITY;
+            leave();
             return;
         }
         int apex = farCorner(ny > 0);
@@ -137,6 +146,61 @@ final class EdgeChain {
         replace(nx, ny, at, lo, hi, Math.max(scratchUm, deepest - gone * UM_PER_MM / SCRATCH_SHARE));
     }
 
+    /** More is asked than there is of it: it is left as it stands. */
+    private void leave() {
+        taken = 0;
+        depth = 0;
+        apexCut = false;
+        apexBelow = Double.POSITIVE_INFINITY;
+    }
+
+    /** The same where a face is hollow: the plane takes every piece that stands above it. */
+    private void cutInPieces(double nx, double ny, double area, double scratchUm) {
+        PlaneLevel levels = new PlaneLevel(x, y, size, nx, ny);
+        double at = levels.above(area);
+        if (area <= 0 || at == Double.NEGATIVE_INFINITY) {
+            leave();
+            return;
+        }
+        int apex = farCorner(ny > 0);
+        taken = area;
+        depth = levels.highest() - at;
+        apexBelow = at - levels.height(apex);
+        apexCut = apexBelow < 0;
+        for (int hi = size - 1; hi >= 0; hi--) {
+            if (levels.height(hi) > at) {
+                int lo = hi;
+                double peak = levels.height(hi);
+                double deepest = 0;
+                while (lo > 0 && levels.height(lo - 1) > at) {
+                    lo--;
+                    peak = Math.max(peak, levels.height(lo));
+                    deepest = Math.max(deepest, scratch[lo]);
+                }
+                double gone = peak - at;
+                if (apexCut && apex >= lo && apex <= hi) {
+                    deepest = ny > 0 ? faceAbove(apex) : faceBelow(apex);
+                    gone = -apexBelow;
+                } else if (lo == hi) {
+                    deepest = Math.max(faceBelow(lo), faceAbove(hi));
+                }
+                replace(nx, ny, at, lo, hi, Math.max(scratchUm, deepest - gone * UM_PER_MM / SCRATCH_SHARE));
+                hi = lo;
+            }
+        }
+        hollow = turnsInward();
+    }
+
+    private boolean turnsInward() {
+        for (int i = 1; i < size - 1; i++) {
+            double turn = (x[i] - x[i - 1]) * (y[i + 1] - y[i]) - (y[i] - y[i - 1]) * (x[i + 1] - x[i]);
+            if (turn > INWARD) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Scratches of the side above a corner (µm). */
     private double faceAbove(int corner) {
         return corner < size - 1 ? scratch[corner] : 0;
@@ -150,7 +214,7 @@ final class EdgeChain {
      * The apex as work on a side meets it: of a land, square to the blade, its corner on the other side. Before that is
      * reached no burr turns up there.
      */
-    private int farCorner(boolean upper) {
+    int farCorner(boolean upper) {
         int apex = apex();
         int far = apex;
         int step = upper ? -1 : 1;
@@ -158,42 +222,6 @@ final class EdgeChain {
             far += step;
         }
         return far;
-    }
-
-    /** Cuts everything off that stands above a plane through the apex, at an angle (rad) on one side. */
-    void plane(boolean upper, double angle) {
-        double nx = -Math.sin(angle);
-        double ny = upper ? Math.cos(angle) : -Math.cos(angle);
-        // Of a land the corner on the other side stays.
-        int stays = farCorner(upper);
-        double at = nx * x[stays] + ny * y[stays];
-        int lo = -1;
-        int hi = -1;
-        for (int i = 1; i < size - 1; i++) {
-            if (nx * x[i] + ny * y[i] > at + LEVEL) {
-                lo = lo < 0 ? i : lo;
-                hi = i;
-            }
-        }
-        if (lo >= 0) {
-            replace(nx, ny, at, lo, hi, Math.max(scratch[lo - 1], scratch[hi]));
-        }
-    }
-
-    /** Cuts a facet of that width (mm) at an angle (rad) over a sharp apex; none where the face there is as steep already. */
-    void facet(boolean upper, double angle, double width) {
-        int apex = apex();
-        double face = slope(apex, upper);
-        double other = slope(apex, !upper);
-        double steeper = angle - face;
-        if (steeper <= 0 || width <= 0) {
-            return;
-        }
-        // In the triangle that goes, the facet lies opposite the wedge and the way back along the other face opposite
-        // the difference of the two angles.
-        double back = width * Math.sin(steeper) / Math.sin(face + other);
-        double side = upper ? 1 : -1;
-        cut(-Math.sin(angle), side * Math.cos(angle), back * width * Math.sin(angle + other) / 2, 0);
     }
 
     /** Angle of the face beside the apex on a side (rad). */
@@ -204,22 +232,6 @@ final class EdgeChain {
     private double slope(int apex, boolean upper) {
         int next = upper ? apex + 1 : apex - 1;
         return Math.atan2(Math.abs(y[next] - y[apex]), x[next] - x[apex]);
-    }
-
-    /** Cuts it back square: everything farther forward than so far behind the apex goes (mm). */
-    void cutBack(double back) {
-        double at = recession() + back;
-        int first = 0;
-        while (x[first] > at) {
-            first++;
-        }
-        int last = size - 1;
-        while (x[last] > at) {
-            last--;
-        }
-        if (first > 0 && last < size - 1 && first <= last) {
-            replace(-1, 0, -at, first, last, Math.max(scratch[first], scratch[last]));
-        }
     }
 
     /**
@@ -243,6 +255,49 @@ final class EdgeChain {
         return to > from ? along : -along;
     }
 
+    /** Everything that stands above a plane goes, in as many pieces as it is; the ends of the chain stay. */
+    void clear(double nx, double ny, double at) {
+        for (int hi = size - 2; hi > 0; hi--) {
+            int lo = hi;
+            while (lo > 0 && nx * x[lo] + ny * y[lo] > at + LEVEL) {
+                lo--;
+            }
+            if (lo < hi) {
+                replace(nx, ny, at, lo + 1, hi, Math.max(scratch[lo], scratch[hi]));
+                hi = lo + 1;
+            }
+        }
+        hollow = turnsInward();
+    }
+
+    /** Puts other corners in the place of those between two. */
+    void between(int from, int to, double[] otherX, double[] otherY) {
+        int grown = size + otherX.length - (to - from - 1);
+        if (grown > x.length) {
+            room(2 * grown);
+        }
+        int stays = from + 1 + otherX.length;
+        System.arraycopy(x, to, x, stays, size - to);
+        System.arraycopy(y, to, y, stays, size - to);
+        System.arraycopy(scratch, to, scratch, stays, size - to);
+        System.arraycopy(otherX, 0, x, from + 1, otherX.length);
+        System.arraycopy(otherY, 0, y, from + 1, otherY.length);
+        Arrays.fill(scratch, from + 1, stays, scratch[from]);
+        size = grown;
+        hollow = turnsInward();
+    }
+
+    private void room(int corners) {
+        x = Arrays.copyOf(x, corners);
+        y = Arrays.copyOf(y, corners);
+        scratch = Arrays.copyOf(scratch, corners);
+    }
+
+    /** Whether a corner turns inward. */
+    boolean hollow() {
+        return hollow;
+    }
+
     /** Puts the new facet in the place of the corners that went. */
     private void replace(double nx, double ny, double at, int lo, int hi, double scratchUm) {
         double below = lo > 0 ? share(nx, ny, at, lo, lo - 1) : 0;
@@ -256,9 +311,7 @@ final class EdgeChain {
         int gone = hi - lo + 1;
         int grown = size + corners - gone;
         if (grown > x.length) {
-            x = Arrays.copyOf(x, 2 * grown);
-            y = Arrays.copyOf(y, 2 * grown);
-            scratch = Arrays.copyOf(scratch, 2 * grown);
+            room(2 * grown);
         }
         double after = scratch[hi];
         System.arraycopy(x, hi + 1, x, lo + corners, size - hi - 1);
@@ -349,7 +402,8 @@ final class EdgeChain {
         return upper ? faceAbove(apex) : faceBelow(apex);
     }
 
-    private double across(double at, boolean upper) {
+    /** Height of a face at a place along the blade (mm). */
+    double across(double at, boolean upper) {
         int apex = apex();
         int step = upper ? 1 : -1;
         for (int i = apex; i + step >= 0 && i + step < size; i += step) {

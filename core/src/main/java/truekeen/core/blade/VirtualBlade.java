@@ -90,24 +90,24 @@ public final class VirtualBlade {
      */
     public void facet(boolean upper, double angleDeg, double widthMm) {
         for (EdgeChain station : stations) {
-            station.facet(upper, Math.toRadians(angleDeg), widthMm);
+            new Reshaping(station).facet(upper, Math.toRadians(angleDeg), widthMm);
         }
     }
 
     /**
-     * Grinds the edge back to a straight line and a flat face up to it, as a machine does.
+     * Grinds the edge back to a straight line and a face up to it, as a machine does: a hollow one where it is to be hollow.
      *
      * @param upper the side that is ground
-     * @param angleDeg angle of the face (°)
+     * @param angleDeg angle of the face, or of the chord of a hollow one (°)
      * @param lineMm how far back the line lies (mm along the blade, as {@link #recessionMm} counts)
      */
     public void grind(boolean upper, double angleDeg, double lineMm) {
         for (EdgeChain station : stations) {
             double back = lineMm - station.recession();
             if (back > 0) {
-                station.cutBack(back);
+                new Reshaping(station).cutBack(back);
             }
-            station.plane(upper, Math.toRadians(angleDeg));
+            new Reshaping(station).grind(upper, Math.toRadians(angleDeg), upper ? intended.wheelMm() / 2 : 0);
         }
     }
 
@@ -120,7 +120,7 @@ public final class VirtualBlade {
         for (int i = 0; i < stations.length; i++) {
             double back = deepest(backMm, i);
             if (back > 0) {
-                stations[i].cutBack(back);
+                new Reshaping(stations[i]).cutBack(back);
             }
         }
     }

@@ -6,7 +6,9 @@
  * same edge; a blade turned over and worked on the other side is the same blade. Ink, scratches, burr, rounding and the index
  * follow from the cuts. Coefficients are plausible priors, as the brief gives them, and not measured on steel.
  *
- * <p>Not robust: sections are convex, so a hollow bevel is taken as flat between its corners, and neighbouring sections do not
- * know of each other. Counter-example: a narrow chip does not keep a wide stone from reaching its bottom.
+ * <p>A hollow bevel rests on heel and edge and is cut at both; a hollow back on its rims.
+ *
+ * <p>Not robust: neighbouring sections do not know of each other. Counter-example: a narrow chip does not keep a wide stone from
+ * reaching its bottom.
  */
 package truekeen.core.blade;

@@ -21,6 +21,7 @@ import truekeen.core.keenness.KeennessPurpose;
 import truekeen.core.message.Checks;
 import truekeen.core.progression.PlanAsk;
 import truekeen.core.progression.PlanRules;
+import truekeen.core.quantity.Angle;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
@@ -65,6 +66,10 @@ public record MadeUp(PlanCase plan, HolderKind holder, Damage damage) {
     private static final double WIDEST = 3.2;
     private static final double STROP_UM = 0.5;
     private static final int TRIES = 40;
+    /** One in so many bevels that a wheel can leave hollow is, from a wheel about so wide (mm). */
+    private static final int HOLLOW_ONE_IN = 3;
+
+    private static final double WHEEL_MM = 200;
     /** Hardest a steel must come for what cuts wood with a flat back, and for knives (HRC). */
     private static final double HARD_HRC = 59;
 
@@ -105,7 +110,7 @@ public record MadeUp(PlanCase plan, HolderKind holder, Damage damage) {
                 0);
         double steeper = damage == Damage.NEW_ANGLE ? 1 + random.nextInt(3) : 0;
         TargetBevel target = new TargetBevel(
-                blade.primary(), blade.lastBevel().plus(truekeen.core.quantity.Angle.ofDegrees(steeper)));
+                blade.primary(), blade.lastBevel().plus(Angle.ofDegrees(steeper)), Optional.empty(), blade.wheel());
         HolderKind holder = holder(family, random);
         List<Abrasive> shelf = shelf(use, random);
         boolean strop = shelf.stream().anyMatch(a -> a.shape() == Abrasive.Shape.STROP);
@@ -153,6 +158,11 @@ public record MadeUp(PlanCase plan, HolderKind holder, Damage damage) {
         if (use.stepUsual().degrees() > 0) {
             values.put("secondary", use.primaryUsual().plus(use.stepUsual()).degrees());
             values.put("secondaryWidth", around(family.freshSecondaryMm(), 1.4, random));
+        }
+        boolean canBeHollow =
+                family.dimensions().stream().anyMatch(d -> d.field().equals("wheelDiameter"));
+        if (canBeHollow && random.nextInt(HOLLOW_ONE_IN) == 0) {
+            values.put("wheelDiameter", around(WHEEL_MM, 1.3, random));
         }
         return values;
     }

@@ -14,12 +14,15 @@ import truekeen.core.blade.Wedge;
 import truekeen.core.condition.Dullness;
 import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.quantity.Angle;
+import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.ConvexBlade;
 import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.ShearBlade;
 import truekeen.core.tool.SingleBevelKnife;
 
 /**
@@ -69,7 +72,7 @@ public record RehearsedTool(
         return new Rehearsal(
                 new Rehearsal.Before(
                         faces(both), blade.lastBevel().degrees(), facetMm(), back, scratchUm.orElse(USUAL_SCRATCH_UM)),
-                wedge(both, target.last(), target.back()),
+                hollow(wedge(both, target.last(), target.back()), target.wheel()),
                 edge,
                 lostMm,
                 steel,
@@ -91,11 +94,27 @@ public record RehearsedTool(
 
     private Wedge faces(boolean both) {
         if (blade instanceof SingleBevelKnife knife) {
-            return wedge(both, knife.face(), Optional.empty());
+            return hollowBacked(wedge(both, knife.face(), Optional.empty()), knife.backHollow());
         }
         Wedge flat = wedge(both, blade.primary(), blade.backBevel());
+        if (blade instanceof ShearBlade shear) {
+            return hollowBacked(flat, shear.faceHollow());
+        }
         return blade instanceof ConvexBlade convex
                 ? flat.roundedTo(convex.behind().mm(), convex.thickness().mm())
+                : hollow(flat, blade.wheel());
+    }
+
+    private static Wedge hollow(Wedge flat, Optional<Length> wheel) {
+        return wheel.map(w -> flat.hollowGround(w.mm())).orElse(flat);
+    }
+
+    /** A back or sliding face that rests on its rims. */
+    private Wedge hollowBacked(Wedge flat, Length depth) {
+        double width = blade.usable().mm();
+        double rim = Prior.BACK_RIM_MM.value();
+        return depth.mm() > 0 && width > 2 * (rim + depth.mm())
+                ? flat.hollowBacked(new Wedge.HollowBack(depth.mm(), rim, width))
                 : flat;
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.ConvexBlade;
 import truekeen.core.tool.Micro;
@@ -13,9 +14,6 @@ import truekeen.core.tool.Turnscrew;
 
 /** Draws the sections of the families and the facets that are to be cut into them. */
 final class Sketch {
-    /** Flat rim that is left around a hollow back (mm). Source: workshop prior. */
-    private static final double RIM_MM = 1;
-
     private final Blade blade;
     private final TargetBevel target;
     private final double body;
@@ -253,7 +251,7 @@ final class Sketch {
     /** A slab that reaches ahead of the edge, its back flat or hollow between two flat rims. */
     private Section slab(double thickness, double hollow) {
         double ahead = thickness * 20;
-        double rim = Math.min(RIM_MM, body / 20);
+        double rim = Math.min(Prior.BACK_RIM_MM.value(), body / 20);
         if (hollow <= 0) {
             return new Section(
                     List.of(
