@@ -42,6 +42,7 @@ class ArchitectureTest {
         "survey",
         "angle",
         "print",
+        "access",
         "repair",
         "plan",
         "rehearsal",

@@ -20,8 +20,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.backup.BackupRecords.BackupsView;
 import truekeen.app.backup.BackupRecords.RestoredView;
+import truekeen.app.platform.OwnerOnly;
 
 /** Backups of the shop. */
+@OwnerOnly
 @RestController
 @RequestMapping("/api/v1/backups")
 class BackupController {

@@ -12,8 +12,8 @@ import truekeen.app.backup.BackupManifest.SequenceEntry;
 /** The tables of a schema, as the database itself describes them: a table that is added later is in the next backup. */
 final class ShopTables {
     private static final String HISTORY = "flyway_schema_history";
-    /** What the migrations themselves keep, and what was answered of late, which is nobody's record. */
-    private static final String NO_RECORDS = "('" + HISTORY + "', 'answered_request')";
+    /** What the migrations themselves keep, what was answered of late, and who may open this machine's shop: nobody's records. */
+    private static final String NO_RECORDS = "('" + HISTORY + "', 'answered_request', 'passphrase', 'tablet')";
 
     private final Connection connection;
     private final String schema;

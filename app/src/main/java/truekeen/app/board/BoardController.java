@@ -17,6 +17,7 @@ import truekeen.app.board.BoardRecords.HandOverForm;
 import truekeen.app.board.BoardRecords.PinForm;
 import truekeen.app.board.BoardRecords.RackView;
 import truekeen.app.board.BoardRecords.ToolStages;
+import truekeen.app.platform.OwnerOnly;
 import truekeen.app.tool.ToolKeeping;
 
 @RestController
@@ -47,6 +48,7 @@ class BoardController {
         return rack.belongings(id);
     }
 
+    @OwnerOnly
     @DeleteMapping("/tools/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID id) {
@@ -59,6 +61,7 @@ class BoardController {
         keeping.bringBack(id);
     }
 
+    @OwnerOnly
     @DeleteMapping("/rack/deleted/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteForGood(@PathVariable UUID id) {
@@ -77,6 +80,7 @@ class BoardController {
         keeping.retire(id, false);
     }
 
+    @OwnerOnly
     @DeleteMapping("/crews/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeOwner(@PathVariable UUID id) {

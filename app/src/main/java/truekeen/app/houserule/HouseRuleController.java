@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.houserule.HouseRuleRecords.EvidenceView;
 import truekeen.app.houserule.HouseRuleRecords.RuleForm;
 import truekeen.app.houserule.HouseRuleRecords.RulesView;
+import truekeen.app.platform.OwnerOnly;
 
 @RestController
 @RequestMapping("/api/v1")
@@ -37,6 +38,7 @@ class HouseRuleController {
         return rules.ofShop();
     }
 
+    @OwnerOnly
     @PutMapping("/house-rules")
     RulesView pick(@RequestBody RuleForm form) {
         return rules.pick(null, form);
@@ -47,6 +49,7 @@ class HouseRuleController {
         return rules.ofTool(id);
     }
 
+    @OwnerOnly
     @PutMapping("/tools/{id}/house-rules")
     RulesView except(@PathVariable UUID id, @RequestBody RuleForm form) {
         return rules.pick(id, form);

@@ -31,6 +31,7 @@ import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitRecords.TesterView;
 import truekeen.app.kit.KitRecords.ThicknessForm;
 import truekeen.app.platform.Form;
+import truekeen.app.platform.OwnerOnly;
 import truekeen.app.platform.Runs;
 
 @RestController
@@ -88,6 +89,7 @@ class KitController {
         return kit.act(id, form);
     }
 
+    @OwnerOnly
     @DeleteMapping("/{list}/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable String list, @PathVariable UUID id) {

@@ -19,7 +19,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
-import org.springframework.core.Ordered;
+import org.springframework.boot.autoconfigure.security.SecurityProperties;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
@@ -38,9 +38,12 @@ import truekeen.core.message.Refusal;
  * ended in the middle of it, is not done again but said to be so.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+@Order(OnceFilter.AFTER_SIGNING_IN)
 class OnceFilter extends OncePerRequestFilter {
     static final String KEY = "Idempotency-Key";
+
+    /** Nothing is kept of what somebody asks who may not ask. */
+    static final int AFTER_SIGNING_IN = SecurityProperties.DEFAULT_FILTER_ORDER + 1;
 
     private static final List<String> CHANGES = List.of("POST", "PUT", "DELETE");
     /** What only asks, though it sends something, and what has ids of its own. */

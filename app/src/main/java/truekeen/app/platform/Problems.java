@@ -17,6 +17,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -30,7 +31,7 @@ import truekeen.core.message.RefusedException;
 
 /** Turns what went wrong into problem details (RFC 9457) that name the field, the value and what is allowed. */
 @RestControllerAdvice
-class Problems extends ResponseEntityExceptionHandler {
+public class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
     private static final Set<MessageCode> CONFLICTS = Set.of(
             MessageCode.CHANGED_MEANWHILE,
@@ -64,9 +65,13 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(RefusedException refused) {
         MessageCode code = refused.refusals().get(0).code();
-        HttpStatus status = code == MessageCode.NOT_FOUND
-                ? HttpStatus.NOT_FOUND
-                : CONFLICTS.contains(code) ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_ENTITY;
+        HttpStatus status =
+                switch (code) {
+                    case NOT_FOUND -> HttpStatus.NOT_FOUND;
+                    case NOT_SIGNED_IN -> HttpStatus.UNAUTHORIZED;
+                    case TOO_MANY_TRIES -> HttpStatus.TOO_MANY_REQUESTS;
+                    default -> CONFLICTS.contains(code) ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_ENTITY;
+                };
         return problem(status, refused.refusals());
     }
 
@@ -124,6 +129,11 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemDetail> notTheOwner(AccessDeniedException refused) {
+        return problem(HttpStatus.FORBIDDEN, List.of(Refusal.of(MessageCode.OWNER_ONLY, "", "")));
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemDetail> unexpected(Exception fault, HttpServletRequest request) {
         if (diskFull(fault)) {
             return full(fault);
@@ -170,7 +180,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     /** A problem of these faults, the first of them in its detail. */
-    static ProblemDetail body(HttpStatus status, List<Refusal> refusals) {
+    public static ProblemDetail body(HttpStatus status, List<Refusal> refusals) {
         ProblemDetail detail =
                 ProblemDetail.forStatusAndDetail(status, refusals.get(0).words());
         String code = refusals.get(0).code().name();

@@ -44,10 +44,12 @@ class RequestGuard extends OncePerRequestFilter {
 
     private final Semaphore bodies = new Semaphore(MOST_BODIES);
     private final Settings settings;
+    private final SecondDoor network;
     private final ObjectMapper json;
 
-    RequestGuard(Settings settings, ObjectMapper json) {
+    RequestGuard(Settings settings, SecondDoor network, ObjectMapper json) {
         this.settings = settings;
+        this.network = network;
         this.json = json;
     }
 
@@ -63,7 +65,10 @@ class RequestGuard extends OncePerRequestFilter {
         if (request.getRequestURI().startsWith("/api/")) {
             response.setHeader("Cache-Control", "no-store");
         }
-        if (!settings.allowedHosts().contains(request.getServerName()) || foreign(request)) {
+        boolean named = network.through(request)
+                ? network.answersTo(request.getServerName())
+                : settings.allowedHosts().contains(request.getServerName());
+        if (!named || foreign(request)) {
             refuse(response, HttpStatus.FORBIDDEN, Refusal.of(MessageCode.ORIGIN_REFUSED, "", ""));
             return;
         }
@@ -110,6 +115,7 @@ class RequestGuard extends OncePerRequestFilter {
         try {
             URI from = URI.create(origin);
             return from.getHost() == null
+                    || !request.getScheme().equals(from.getScheme())
                     || !from.getHost().equals(request.getServerName())
                     || from.getPort() != request.getServerPort();
         } catch (IllegalArgumentException notAnOrigin) {

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.platform.OwnerOnly;
 
 @RestController
 @RequestMapping("/api/v1")
@@ -34,16 +35,19 @@ class ShopController {
         return shop.addCrew(body.name());
     }
 
+    @OwnerOnly
     @PutMapping("/crews/{id}")
     ShopService.Named renameCrew(@PathVariable UUID id, @RequestBody NewName body) {
         return shop.renameCrew(id, body.name());
     }
 
+    @OwnerOnly
     @PutMapping("/people/{id}")
     ShopService.Named renamePerson(@PathVariable UUID id, @RequestBody NewName body) {
         return shop.renamePerson(id, body.name());
     }
 
+    @OwnerOnly
     @DeleteMapping("/people/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removePerson(@PathVariable UUID id) {

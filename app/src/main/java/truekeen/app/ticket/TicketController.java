@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.platform.OwnerOnly;
 import truekeen.app.ticket.TicketRecords.KnownTools;
 import truekeen.app.ticket.TicketRecords.LeavingForm;
 import truekeen.app.ticket.TicketRecords.PriceListForm;
@@ -55,6 +56,7 @@ class TicketController {
         return tickets.change(id, form);
     }
 
+    @OwnerOnly
     @DeleteMapping("/tickets/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void tearUp(@PathVariable UUID id) {
@@ -93,6 +95,7 @@ class TicketController {
         return prices.form();
     }
 
+    @OwnerOnly
     @PutMapping("/prices")
     PriceListForm prices(@RequestBody PriceListForm form) {
         return prices.change(form);

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.platform.OwnerOnly;
 import truekeen.app.platform.Runs;
 import truekeen.app.trial.TrialRecords.AgainForm;
 import truekeen.app.trial.TrialRecords.EdgeEndForm;
@@ -138,6 +139,7 @@ class TrialController {
         return trials.rule(id);
     }
 
+    @OwnerOnly
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID id) {

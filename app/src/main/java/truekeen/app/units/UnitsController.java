@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.platform.Form;
+import truekeen.app.platform.OwnerOnly;
 import truekeen.core.quantity.ShownUnits;
 
 @RestController
@@ -35,6 +36,7 @@ class UnitsController {
         return view();
     }
 
+    @OwnerOnly
     @PutMapping
     UnitsView pick(@RequestBody UnitsForm in) {
         Form form = new Form();

@@ -55,8 +55,11 @@ final class Bench {
             browser.keys(" ");
             confirmed();
         }
-        String yes = browser.text().contains("Yes, go on") ? "Yes, go on" : "Done, go on";
-        browser.press(yes);
+        // While something seen is on its way the page shows neither for a moment.
+        browser.press(browser.until("a way on from “" + title + "”", d -> {
+            String text = browser.text();
+            return text.contains("Yes, go on") ? "Yes, go on" : text.contains("Done, go on") ? "Done, go on" : null;
+        }));
         browser.until("going on from “" + title + "”", d -> !step().equals(title) || step().isEmpty());
         confirmed();
         return title;
