@@ -44,10 +44,13 @@ public record Rehearsal(
     /** Share of the planned strokes that are made more each time a gate says no. */
     private static final double MORE = Prior.GATE_MORE_SHARE.value();
 
+    /** So many more at least on a stone: nobody looks after each stroke. */
+    private static final int LEAST_MORE = Prior.GATE_LEAST_MORE.whole();
+
     /** How often more are made at a gate before the hand goes on all the same. */
     private static final int MOST_TIMES = Prior.GATE_MOST_TIMES.whole();
 
-    /** After so many times the last of a burr is drawn off along soft wood. */
+    /** After so many times the last of a burr is drawn off along soft wood, each time. */
     private static final int CLINGS_AFTER = 5;
 
     /**
@@ -151,7 +154,8 @@ public record Rehearsal(
     private static int work(Run run, Step step, int number, int each, boolean last, boolean blind) {
         run.worked.blade().forget();
         run.begin(number, step);
-        int more = Math.max(1, (int) Math.ceil(MORE * each));
+        int least = step.kind() == Step.Kind.WORK ? LEAST_MORE : 1;
+        int more = Math.max(least, (int) Math.ceil(MORE * each));
         int made = first(step, each, blind);
         run.worked.strokes(step, made, run::made);
         while (!blind && made < each && !run.worked.passes(step, last)) {
@@ -162,7 +166,7 @@ public record Rehearsal(
         for (int times = 0; !blind && times < MOST_TIMES && !run.worked.passes(step, last); times++) {
             run.worked.moreStrokes(step, more, times, run::madeMore);
             made += more;
-            if (last && times == CLINGS_AFTER && step.kind() == Step.Kind.DEBURR) {
+            if (last && times >= CLINGS_AFTER && step.kind() == Step.Kind.DEBURR) {
                 // As the sheet says where the gate still says no.
                 run.worked.blade().drawThroughWood();
             }

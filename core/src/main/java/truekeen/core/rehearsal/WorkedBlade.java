@@ -33,6 +33,10 @@ final class WorkedBlade {
     private static final double RAISED = 0.5;
 
     private static final int MOST_RAISES = 3;
+
+    /** How many times as hard a burr that stays is stroked each time. */
+    private static final double LIGHTER = Prior.DEBURR_LIGHTER_TIMES.value();
+
     /** Angles nearer than this are those of one face (°). */
     private static final double FACE_DEG = 0.5;
 
@@ -112,20 +116,26 @@ final class WorkedBlade {
      * @param made told after each stroke how many were made
      */
     void strokes(Step step, int each, IntConsumer made) {
-        strokes(step, each, 0, made);
+        strokes(step, each, Manner.OF_THE_SHEET, made);
     }
 
     /**
      * Makes more strokes of a step whose gate said no. Where the hand holds the angle it goes a little steeper each time, so
-     * that the stone comes to the very edge.
+     * that the stone comes to the very edge; a burr that stays is stroked lighter each time, as the sheet says.
      *
      * @param times how often more were made already
      */
     void moreStrokes(Step step, int each, int times, IntConsumer made) {
         double scatter = scatter(step);
-        boolean held = scatter <= Prior.HELD_STEADY_DEG.value();
+        boolean burr = step.kind() == Step.Kind.DEBURR;
+        boolean held = burr || scatter <= Prior.HELD_STEADY_DEG.value();
         double raised = held ? 0 : Math.min(times + 1, MOST_RAISES) * RAISED * scatter;
-        strokes(step, each, raised, made);
+        strokes(step, each, new Manner(raised, burr ? Math.pow(LIGHTER, times + 1) : 1), made);
+    }
+
+    /** How more strokes are made than the sheet says at first: so much steeper (°), so many times as hard. */
+    private record Manner(double raisedDeg, double harder) {
+        static final Manner OF_THE_SHEET = new Manner(0, 1);
     }
 
     /** Scatter of the angle in a step (°): a wide bevel lies on the stone and steadies the hand. */
@@ -146,7 +156,7 @@ final class WorkedBlade {
                 : of.before().facetMm();
     }
 
-    private void strokes(Step step, int each, double raisedDeg, IntConsumer made) {
+    private void strokes(Step step, int each, Manner manner, IntConsumer made) {
         Abrasive abrasive = on(step).orElseThrow();
         Grain grain = new Grain(
                 StockRemoval.specificWear(abrasive, of.steel()),
@@ -159,20 +169,19 @@ final class WorkedBlade {
         for (int done = 0; done < each; done += set) {
             for (Step.Side side : step.sides()) {
                 for (int i = done; i < Math.min(done + set, each); i++) {
-                    blade.stroke(stroke(step, side, i, each, abrasive.strokeMm(), raisedDeg, sigma), grain);
+                    blade.stroke(stroke(step, side, i, each, abrasive.strokeMm(), manner, sigma), grain);
                     made.accept(++all);
                 }
             }
         }
     }
 
-    private Stroke stroke(
-            Step step, Step.Side side, int number, int each, double wayMm, double raisedDeg, double sigma) {
+    private Stroke stroke(Step step, Step.Side side, int number, int each, double wayMm, Manner manner, double sigma) {
         boolean back = side == Step.Side.BACK;
         boolean upper = upper(side);
         double planned = step.angleDeg()
                 .orElse(upper ? of.intended().upperDeg() : of.intended().lowerDeg());
-        double set = back ? of.intended().lowerDeg() : planned + changes.steeperDeg() + raisedDeg;
+        double set = back ? of.intended().lowerDeg() : planned + changes.steeperDeg() + manner.raisedDeg();
         double from = step.where().fromMm();
         double to = step.where().toMm();
         int station = station(step.stations(), number, each);
@@ -182,7 +191,7 @@ final class WorkedBlade {
             to = Math.min(of.edgeMm(), from + (1 + 2 * OVER) * wide);
         }
         double pressed = step.forceN().orElse(0.0) * (step.kind() == Step.Kind.STROP ? 1 : changes.pressing());
-        return new Stroke(upper, Math.max(0, set), pressed, wayMm, from, to, back ? 0 : sigma);
+        return new Stroke(upper, Math.max(0, set), manner.harder() * pressed, wayMm, from, to, back ? 0 : sigma);
     }
 
     /** At which station a stroke is made where strokes are dealt to stations; -1 where they are not. */
