@@ -125,6 +125,15 @@ healthy() {
     ) 2>/dev/null
 }
 
+# asked PORT PATH : what the service answers, in the same way
+asked() {
+    (
+        exec 3<>"/dev/tcp/127.0.0.1/$1" || exit 1
+        printf 'GET %s HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' "$2" >&3
+        cat <&3
+    ) 2>/dev/null
+}
+
 # cluster_database DIR NAME : makes sure a database of that name is there
 cluster_database() {
     local dir=$1 name=$2 port

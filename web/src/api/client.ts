@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch'
 import { once } from './once'
+import { ours, sayIfSignedOut } from './signedOut'
 import type { components, paths } from './schema.gen'
 
 export type Schemas = components['schemas']
@@ -7,7 +8,7 @@ export type Schemas = components['schemas']
 /** The service, typed from its own description. */
 export const api = createClient<paths>({
   baseUrl: window.location.origin,
-  fetch: once((request) => fetch(request)),
+  fetch: once((request) => fetch(ours(request)).then(sayIfSignedOut)),
 })
 
 export interface Fault {

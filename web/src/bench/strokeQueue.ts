@@ -20,7 +20,7 @@ const HANGS_MS = 15_000
 /** The service takes no more at once. */
 const MOST_AT_ONCE = 500
 /** Refusals that pass by themselves: somebody takes the session over, makes the machine safe, inspects the blade. */
-const WAITS = ['SESSION_HELD', 'ISOLATE_FIRST', 'INSPECT_FIRST']
+const WAITS = ['NOT_SIGNED_IN', 'SESSION_HELD', 'ISOLATE_FIRST', 'INSPECT_FIRST']
 
 /** Sends over the wire. */
 export function sendTo(sessionId: string, device: string, person: () => string): Send {

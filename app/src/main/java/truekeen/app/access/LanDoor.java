@@ -32,6 +32,7 @@ import truekeen.app.platform.SecondDoor;
 @Component
 class LanDoor implements SecondDoor {
     private static final Logger LOG = LoggerFactory.getLogger(LanDoor.class);
+    private static final String ITSELF = "127.0.0.1";
     private static final int MOST_CONNECTIONS = 400;
     private static final int MOST_THREADS = 100;
     private static final Duration SENDS_WITHIN = Duration.ofSeconds(5);
@@ -64,12 +65,15 @@ class LanDoor implements SecondDoor {
     /** Addresses to open on a device; none while it is shut. */
     List<String> addresses() {
         Connector now = connector;
-        return now == null
-                ? List.of()
-                : names.stream()
-                        .filter(name -> name.matches("[0-9.]+"))
-                        .map(name -> "https://" + name + ":" + now.getLocalPort() + "/")
-                        .toList();
+        if (now == null) {
+            return List.of();
+        }
+        List<String> numbers = names.stream().filter(n -> n.matches("[0-9.]+")).toList();
+        // A machine without a network has only itself.
+        return numbers.stream()
+                .filter(n -> !n.equals(ITSELF) || numbers.size() == 1)
+                .map(n -> "https://" + n + ":" + now.getLocalPort() + "/")
+                .toList();
     }
 
     @Override
@@ -143,7 +147,7 @@ class LanDoor implements SecondDoor {
             all.add(name + ".local");
         });
         all.add("localhost");
-        all.add("127.0.0.1");
+        all.add(ITSELF);
         return all;
     }
 

@@ -35,7 +35,7 @@ class RequestGuard extends OncePerRequestFilter {
     /** A backup of a shop with many pictures. */
     static final int MOST_BACKUP_BYTES = 2_000_000_000;
 
-    private static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline';"
+    private static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self';"
             + " img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none';"
             + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 

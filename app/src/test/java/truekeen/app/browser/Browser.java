@@ -13,6 +13,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.logging.Level;
 import org.openqa.selenium.By;
 import org.openqa.selenium.ElementClickInterceptedException;
 import org.openqa.selenium.JavascriptExecutor;
@@ -26,6 +27,9 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.logging.LogEntry;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
@@ -51,6 +55,9 @@ public final class Browser implements AutoCloseable {
             throw new UncheckedIOException(e);
         }
         ChromeOptions options = new ChromeOptions();
+        LoggingPreferences heard = new LoggingPreferences();
+        heard.enable(LogType.BROWSER, Level.ALL);
+        options.setCapability(ChromeOptions.LOGGING_PREFS, heard);
         options.setBinary(System.getProperty("truekeen.chromium", "/usr/bin/chromium"));
         options.addArguments(
                 "--headless=new",
@@ -62,6 +69,8 @@ public final class Browser implements AutoCloseable {
                 "--disable-background-networking",
                 "--disable-component-update",
                 "--disable-sync",
+                // The shop makes its certificate itself; whoever opens it looks at the fingerprint and goes on.
+                "--ignore-certificate-errors",
                 "--force-prefers-reduced-motion",
                 "--lang=" + language,
                 "--accept-lang=" + language,
@@ -84,6 +93,14 @@ public final class Browser implements AutoCloseable {
         if (!inner.equals(width + "x" + height)) {
             throw new IllegalStateException("the viewport is " + inner);
         }
+    }
+
+    /** What the browser refused to do for the page since it was last asked: the page may load and run nothing foreign. */
+    List<String> refusedByPolicy() {
+        return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .map(LogEntry::getMessage)
+                .filter(m -> m.contains("Content Security Policy"))
+                .toList();
     }
 
     public ChromeDriver driver() {

@@ -219,6 +219,7 @@ class ScreensIT {
                 }
             }
             assertThat(misfits).isEmpty();
+            assertThat(browser.refusedByPolicy()).isEmpty();
         }
     }
 

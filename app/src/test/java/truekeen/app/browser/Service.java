@@ -31,6 +31,9 @@ final class Service implements AutoCloseable {
 
     private final String database;
     private final int port;
+    /** Where the tablets of a network are let in, once the owner has a passphrase. */
+    private final int network;
+
     private final Path jar;
     private final Path log;
     private Process process;
@@ -45,6 +48,7 @@ final class Service implements AutoCloseable {
             jar = Files.copy(BUILT, home.resolve("truekeen.jar"), StandardCopyOption.REPLACE_EXISTING);
             log = home.resolve("log");
             port = free();
+            network = free();
             for (String kind : List.of("ANGLE_GAUGE", "THREAD_TESTER", "THERMOMETER", "BEAM")) {
                 instruments.put(kind, free());
             }
@@ -212,6 +216,14 @@ final class Service implements AutoCloseable {
                             "true",
                             "TRUEKEEN_CLOCK",
                             TestDatabase.DEMO_CLOCK));
+            builder.environment()
+                    .putAll(Map.of(
+                            "TRUEKEEN_LAN",
+                            "true",
+                            "TRUEKEEN_LAN_PORT",
+                            String.valueOf(network),
+                            "TRUEKEEN_LAN_FOLDER",
+                            jar.resolveSibling("lan").toString()));
             instruments.forEach((kind, at) -> builder.environment().put("TRUEKEEN_" + kind, "127.0.0.1:" + at));
             process = builder.start();
             // A busy machine takes long to start; six minutes are enough for one that can be worked at.

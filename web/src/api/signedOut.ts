@@ -1,0 +1,44 @@
+import { useSyncExternalStore } from 'react'
+
+const CHANGES = ['POST', 'PUT', 'DELETE']
+const TOKEN = /(?:^|; )XSRF-TOKEN=([^;]+)/
+const NOT_SIGNED_IN = 401
+
+const listeners = new Set<() => void>()
+let out = false
+
+function set(next: boolean) {
+  if (out === next) return
+  out = next
+  listeners.forEach((l) => l())
+}
+
+/** A request as our own page sends it: a page elsewhere cannot know the token in the cookie. */
+export function ours(request: Request): Request {
+  const token = TOKEN.exec(document.cookie)?.[1]
+  if (!token || !CHANGES.includes(request.method)) return request
+  const headers = new Headers(request.headers)
+  headers.set('X-XSRF-TOKEN', token)
+  return new Request(request, { headers })
+}
+
+/** Notes that the service does not know this device, or does so again. */
+export function sayIfSignedOut(answer: Response): Response {
+  if (answer.status === NOT_SIGNED_IN) set(true)
+  return answer
+}
+
+export function signedIn() {
+  set(false)
+}
+
+/** Whether this device must sign in. */
+export function useSignedOut(): boolean {
+  return useSyncExternalStore(
+    (l) => {
+      listeners.add(l)
+      return () => listeners.delete(l)
+    },
+    () => out,
+  )
+}
