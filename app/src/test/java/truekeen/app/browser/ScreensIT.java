@@ -104,6 +104,7 @@ class ScreensIT {
                 new String[] {early, "Not enough yet"},
                 new String[] {early + "/prepare", "do not say which it is"},
                 new String[] {"/shop", "Owners of tools"},
+                new String[] {"/tablets", "Passphrase of the owner"},
                 new String[] {slick, "Set-up card"},
                 new String[] {slick + "/survey", "This edge wants"},
                 new String[] {slick + "/angle", "Projection for the secondary"},

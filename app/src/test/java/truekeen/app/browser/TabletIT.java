@@ -41,7 +41,7 @@ class TabletIT {
                 assertThat(tablet.text()).doesNotContain("20 mm bench chisel");
                 assertThat(tablet.accessibilityFaults()).isEmpty();
                 tablet.type("What this device is called", "tablet by the window");
-                tablet.type("Passphrase", HANDS).press("Sign in").see("Bench board");
+                tablet.type("Passphrase", HANDS).press("Sign in").see("What now");
                 worksAndIsPutOut(owner, tablet);
             }
             aThiefMustWait(address);
@@ -50,14 +50,13 @@ class TabletIT {
 
     /** Strokes that were made on it meanwhile are kept, and counted once it is signed in again. */
     private static void worksAndIsPutOut(Browser owner, Browser tablet) {
-        tablet.onRack("billhook").press("billhook");
-        tablet.press("Start at the bench").atPath("/bench/.*");
+        tablet.press("Go on at the bench").press("Take it over here").seeNoMore("Take it over here");
         Bench bench = new Bench(tablet);
-        bench.toFirstCount();
         int before = bench.count("BEVEL");
         owner.open("/tablets").press("Sign out tablet by the window").see("No other device is signed in");
         tablet.keys(" ");
         tablet.see("Sign this device in").type("Passphrase", HANDS).press("Sign in");
+        tablet.seeNoMore("Sign this device in");
         bench.confirmed();
         assertThat(bench.count("BEVEL")).isEqualTo(before + 1);
         owner.open("/tablets").press("Sign out tablet by the window").see("No other device is signed in");
