@@ -7,10 +7,14 @@ export function Lists() {
     <CsvOutIn
       out="Export the shelf as CSV"
       href="/api/v1/kit/abrasives.csv"
-      read={(text, run) =>
-        ask(api.POST('/api/v1/kit/abrasives/import', { params: { query: { run } }, body: { text } }))
+      read={(text, run, dry) =>
+        ask(api.POST('/api/v1/kit/abrasives/import', { params: { query: { run, dry } }, body: { text } }))
       }
-      said={(done) => `${done.added} put on the shelf, ${done.changed} changed.`}
+      said={(done, dry) =>
+        dry
+          ? `${done.added} would be put on the shelf, ${done.changed} changed.`
+          : `${done.added} put on the shelf, ${done.changed} changed.`
+      }
     />
   )
 }

@@ -7,15 +7,19 @@ export function Lists({ toolId }: { toolId: string }) {
     <CsvOutIn
       out="Export the history as CSV"
       href={`/api/v1/tools/${toolId}/log.csv`}
-      read={(text, run) =>
+      read={(text, run, dry) =>
         ask(
           api.POST('/api/v1/tools/{id}/log/import', {
-            params: { path: { id: toolId }, query: { run } },
+            params: { path: { id: toolId }, query: { run, dry } },
             body: { text },
           }),
         )
       }
-      said={(done) => `${done.added} lines added, ${done.known} were there already.`}
+      said={(done, dry) =>
+        dry
+          ? `${done.added} lines would be added, ${done.known} are there already.`
+          : `${done.added} lines added, ${done.known} were there already.`
+      }
     />
   )
 }

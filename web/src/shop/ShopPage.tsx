@@ -2,6 +2,7 @@ import { Link } from 'wouter'
 import { Backups } from '../backup/Backups'
 import { useInstallation } from '../ui/installation'
 import { useTitle } from '../ui/useTitle'
+import { Lists } from './Lists'
 import { Owners } from './Owners'
 import { People } from './People'
 import { Prints } from './Prints'
@@ -29,6 +30,7 @@ export function ShopPage() {
       <UnitsForm />
       <PriceList />
       <Prints />
+      <Lists />
       <Backups />
       <Version />
     </>

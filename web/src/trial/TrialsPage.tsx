@@ -39,15 +39,17 @@ export function TrialsPage() {
             have them. The fresh reading stands at use 0.
           </p>
           <CsvOutIn
-            read={(text, run) =>
+            read={(text, run, dry) =>
               ask(
                 api.POST('/api/v1/trials/import', {
-                  params: { query: { run } },
+                  params: { query: { run, dry } },
                   body: { name: '', unit: '', text },
                 }),
               )
             }
-            said={(done) => `${done.readings} readings of ${done.edges} edges read in and judged.`}
+            said={(done, dry) =>
+              `${done.readings} readings of ${done.edges} edges ${dry ? 'would be read in' : 'read in and judged'}.`
+            }
           />
         </Fold>
       </div>

@@ -4,27 +4,42 @@ import { freshId } from '../api/id'
 import { Refused } from '../api/client'
 import { RunProgress } from './RunProgress'
 
-/** A list for other programs: written out by a link, read in from a file; all of it or nothing, and it can be stopped. */
+interface Asked {
+  text: string
+  name: string
+  run: string
+  dry: boolean
+}
+
+/**
+ * A list for other programs: written out by a link, read in from a file. It is tried first: what it would do is said, and done
+ * only when that is wanted. All of it or nothing, and it can be stopped.
+ */
 export function CsvOutIn<T>({
   out,
   href,
+  what,
   read,
   said,
 }: {
   out?: string
   href?: string
-  read: (text: string, run: string) => Promise<T>
-  said: (done: T) => string
+  /** What is imported, where a page has several lists: “tools”. */
+  what?: string
+  read: (text: string, run: string, dry: boolean) => Promise<T>
+  /** What came of it, or what would come of it. */
+  said: (done: T, dry: boolean) => string
 }) {
   const id = useId()
   const queries = useQueryClient()
   const reading = useMutation({
-    mutationFn: async ({ file, run }: { file: File; run: string }) => read(await file.text(), run),
+    mutationFn: ({ text, run, dry }: Asked) => read(text, run, dry),
     // What a list brings may concern anything that is shown.
-    onSuccess: () => void queries.invalidateQueries(),
+    onSuccess: (_, { dry }) => void (dry || queries.invalidateQueries()),
   })
   const refused = reading.error instanceof Refused ? reading.error : undefined
   const stopped = refused?.has('STOPPED')
+  const tried = reading.data && reading.variables?.dry ? reading.variables : undefined
   return (
     <div className="pt-3 flex flex-wrap gap-3 items-center">
       {href && (
@@ -36,7 +51,7 @@ export function CsvOutIn<T>({
         htmlFor={id}
         className="btn btn-outline min-h-12 has-focus-visible:outline-3 has-focus-visible:outline-primary"
       >
-        Import a CSV
+        Import {what ?? 'a'} CSV
         <input
           id={id}
           type="file"
@@ -44,8 +59,11 @@ export function CsvOutIn<T>({
           className="sr-only"
           onChange={(e) => {
             const file = e.target.files?.[0]
-            if (file && !reading.isPending) reading.mutate({ file, run: freshId() })
             e.target.value = ''
+            if (!file || reading.isPending) return
+            void file
+              .text()
+              .then((text) => reading.mutate({ text, name: file.name, run: freshId(), dry: true }))
           }}
         />
       </label>
@@ -57,7 +75,26 @@ export function CsvOutIn<T>({
           name="Lines read"
         />
       )}
-      {reading.data && <p role="status">{said(reading.data)}</p>}
+      {tried && (
+        <div role="status" className="w-full border-l-4 border-base-300 pl-3 py-1">
+          <p className="break-words">
+            Tried, nothing is changed yet: of {tried.name} {said(reading.data!, true)}
+          </p>
+          <p className="flex flex-wrap gap-3 pt-2">
+            <button
+              type="button"
+              className="btn btn-primary min-h-12"
+              onClick={() => reading.mutate({ ...tried, run: freshId(), dry: false })}
+            >
+              Read it in
+            </button>
+            <button type="button" className="btn btn-outline min-h-12" onClick={() => reading.reset()}>
+              Leave it
+            </button>
+          </p>
+        </div>
+      )}
+      {reading.data && !tried && <p role="status">{said(reading.data, false)}</p>}
       {stopped && <p role="status">Stopped. Nothing was changed.</p>}
       {reading.error && !stopped && (
         <div role="alert" className="text-error font-semibold">

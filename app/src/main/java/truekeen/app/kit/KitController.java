@@ -125,8 +125,11 @@ class KitController {
     }
 
     @PostMapping("/abrasives/import")
-    ImportView read(@RequestParam(required = false) UUID run, @RequestBody CsvForm form) {
-        return kit.read(form.text(), runs.begin(Optional.ofNullable(run)));
+    ImportView read(
+            @RequestParam(required = false) UUID run,
+            @RequestParam(defaultValue = "false") boolean dry,
+            @RequestBody CsvForm form) {
+        return kit.read(form.text(), runs.begin(Optional.ofNullable(run)), dry);
     }
 
     @PostMapping("/testers")

@@ -25,6 +25,7 @@ import truekeen.app.kit.KitRecords.ThicknessForm;
 import truekeen.app.kit.KitRecords.TimerView;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.CsvList;
+import truekeen.app.platform.DryRun;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.Runs;
 import truekeen.core.abrasive.Abrasive;
@@ -190,8 +191,8 @@ public class KitService {
         return KitCsv.write(abrasives.findAllByOrderByShelfOrder());
     }
 
-    /** Reads such a list in: what is named as on the shelf is changed, what is not is added; all of it or nothing. */
-    public ImportView read(String text, Runs.Progress progress) {
+    /** Reads such a list in: what is named as on the shelf is changed, what is not is added; all of it or nothing; nothing at all in a dry run. */
+    public ImportView read(String text, Runs.Progress progress, boolean dry) {
         Map<String, AbrasiveRow> byName = new java.util.LinkedHashMap<>();
         abrasives.findAllByOrderByShelfOrder().forEach(a -> byName.put(a.name, a));
         List<AbrasiveForm> forms = KitCsv.read(text);
@@ -226,6 +227,7 @@ public class KitService {
         abrasives.saveAllAndFlush(byName.values());
         forms.forEach(f -> sides.join(byName.get(f.name().strip()), f));
         progress.at(forms.size(), forms.size());
+        DryRun.undoIf(dry);
         return new ImportView(added, forms.size() - added, lines);
     }
 

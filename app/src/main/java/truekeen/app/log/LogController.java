@@ -46,8 +46,12 @@ class LogController {
     }
 
     @PostMapping("/log/import")
-    LogImport read(@PathVariable UUID id, @RequestParam(required = false) UUID run, @RequestBody LogCsvForm form) {
-        return log.read(id, form.text(), runs.begin(Optional.ofNullable(run)));
+    LogImport read(
+            @PathVariable UUID id,
+            @RequestParam(required = false) UUID run,
+            @RequestParam(defaultValue = "false") boolean dry,
+            @RequestBody LogCsvForm form) {
+        return log.read(id, form.text(), runs.begin(Optional.ofNullable(run)), dry);
     }
 
     @PostMapping("/log/notes")

@@ -30,6 +30,7 @@ import truekeen.app.log.LogRecords.ReadingAt;
 import truekeen.app.log.LogRecords.SeenAt;
 import truekeen.app.log.LogRecords.SteelPoint;
 import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.DryRun;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.Runs;
 import truekeen.app.tool.ToolService;
@@ -191,9 +192,9 @@ public class LogService {
         return LogCsv.write(entries(toolId));
     }
 
-    /** Reads a history in: what stands in it already is passed over, the rest becomes notes; all of it or nothing. */
+    /** Reads a history in: what stands in it already is passed over, the rest becomes notes; all of it or nothing, nothing at all in a dry run. */
     @Transactional
-    public LogImport read(UUID toolId, String text, Runs.Progress progress) {
+    public LogImport read(UUID toolId, String text, Runs.Progress progress, boolean dry) {
         tools.name(toolId);
         List<LogCsv.Line> lines = LogCsv.read(text, clock.instant());
         Set<String> known =
@@ -204,6 +205,7 @@ public class LogService {
                         .filter(line -> !known.contains(second(line.at(), line.title())))
                         .toList(),
                 progress);
+        DryRun.undoIf(dry);
         return new LogImport(added, lines.size() - added);
     }
 

@@ -2,7 +2,9 @@ package truekeen.app.shop;
 
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -10,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.platform.OwnerOnly;
@@ -18,9 +21,11 @@ import truekeen.app.platform.OwnerOnly;
 @RequestMapping("/api/v1")
 class ShopController {
     private final ShopService shop;
+    private final PeopleList people;
 
-    ShopController(ShopService shop) {
+    ShopController(ShopService shop, PeopleList people) {
         this.shop = shop;
+        this.people = people;
     }
 
     record NewName(String name) {}
@@ -52,6 +57,22 @@ class ShopController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removePerson(@PathVariable UUID id) {
         shop.removePerson(id);
+    }
+
+    /** People of a list to read in: one column, name. */
+    record PeopleCsvForm(String text) {}
+
+    @GetMapping(value = "/people.csv", produces = "text/csv")
+    ResponseEntity<String> peopleList() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"people.csv\"")
+                .body(people.csv());
+    }
+
+    @PostMapping("/people/import")
+    PeopleList.PeopleImport readPeople(
+            @RequestParam(defaultValue = "false") boolean dry, @RequestBody PeopleCsvForm form) {
+        return people.read(form.text(), dry);
     }
 
     @GetMapping("/people")

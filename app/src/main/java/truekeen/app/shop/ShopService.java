@@ -132,7 +132,8 @@ public class ShopService {
                 Refusal.of(MessageCode.NAME_TAKEN, "name", name).with("what", what.words()));
     }
 
-    private static String checked(String name) {
+    /** A name as it is written, or a refusal. */
+    static String checked(String name) {
         Checks checks = new Checks();
         checks.text("name", ShopWords.A_NAME.words(), name, true, 80);
         checks.orThrow();

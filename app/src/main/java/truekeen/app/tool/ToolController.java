@@ -1,16 +1,23 @@
 package truekeen.app.tool;
 
+import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.platform.Runs;
 import truekeen.app.tool.ToolRecords.AnotherForm;
 import truekeen.app.tool.ToolRecords.TakeInChoices;
+import truekeen.app.tool.ToolRecords.ToolCsvForm;
 import truekeen.app.tool.ToolRecords.ToolForm;
+import truekeen.app.tool.ToolRecords.ToolImport;
 import truekeen.app.tool.ToolRecords.ToolPreview;
 import truekeen.app.tool.ToolRecords.ToolView;
 
@@ -18,9 +25,28 @@ import truekeen.app.tool.ToolRecords.ToolView;
 @RequestMapping("/api/v1")
 class ToolController {
     private final ToolService tools;
+    private final ToolList list;
+    private final Runs runs;
 
-    ToolController(ToolService tools) {
+    ToolController(ToolService tools, ToolList list, Runs runs) {
         this.tools = tools;
+        this.list = list;
+        this.runs = runs;
+    }
+
+    @GetMapping(value = "/tools.csv", produces = "text/csv")
+    ResponseEntity<String> csv() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"tools.csv\"")
+                .body(list.csv());
+    }
+
+    @PostMapping("/tools/import")
+    ToolImport read(
+            @RequestParam(required = false) UUID run,
+            @RequestParam(defaultValue = "false") boolean dry,
+            @RequestBody ToolCsvForm form) {
+        return list.read(form.text(), runs.begin(Optional.ofNullable(run)), dry);
     }
 
     @GetMapping("/take-in/choices")

@@ -37,6 +37,18 @@ public final class ToolRecords {
             @Nullable BringsForm brings,
             long version) {}
 
+    /** Tools of a list to read in. */
+    public record ToolCsvForm(String text) {}
+
+    /** What came of reading tools in: those taken in, how many were there already, and owners who are new. */
+    public record ToolImport(List<String> added, int known, List<String> newOwners) {
+        /** Keeps the lists from changing. */
+        public ToolImport {
+            added = List.copyOf(added);
+            newOwners = List.copyOf(newOwners);
+        }
+    }
+
     /**
      * What a tool brings with it, as it is said at the door; empty or UNKNOWN where nobody knows.
      *

@@ -78,8 +78,11 @@ class TrialController {
     }
 
     @PostMapping("/import")
-    TrialImport read(@RequestParam(required = false) UUID run, @RequestBody TrialCsvForm form) {
-        return imports.read(form, runs.begin(Optional.ofNullable(run)));
+    TrialImport read(
+            @RequestParam(required = false) UUID run,
+            @RequestParam(defaultValue = "false") boolean dry,
+            @RequestBody TrialCsvForm form) {
+        return imports.read(form, runs.begin(Optional.ofNullable(run)), dry);
     }
 
     @GetMapping("/{id}")

@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.platform.BenchClock;
+import truekeen.app.platform.DryRun;
 import truekeen.app.platform.Form;
 import truekeen.app.platform.Runs;
 import truekeen.app.trial.TrialRecords.TrialCsvForm;
@@ -37,7 +38,7 @@ public class TrialImports {
     }
 
     /** Reads one in; it is ended, since nothing more is read of it. */
-    public TrialImport read(TrialCsvForm in, Runs.Progress progress) {
+    public TrialImport read(TrialCsvForm in, Runs.Progress progress, boolean dry) {
         Form form = new Form();
         UseUnit unit = Form.blank(in.unit()) ? UseUnit.CUTS : TrialService.unit(form, in.unit());
         form.checks().text("name", TrialWords.THE_NAME.words(), in.name(), false, 120);
@@ -78,6 +79,7 @@ public class TrialImports {
             readings.saveAllAndFlush(all.subList(from, Math.min(from + BATCH, all.size())));
         }
         progress.at(all.size(), all.size());
+        DryRun.undoIf(dry);
         return new TrialImport(id, rows.size(), all.size());
     }
 }

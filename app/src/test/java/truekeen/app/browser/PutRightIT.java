@@ -2,6 +2,7 @@ package truekeen.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -141,7 +142,31 @@ class PutRightIT {
             }
             browser.reload().see("Import a CSV").seeNoMore("old line");
             browser.driver().findElement(By.cssSelector("input[type=file]")).sendKeys(file.toString());
-            browser.see("300 lines added");
+            browser.see("300 lines would be added").press("Read it in").see("300 lines added");
+        }
+    }
+
+    @Test
+    void aListOfToolsIsTriedBeforeItIsReadIn(@TempDir Path folder) throws IOException {
+        Path file = Files.writeString(
+                folder.resolve("tools.csv"),
+                "name,owner,kind,steel,width,thickness,usableLength,retireLength,primary\r\n"
+                        + "list chisel,evening class,bench chisel / general bench work,low-alloy tool steel,18,3.5,90,20,25\r\n");
+        try (Service service = Service.demo();
+                Browser browser = new Browser(service.url(), 1280, 800)) {
+            browser.open("/shop").unfold("Tools and people as lists");
+            By tools = By.xpath("//label[contains(., 'Import tools as CSV')]//input");
+            browser.until("the place for a list", d -> d.findElement(tools)).sendKeys(file.toString());
+            browser.see("1 tool would be taken in (list chisel)").see("new owners: evening class");
+            assertThat(browser.accessibilityFaults()).isEmpty();
+            browser.press("Leave it").seeNoMore("would be taken in");
+            assertThat(browser.text()).doesNotContain("Change evening class");
+            browser.driver().findElement(tools).sendKeys(file.toString());
+            browser.see("would be taken in")
+                    .press("Read it in")
+                    .see("1 tool taken in")
+                    .see("Change evening class");
+            browser.onRack("list chisel").see("evening class");
         }
     }
 

@@ -98,13 +98,18 @@ class LogListTest extends ApiTest {
         UUID run = UUID.randomUUID();
         Runs.Progress watched = runs.begin(Optional.of(run));
         List<String> seen = new ArrayList<>();
-        assertThatThrownBy(() -> log.read(UUID.fromString(tool), list.toString(), (done, of) -> {
-                    seen.add(done + " of " + of);
-                    if (done == 300) {
-                        assertThat(delete("/api/v1/runs/" + run).status()).isEqualTo(200);
-                    }
-                    watched.at(done, of);
-                }))
+        assertThatThrownBy(() -> log.read(
+                        UUID.fromString(tool),
+                        list.toString(),
+                        (done, of) -> {
+                            seen.add(done + " of " + of);
+                            if (done == 300) {
+                                assertThat(delete("/api/v1/runs/" + run).status())
+                                        .isEqualTo(200);
+                            }
+                            watched.at(done, of);
+                        },
+                        false))
                 .isInstanceOf(RefusedException.class);
         assertThat(seen).containsExactly("0 of 500", "100 of 500", "200 of 500", "300 of 500");
         var far = get("/api/v1/runs/" + run).body();

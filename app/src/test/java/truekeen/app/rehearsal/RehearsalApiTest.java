@@ -80,7 +80,7 @@ class RehearsalApiTest extends ApiTest {
         int planned = view.at("/planned/strokes").asInt();
         assertThat(rehearse(tool, finer).body().at("/otherwise/strokes").asInt())
                 .isGreaterThan(planned);
-        assertThat(rehearse(tool, form().put("pressing", "1.5"))
+        assertThat(rehearse(tool, form().put("pressing", "2"))
                         .body()
                         .at("/otherwise/strokes")
                         .asInt())
