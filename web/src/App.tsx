@@ -14,6 +14,7 @@ const AnglePage = page(() => import('./angle/AnglePage').then((m) => ({ default:
 const BalancePage = page(() => import('./balance/BalancePage').then((m) => ({ default: m.BalancePage })))
 const BenchPage = page(() => import('./bench/BenchPage').then((m) => ({ default: m.BenchPage })))
 const DayPage = page(() => import('./day/DayPage').then((m) => ({ default: m.DayPage })))
+const ChangesPage = page(() => import('./change/ChangesPage').then((m) => ({ default: m.ChangesPage })))
 const ChapterPage = page(() => import('./guide/GuidePage').then((m) => ({ default: m.ChapterPage })))
 const GuidePage = page(() => import('./guide/GuidePage').then((m) => ({ default: m.GuidePage })))
 const WholeGuidePage = page(() => import('./guide/GuidePage').then((m) => ({ default: m.WholeGuidePage })))
@@ -97,6 +98,7 @@ export function App() {
                         <Route path="/guide/:id">{(p) => <ChapterPage key={p.id} id={p.id} />}</Route>
                         <Route path="/shop" component={ShopPage} />
                         <Route path="/tablets" component={TabletsPage} />
+                        <Route path="/changes" component={ChangesPage} />
                         <Route path="/first" component={FirstPage} />
                         <Route path="/take-in">{() => <TakeInPage />}</Route>
                         <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>

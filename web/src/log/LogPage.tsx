@@ -1,3 +1,4 @@
+import { Link } from 'wouter'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, ask } from '../api/client'
@@ -56,6 +57,12 @@ export function LogPage({ toolId }: { toolId: string }) {
             <a className="btn btn-outline min-h-12" href={`/api/v1/tools/${toolId}/export`} download>
               Export as JSON
             </a>
+            <Link
+              href={`/changes?tool=${toolId}`}
+              className="underline underline-offset-4 min-h-12 inline-flex items-center"
+            >
+              What was changed of it
+            </Link>
             <Lists toolId={toolId} />
           </>
         }

@@ -11,6 +11,7 @@ import { UnitsForm } from './UnitsForm'
 
 const PAGES = [
   { path: '/tablets', name: 'Tablets at the bench', says: 'other devices of the shop’s network' },
+  { path: '/changes', name: 'What was changed', says: 'of tools, kit and rules: by whom, from what to what' },
   { path: '/guide', name: 'The guide', says: 'chapter by chapter, or on one page to print' },
 ]
 

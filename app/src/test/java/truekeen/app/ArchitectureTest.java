@@ -31,6 +31,7 @@ class ArchitectureTest {
         "backup",
         "units",
         "device",
+        "change",
         "reference",
         "shop",
         "kit",

@@ -20,6 +20,7 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.filter.OncePerRequestFilter;
 import truekeen.app.platform.Problems;
+import truekeen.app.platform.WhoAsks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 
@@ -47,7 +48,10 @@ final class TabletFilter extends OncePerRequestFilter {
             } else if (request.getRequestURI().startsWith("/api/")) {
                 token(request)
                         .flatMap(t -> tablets.known(t, request.getRemoteAddr()))
-                        .ifPresent(t -> are(Optional.of(t), t.may()));
+                        .ifPresent(t -> {
+                            request.setAttribute(WhoAsks.DEVICE, t.name());
+                            are(Optional.of(t), t.may());
+                        });
             }
         } catch (DataAccessException | TransactionException away) {
             answer(json, response, HttpStatus.SERVICE_UNAVAILABLE, MessageCode.STORE_AWAY);

@@ -117,7 +117,9 @@ public class BackupService {
             Files.copy(sent, file, StandardCopyOption.REPLACE_EXISTING);
             BackupManifest manifest = new ShopRestore(source).from(file, runs.begin(run));
             // What connections remember of the tables that were there is of no use any more.
-            if (source instanceof HikariDataSource pool && pool.getHikariPoolMXBean() != null) {
+            HikariDataSource pool =
+                    source.isWrapperFor(HikariDataSource.class) ? source.unwrap(HikariDataSource.class) : null;
+            if (pool != null && pool.getHikariPoolMXBean() != null) {
                 pool.getHikariPoolMXBean().softEvictConnections();
             }
             events.publishEvent(new ShopReplaced());

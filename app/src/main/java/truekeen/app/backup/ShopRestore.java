@@ -175,6 +175,8 @@ final class ShopRestore {
                             + ShopTables.quoted(reference[1]) + " deferrable initially deferred");
                 }
                 String all = known.keySet().stream().map(tables::full).collect(Collectors.joining(", "));
+                // What was changed is in the backup; reading it in is no change.
+                statement.execute("set local truekeen.restoring = 'on'");
                 // What the migrations put in themselves is in the backup as well.
                 statement.execute("truncate " + all);
             }

@@ -33,6 +33,11 @@ public class BenchClock extends Clock {
         offset = Duration.between(real.instant(), instant);
     }
 
+    /** How far it is from the real time. */
+    Duration offset() {
+        return offset;
+    }
+
     /** Today, by this machine's zone. */
     public LocalDate today() {
         return LocalDate.ofInstant(instant(), ZoneId.systemDefault());

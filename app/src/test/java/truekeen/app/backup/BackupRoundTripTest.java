@@ -13,6 +13,7 @@ import java.sql.Statement;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -188,7 +189,10 @@ class BackupRoundTripTest {
         // Into a database that has no table yet, as on a new machine.
         PGSimpleDataSource bare = Shops.at(TestDatabase.fresh());
         assertThat(BackupCommand.run(bare, "--restore", file.toString())).isZero();
-        assertThat(Shops.all(bare)).isEqualTo(Shops.all(shop));
+        // Tables that came after that version are empty.
+        Map<String, String> before = new TreeMap<>(Shops.all(shop));
+        before.remove("sequences");
+        assertThat(Shops.all(bare)).containsAllEntriesOf(before).containsEntry("change_kept", "");
         assertThat(BackupCommand.run(bare, "--restore", file.toString())).isNotZero();
         Path stops = folder.resolve("stops");
         assertThat(BackupCommand.run(shop, "--backup-on-stop", stops.toString()))

@@ -105,6 +105,7 @@ class ScreensIT {
                 new String[] {early + "/prepare", "do not say which it is"},
                 new String[] {"/shop", "Owners of tools"},
                 new String[] {"/tablets", "Passphrase of the owner"},
+                new String[] {"/changes", "the newest first"},
                 new String[] {slick, "Set-up card"},
                 new String[] {slick + "/survey", "This edge wants"},
                 new String[] {slick + "/angle", "Projection for the secondary"},
