@@ -39,7 +39,10 @@ export function ChangesPage() {
       {changes.length === 0 && <p className="py-4">Nothing was changed yet.</p>}
       <ul className="pt-2">
         {changes.map((c) => (
-          <li key={c.id} className="rule-b py-2 grid sm:grid-cols-[12rem_1fr] gap-x-6">
+          <li
+            key={c.id}
+            className="rule-b py-2 grid sm:grid-cols-[12rem_1fr] lg:grid-cols-[20rem_1fr] gap-x-6"
+          >
             <span className="quiet">
               {moment(c.at)}
               {c.person && `, ${c.person}`}

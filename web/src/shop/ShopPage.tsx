@@ -26,12 +26,12 @@ export function ShopPage() {
         <div>
           <People />
           <Elsewhere />
+          <Lists />
         </div>
       </div>
       <UnitsForm />
       <PriceList />
       <Prints />
-      <Lists />
       <Backups />
       <Version />
     </>

@@ -25,7 +25,7 @@ import truekeen.core.tool.GeometryKind;
 @Service
 @Transactional(readOnly = true)
 class ChangeService {
-    private static final int AT_A_TIME = 60;
+    private static final int AT_A_TIME = 25;
     private static final int DECIMALS = 3;
     private static final Map<String, ChangeWords> THINGS = Map.of(
             "tool", ChangeWords.TOOL,

@@ -117,12 +117,12 @@ class ChangesTest extends ApiTest {
             written("update tool set note = ? where id = ?", "note " + i, UUID.fromString(tool));
         }
         JsonNode first = get("/api/v1/changes?tool=" + tool).body();
-        assertThat(first.path("changes")).hasSize(60);
+        assertThat(first.path("changes")).hasSize(25);
         assertThat(first.path("more").asBoolean()).isTrue();
-        long last = first.path("changes").get(59).path("id").asLong();
+        long last = first.path("changes").get(24).path("id").asLong();
         JsonNode second =
                 get("/api/v1/changes?tool=" + tool + "&before=" + last).body();
-        assertThat(second.path("changes")).hasSize(60);
+        assertThat(second.path("changes")).hasSize(25);
         assertThat(second.path("changes").get(0).path("id").asLong()).isLessThan(last);
         assertThat(get("/api/v1/changes?before=x").status()).isIn(400, 404);
     }
