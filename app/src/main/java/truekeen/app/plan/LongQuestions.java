@@ -7,10 +7,14 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
+import truekeen.core.message.RefusedException;
 
 /**
  * A question that takes seconds is worked here, on one thread of its own, so that it never takes a core or a connection
@@ -27,6 +31,11 @@ class LongQuestions {
         thread.setPriority(Thread.MIN_PRIORITY);
         return thread;
     });
+
+    /** Pages that wait for an answer at a time. */
+    private static final int MOST_WAITING = 20;
+
+    private final AtomicInteger waiting = new AtomicInteger();
 
     /** How far a question is. */
     record Progress(int done, int of) {}
@@ -67,6 +76,10 @@ class LongQuestions {
 
     /** Works a question and pushes {@code progress} and at last its {@code answer}; a closed page ends it. */
     <T> SseEmitter watch(Work<T> work) {
+        if (waiting.incrementAndGet() > MOST_WAITING) {
+            waiting.decrementAndGet();
+            throw new RefusedException(Refusal.of(MessageCode.TOO_BUSY, "", ""));
+        }
         SseEmitter emitter = new SseEmitter(PATIENCE_MS);
         Future<?> running = one.submit(() -> {
             try {
@@ -84,7 +97,10 @@ class LongQuestions {
                 emitter.completeWithError(fault);
             }
         });
-        emitter.onCompletion(() -> running.cancel(true));
+        emitter.onCompletion(() -> {
+            waiting.decrementAndGet();
+            running.cancel(true);
+        });
         emitter.onTimeout(() -> running.cancel(true));
         emitter.onError(e -> running.cancel(true));
         return emitter;

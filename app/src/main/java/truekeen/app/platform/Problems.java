@@ -2,9 +2,11 @@ package truekeen.app.platform;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.hibernate.exception.JDBCConnectionException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -33,6 +35,9 @@ import truekeen.core.message.RefusedException;
 @RestControllerAdvice
 public class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    /** States of a connection that broke and of a session that was ended. */
+    private static final Pattern ENDED = Pattern.compile("08|57P");
+
     private static final Set<MessageCode> CONFLICTS = Set.of(
             MessageCode.CHANGED_MEANWHILE,
             MessageCode.SESSION_HELD,
@@ -70,6 +75,7 @@ public class Problems extends ResponseEntityExceptionHandler {
                     case NOT_FOUND -> HttpStatus.NOT_FOUND;
                     case NOT_SIGNED_IN -> HttpStatus.UNAUTHORIZED;
                     case TOO_MANY_TRIES -> HttpStatus.TOO_MANY_REQUESTS;
+                    case TOO_BUSY -> HttpStatus.SERVICE_UNAVAILABLE;
                     default -> CONFLICTS.contains(code) ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_ENTITY;
                 };
         return problem(status, refused.refusals());
@@ -118,6 +124,22 @@ public class Problems extends ResponseEntityExceptionHandler {
         return false;
     }
 
+    /**
+     * Whether the database went away under the question: its connection broke, or it ended the session, or the pool says that
+     * the connection is closed, which has no state.
+     */
+    private static boolean connectionLost(Throwable fault) {
+        for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
+            boolean broken = cause instanceof SQLException sql
+                    && (sql.getSQLState() == null
+                            || ENDED.matcher(sql.getSQLState()).lookingAt());
+            if (broken || cause instanceof SQLTransientConnectionException) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private static ResponseEntity<ProblemDetail> full(Exception fault) {
         LOG.error("The disk is full", fault);
         return problem(HttpStatus.INSUFFICIENT_STORAGE, List.of(Refusal.of(MessageCode.DISK_FULL, "", "")));
@@ -138,9 +160,13 @@ public class Problems extends ResponseEntityExceptionHandler {
         if (diskFull(fault)) {
             return full(fault);
         }
+        if (connectionLost(fault)) {
+            return storeAway(fault);
+        }
         LOG.error("Unexpected fault at {} {}", request.getMethod(), request.getRequestURI(), fault);
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(
-                HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here. Nothing was changed; try again.");
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong here. See whether it was done before you try it again.");
         return ResponseEntity.internalServerError().body(detail);
     }
 
@@ -164,6 +190,11 @@ public class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleExceptionInternal(
             Exception failure, Object ignored, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (connectionLost(failure)) {
+            // Units are asked for while an answer is written.
+            HttpStatus away = HttpStatus.SERVICE_UNAVAILABLE;
+            return ResponseEntity.status(away).body(body(away, List.of(Refusal.of(MessageCode.STORE_AWAY, "", ""))));
+        }
         HttpStatus named = HttpStatus.valueOf(status.value());
         MessageCode code =
                 switch (named) {

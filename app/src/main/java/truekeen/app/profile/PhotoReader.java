@@ -39,6 +39,9 @@ class PhotoReader {
     private static final int LONGEST_SIDE = 20_000;
     private static final float QUALITY = 0.88f;
     private static final Set<String> TYPES = Set.of("png", "jpeg");
+    /** So many wait their turn; the next is told to come again rather than kept without a word. */
+    private static final int MOST_WAITING = 4;
+
     private static final Semaphore ONE_AT_A_TIME = new Semaphore(1, true);
 
     static {
@@ -57,6 +60,9 @@ class PhotoReader {
     Made read(byte[] sent) {
         if (sent.length == 0) {
             throw new RefusedException(Refusal.of(MessageCode.PHOTO_EMPTY, "photo", ""));
+        }
+        if (ONE_AT_A_TIME.getQueueLength() >= MOST_WAITING) {
+            throw new RefusedException(Refusal.of(MessageCode.TOO_BUSY, "photo", ""));
         }
         ONE_AT_A_TIME.acquireUninterruptibly();
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(sent))) {

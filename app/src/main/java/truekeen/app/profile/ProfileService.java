@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.BenchClock;
@@ -83,7 +84,8 @@ public class ProfileService {
                 .toList();
     }
 
-    /** Keeps a photograph. */
+    /** Keeps a photograph. While it waits its turn and is read, no connection to the database is held. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public PhotoView add(UUID toolId, byte[] sent, String person) {
         tools.core(toolId);
         room(photos.countByToolId(toolId), ProfileWords.PHOTOGRAPHS.words());
