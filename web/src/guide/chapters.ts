@@ -181,10 +181,13 @@ export const CHAPTERS: Chapter[] = [
   {
     id: 'records',
     title: 'Keeping the records',
-    what: 'Backups, another machine, a newer version.',
+    what: 'Backups, another machine, a newer version, tablets, lists.',
     how: [
       'On the page Shop a backup of everything is written by one button; one is written each day and whenever the service is stopped.',
       'Keep one on another machine. On an empty shop the same page reads it in.',
+      'Tablets of the shop’s network are let in by passphrase: Shop, Tablets at the bench. A lost one is signed out there.',
+      'Tools, people, the shelf and a tool’s history go out to a spreadsheet and come in from one; what a list would do is said before it is read in.',
+      'What was changed of tools, kit and rules stands on a page of its own, with who did it and from what to what.',
     ],
   },
 ]

@@ -42,7 +42,11 @@ class RequestGuard extends OncePerRequestFilter {
     /** So many bodies are read at a time: those that come slowly leave room for whoever only asks. */
     private static final int MOST_BODIES = 200;
 
+    /** So many requests of one device of the network are under way at a time. */
+    private static final int MOST_OF_DEVICE = 40;
+
     private final Semaphore bodies = new Semaphore(MOST_BODIES);
+    private final AtATime ofDevice = new AtATime(MOST_OF_DEVICE);
     private final Settings settings;
     private final SecondDoor network;
     private final ObjectMapper json;
@@ -77,6 +81,22 @@ class RequestGuard extends OncePerRequestFilter {
             refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, BoundedBody.tooLarge(request.getContentLengthLong(), most));
             return;
         }
+        String device = network.through(request) ? request.getRemoteAddr() : "";
+        if (!device.isEmpty() && !ofDevice.enter(device)) {
+            refuse(response, HttpStatus.SERVICE_UNAVAILABLE, Refusal.of(MessageCode.TOO_BUSY, "", ""));
+            return;
+        }
+        try {
+            letIn(request, response, chain, most);
+        } finally {
+            if (!device.isEmpty()) {
+                ofDevice.leave(device);
+            }
+        }
+    }
+
+    private void letIn(HttpServletRequest request, HttpServletResponse response, FilterChain chain, int most)
+            throws ServletException, IOException {
         boolean sends = request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
         if (sends && !bodies.tryAcquire()) {
             refuse(response, HttpStatus.SERVICE_UNAVAILABLE, Refusal.of(MessageCode.TOO_BUSY, "", ""));
