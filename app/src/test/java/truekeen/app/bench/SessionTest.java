@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +16,11 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.support.TransactionTemplate;
 import truekeen.app.ApiTest;
+import truekeen.app.platform.BenchClock;
 import truekeen.core.progression.Answer;
 
 /** Counts at the bench: once each, in order, one device at a time, nothing lost and nothing merged in silence. */
@@ -43,6 +49,19 @@ class SessionTest extends ApiTest {
         }
     }
 
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    @Autowired
+    private TransactionTemplate transaction;
+
+    @Autowired
+    private BenchClock clock;
+
+    private void written(String sql) {
+        transaction.executeWithoutResult(t -> jdbc.execute(sql));
+    }
+
     private int counted(Answer answer) {
         return answer.body()
                 .path("steps")
@@ -59,6 +78,47 @@ class SessionTest extends ApiTest {
         assertThat(counted(tell(session, TABLET, count))).isEqualTo(5);
         assertThat(counted(tell(session, TABLET, count, event("COUNT", work, "BEVEL", 1))))
                 .isEqualTo(6);
+    }
+
+    /** What a disk without room answers is made by the database itself: state 53100 at each writing. */
+    @Test
+    void aFullDiskIsSaidAndTheSameStrokesCountOnceThereIsRoom() {
+        written("create or replace function no_room() returns trigger language plpgsql as $$ begin"
+                + " raise exception 'could not extend file: no space left' using errcode = '53100'; end $$");
+        written("create trigger no_room before insert on bench_event for each row execute function no_room()");
+        ObjectNode count = event("COUNT", work, "BEVEL", 5);
+        try {
+            Answer full = tell(session, TABLET, count);
+            assertThat(full.status()).isEqualTo(507);
+            assertThat(full.raw().body()).contains("DISK_FULL");
+        } finally {
+            written("drop trigger no_room on bench_event");
+        }
+        assertThat(counted(tell(session, TABLET, count))).isEqualTo(5);
+        assertThat(counted(tell(session, TABLET, count))).isEqualTo(5);
+    }
+
+    @Test
+    void aClockThatIsSetBackOrAheadPutsNothingOutOfOrder() {
+        Instant real = clock.instant();
+        try {
+            assertThat(counted(tell(session, TABLET, event("COUNT", work, "BEVEL", 5))))
+                    .isEqualTo(5);
+            clock.travelTo(real.minus(Duration.ofHours(3)));
+            assertThat(counted(tell(session, TABLET, event("COUNT", work, "BEVEL", 2))))
+                    .isEqualTo(7);
+            clock.travelTo(real.plus(Duration.ofDays(2)));
+            assertThat(counted(tell(session, TABLET, event("COUNT", work, "BEVEL", 1))))
+                    .isEqualTo(8);
+            // The last one is taken back, by the order in which they came and not by what the clock said.
+            clock.travelTo(real.minus(Duration.ofHours(1)));
+            assertThat(counted(tell(session, TABLET, event("UNDO", work, "", 0))))
+                    .isEqualTo(7);
+        } finally {
+            clock.travelTo(real);
+        }
+        assertThat(counted(get("/api/v1/sessions/" + session + "?device=" + TABLET)))
+                .isEqualTo(7);
     }
 
     @Test
