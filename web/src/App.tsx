@@ -1,7 +1,5 @@
 import { Suspense } from 'react'
 import { Route, Switch, useLocation } from 'wouter'
-import { SignIn } from './access/SignIn'
-import { useSignedOut } from './api/signedOut'
 import { BoardPage } from './board/BoardPage'
 import { OnlyWhenSafe } from './machine/OnlyWhenSafe'
 import { useUnitsKey } from './shop/units'
@@ -14,6 +12,7 @@ const AnglePage = page(() => import('./angle/AnglePage').then((m) => ({ default:
 const BalancePage = page(() => import('./balance/BalancePage').then((m) => ({ default: m.BalancePage })))
 const BenchPage = page(() => import('./bench/BenchPage').then((m) => ({ default: m.BenchPage })))
 const DayPage = page(() => import('./day/DayPage').then((m) => ({ default: m.DayPage })))
+const TabletsPage = page(() => import('./access/TabletsPage').then((m) => ({ default: m.TabletsPage })))
 const ChangesPage = page(() => import('./change/ChangesPage').then((m) => ({ default: m.ChangesPage })))
 const ChapterPage = page(() => import('./guide/GuidePage').then((m) => ({ default: m.ChapterPage })))
 const GuidePage = page(() => import('./guide/GuidePage').then((m) => ({ default: m.GuidePage })))
@@ -41,7 +40,6 @@ const RehearsePage = page(() => import('./rehearsal/RehearsePage').then((m) => (
 const RepairPage = page(() => import('./repair/RepairPage').then((m) => ({ default: m.RepairPage })))
 const ShopPage = page(() => import('./shop/ShopPage').then((m) => ({ default: m.ShopPage })))
 const SurveyPage = page(() => import('./survey/SurveyPage').then((m) => ({ default: m.SurveyPage })))
-const TabletsPage = page(() => import('./access/TabletsPage').then((m) => ({ default: m.TabletsPage })))
 const TakeInPage = page(() => import('./takein/TakeInPage').then((m) => ({ default: m.TakeInPage })))
 const TrainingPage = page(() => import('./training/TrainingPage').then((m) => ({ default: m.TrainingPage })))
 const NewTrialPage = page(() => import('./trial/NewTrialPage').then((m) => ({ default: m.NewTrialPage })))
@@ -58,149 +56,132 @@ const ToolHub = page(() => import('./tool/ToolHub').then((m) => ({ default: m.To
 export function App() {
   const [at] = useLocation()
   const units = useUnitsKey()
-  // What stands on a page stays there beneath, and goes on once the device is signed in.
-  const out = useSignedOut()
   return (
-    <>
-      {out && <SignIn />}
-      <div hidden={out}>
-        <PageBoundary key={units} at={at}>
-          <Suspense fallback={<Coming />}>
-            <Switch>
-              <Route path="/bench/:id">{(p) => <BenchPage key={p.id} sessionId={p.id} />}</Route>
-              <Route>
-                <Shell>
-                  <PageBoundary at={at}>
-                    <Suspense fallback={<Coming />}>
-                      <Switch>
-                        <Route path="/" component={BoardPage} />
-                        <Route path="/day" component={DayPage} />
-                        <Route path="/rack" component={RackPage} />
-                        <Route path="/kit" component={KitPage} />
-                        <Route path="/house-rules">{() => <HouseRulesPage />}</Route>
-                        <Route path="/tools/:id/house-rules">
-                          {(p) => <HouseRulesPage key={p.id} toolId={p.id} />}
-                        </Route>
-                        <Route path="/reference" component={ReferencePage} />
-                        <Route path="/reference/:id">{(p) => <EntryPage key={p.id} id={p.id} />}</Route>
-                        <Route path="/tickets" component={TicketsPage} />
-                        <Route path="/tickets/new" component={NewTicketPage} />
-                        <Route path="/tickets/:id">{(p) => <TicketPage key={p.id} id={p.id} />}</Route>
-                        <Route path="/trials" component={TrialsPage} />
-                        <Route path="/trials/new" component={NewTrialPage} />
-                        <Route path="/trials/:id">{(p) => <TrialPage key={p.id} id={p.id} />}</Route>
-                        <Route path="/trials/:id/prepare">
-                          {(p) => <PreparePage key={p.id} id={p.id} />}
-                        </Route>
-                        <Route path="/training" component={TrainingPage} />
-                        <Route path="/guide" component={GuidePage} />
-                        <Route path="/guide/all" component={WholeGuidePage} />
-                        <Route path="/guide/:id">{(p) => <ChapterPage key={p.id} id={p.id} />}</Route>
-                        <Route path="/shop" component={ShopPage} />
-                        <Route path="/tablets" component={TabletsPage} />
-                        <Route path="/changes" component={ChangesPage} />
-                        <Route path="/first" component={FirstPage} />
-                        <Route path="/take-in">{() => <TakeInPage />}</Route>
-                        <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>
-                        <Route path="/tools/:id/take-in">
-                          {(p) => <TakeInPage key={p.id} toolId={p.id} />}
-                        </Route>
-                        <Route path="/tools/:id/survey">
-                          {(p) => (
-                            <OnlyWhenSafe key={p.id} toolId={p.id} at="SURVEY">
-                              <SurveyPage toolId={p.id} />
-                            </OnlyWhenSafe>
-                          )}
-                        </Route>
-                        <Route path="/tools/:id/profile">
-                          {(p) => (
-                            <OnlyWhenSafe key={p.id} toolId={p.id} at="SURVEY">
-                              <ProfilePage toolId={p.id} />
-                            </OnlyWhenSafe>
-                          )}
-                        </Route>
-                        <Route path="/tools/:id/repair">
-                          {(p) => (
-                            <OnlyWhenSafe key={p.id} toolId={p.id} at="SURVEY">
-                              <RepairPage toolId={p.id} />
-                            </OnlyWhenSafe>
-                          )}
-                        </Route>
-                        <Route path="/tools/:id/angle">
-                          {(p) => (
-                            <OnlyWhenSafe key={p.id} toolId={p.id} at="ANGLE">
-                              <AnglePage toolId={p.id} />
-                            </OnlyWhenSafe>
-                          )}
-                        </Route>
-                        <Route path="/tools/:id/plan">
-                          {(p) => (
-                            <OnlyWhenSafe key={p.id} toolId={p.id} at="PLAN">
-                              <PlanPage toolId={p.id} />
-                            </OnlyWhenSafe>
-                          )}
-                        </Route>
-                        <Route path="/tools/:id/rehearse">
-                          {(p) => <RehearsePage key={p.id} toolId={p.id} />}
-                        </Route>
-                        <Route path="/tools/:id/schools">
-                          {(p) => (
-                            <OnlyWhenSafe key={p.id} toolId={p.id} at="PLAN">
-                              <SchoolsPage toolId={p.id} />
-                            </OnlyWhenSafe>
-                          )}
-                        </Route>
-                        <Route path="/tools/:id/bench">
-                          {(p) => (
-                            <OnlyWhenSafe key={p.id} toolId={p.id} at="BENCH">
-                              <ToolBench toolId={p.id} />
-                            </OnlyWhenSafe>
-                          )}
-                        </Route>
-                        <Route path="/tools/:id/machine">
-                          {(p) => <MachinePage key={p.id} toolId={p.id} />}
-                        </Route>
-                        <Route path="/tools/:id/inspect">
-                          {(p) => <InspectPage key={p.id} toolId={p.id} />}
-                        </Route>
-                        <Route path="/tools/:id/balance">
-                          {(p) => (
-                            <OnlyWhenSafe key={p.id} toolId={p.id} at="BALANCE">
-                              <BalancePage toolId={p.id} />
-                            </OnlyWhenSafe>
-                          )}
-                        </Route>
-                        <Route path="/tools/:id/test">
-                          {(p) => (
-                            <OnlyWhenSafe key={p.id} toolId={p.id} at="TEST">
-                              <TestPage toolId={p.id} />
-                            </OnlyWhenSafe>
-                          )}
-                        </Route>
-                        <Route path="/tools/:id/finish">
-                          {(p) => (
-                            <OnlyWhenSafe key={p.id} toolId={p.id} at="LOG">
-                              <FinishPage toolId={p.id} />
-                            </OnlyWhenSafe>
-                          )}
-                        </Route>
-                        <Route path="/tools/:id/upkeep">
-                          {(p) => <UpkeepPage key={p.id} toolId={p.id} />}
-                        </Route>
-                        <Route path="/tools/:id/log">{(p) => <LogPage key={p.id} toolId={p.id} />}</Route>
-                        <Route>
-                          <h1 className="text-xl font-semibold mt-8">There is nothing at this address</h1>
-                          <p className="mt-2">Go back to the bench board and start from the tool.</p>
-                        </Route>
-                      </Switch>
-                    </Suspense>
-                  </PageBoundary>
-                </Shell>
-              </Route>
-            </Switch>
-          </Suspense>
-        </PageBoundary>
-      </div>
-    </>
+    <PageBoundary key={units} at={at}>
+      <Suspense fallback={<Coming />}>
+        <Switch>
+          <Route path="/bench/:id">{(p) => <BenchPage key={p.id} sessionId={p.id} />}</Route>
+          <Route>
+            <Shell>
+              <PageBoundary at={at}>
+                <Suspense fallback={<Coming />}>
+                  <Switch>
+                    <Route path="/" component={BoardPage} />
+                    <Route path="/day" component={DayPage} />
+                    <Route path="/rack" component={RackPage} />
+                    <Route path="/kit" component={KitPage} />
+                    <Route path="/house-rules">{() => <HouseRulesPage />}</Route>
+                    <Route path="/tools/:id/house-rules">
+                      {(p) => <HouseRulesPage key={p.id} toolId={p.id} />}
+                    </Route>
+                    <Route path="/reference" component={ReferencePage} />
+                    <Route path="/reference/:id">{(p) => <EntryPage key={p.id} id={p.id} />}</Route>
+                    <Route path="/tickets" component={TicketsPage} />
+                    <Route path="/tickets/new" component={NewTicketPage} />
+                    <Route path="/tickets/:id">{(p) => <TicketPage key={p.id} id={p.id} />}</Route>
+                    <Route path="/trials" component={TrialsPage} />
+                    <Route path="/trials/new" component={NewTrialPage} />
+                    <Route path="/trials/:id">{(p) => <TrialPage key={p.id} id={p.id} />}</Route>
+                    <Route path="/trials/:id/prepare">{(p) => <PreparePage key={p.id} id={p.id} />}</Route>
+                    <Route path="/training" component={TrainingPage} />
+                    <Route path="/shop" component={ShopPage} />
+                    <Route path="/guide" component={GuidePage} />
+                    <Route path="/guide/all" component={WholeGuidePage} />
+                    <Route path="/guide/:id">{(p) => <ChapterPage key={p.id} id={p.id} />}</Route>
+                    <Route path="/tablets" component={TabletsPage} />
+                    <Route path="/changes" component={ChangesPage} />
+                    <Route path="/first" component={FirstPage} />
+                    <Route path="/take-in">{() => <TakeInPage />}</Route>
+                    <Route path="/tools/:id">{(p) => <ToolHub key={p.id} toolId={p.id} />}</Route>
+                    <Route path="/tools/:id/take-in">{(p) => <TakeInPage key={p.id} toolId={p.id} />}</Route>
+                    <Route path="/tools/:id/survey">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="SURVEY">
+                          <SurveyPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/profile">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="SURVEY">
+                          <ProfilePage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/repair">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="SURVEY">
+                          <RepairPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/angle">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="ANGLE">
+                          <AnglePage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/plan">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="PLAN">
+                          <PlanPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/rehearse">
+                      {(p) => <RehearsePage key={p.id} toolId={p.id} />}
+                    </Route>
+                    <Route path="/tools/:id/schools">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="PLAN">
+                          <SchoolsPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/bench">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="BENCH">
+                          <ToolBench toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/machine">{(p) => <MachinePage key={p.id} toolId={p.id} />}</Route>
+                    <Route path="/tools/:id/inspect">{(p) => <InspectPage key={p.id} toolId={p.id} />}</Route>
+                    <Route path="/tools/:id/balance">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="BALANCE">
+                          <BalancePage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/test">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="TEST">
+                          <TestPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/finish">
+                      {(p) => (
+                        <OnlyWhenSafe key={p.id} toolId={p.id} at="LOG">
+                          <FinishPage toolId={p.id} />
+                        </OnlyWhenSafe>
+                      )}
+                    </Route>
+                    <Route path="/tools/:id/upkeep">{(p) => <UpkeepPage key={p.id} toolId={p.id} />}</Route>
+                    <Route path="/tools/:id/log">{(p) => <LogPage key={p.id} toolId={p.id} />}</Route>
+                    <Route>
+                      <h1 className="text-xl font-semibold mt-8">There is nothing at this address</h1>
+                      <p className="mt-2">Go back to the bench board and start from the tool.</p>
+                    </Route>
+                  </Switch>
+                </Suspense>
+              </PageBoundary>
+            </Shell>
+          </Route>
+        </Switch>
+      </Suspense>
+    </PageBoundary>
   )
 }

@@ -1,4 +1,5 @@
 import { freshId } from './id'
+import { writeThrough } from './outliving'
 import { useCallback, useState } from 'react'
 
 /** Reads a value kept on this device; null where there is none or storage is off. */
@@ -26,6 +27,8 @@ export function deviceKey(): string {
   if (old) return old
   const fresh = freshId()
   keep('device', fresh)
+  // By it a session is known to be this device's own, after a crash too.
+  writeThrough('truekeen.device', fresh)
   return fresh
 }
 

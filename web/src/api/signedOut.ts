@@ -36,13 +36,19 @@ export function signedIn() {
   set(false)
 }
 
+export function signOut() {
+  set(true)
+}
+
+/** Whether this device must sign in, as it is now. */
+export function isSignedOut(): boolean {
+  return out
+}
+
 /** Whether this device must sign in. */
 export function useSignedOut(): boolean {
-  return useSyncExternalStore(
-    (l) => {
-      listeners.add(l)
-      return () => listeners.delete(l)
-    },
-    () => out,
-  )
+  return useSyncExternalStore((l) => {
+    listeners.add(l)
+    return () => listeners.delete(l)
+  }, isSignedOut)
 }

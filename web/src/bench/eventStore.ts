@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import { outliving, type Storage } from '../api/outliving'
 
 export type Event = Schemas['EventForm']
 
@@ -7,9 +8,6 @@ export interface SetAside {
   event: Event
   why: string
 }
-
-/** The part of the browser's storage that is used here. */
-export type Storage = Pick<globalThis.Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>
 
 /**
  * What was done at one session and is not confirmed yet, on this device. Each event stands under a key of its own, so that
@@ -156,7 +154,7 @@ function byOrder(a: Event, b: Event): number {
 /** This device's storage; null where it is off. */
 export function deviceStorage(): Storage | null {
   try {
-    return window.localStorage
+    return outliving(window.localStorage)
   } catch {
     return null
   }

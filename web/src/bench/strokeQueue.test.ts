@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { Refused } from '../api/client'
-import { EventStore, type Event, type Storage } from './eventStore'
+import type { Storage } from '../api/outliving'
+import { EventStore, type Event } from './eventStore'
 import { StrokeQueue, type Send, type Session } from './strokeQueue'
 
 vi.mock('../api/client', async () => {

@@ -1,4 +1,5 @@
 import { useEffect } from 'react'
+import { isSignedOut } from '../api/signedOut'
 
 interface Keys {
   sides: string[]
@@ -15,7 +16,8 @@ export function useKeys({ sides, count, done, undo, next, ready }: Keys) {
   useEffect(() => {
     const key = (e: KeyboardEvent) => {
       const target = e.target as HTMLElement
-      if (target.closest('input, textarea, select, [role=slider]')) return
+      // Nothing is counted on a page that nobody sees.
+      if (isSignedOut() || target.closest('input, textarea, select, [role=slider]')) return
       const side = e.key === 'ArrowLeft' ? sides[0] : e.key === 'ArrowRight' ? (sides[1] ?? sides[0]) : ''
       if (e.key === ' ' || e.key === 'PageDown') {
         e.preventDefault()

@@ -19,10 +19,11 @@ export function Lists() {
         read={(text, run, dry) =>
           ask(api.POST('/api/v1/tools/import', { params: { query: { run, dry } }, body: { text } }))
         }
-        said={(done, dry) =>
-          `${done.added.length} ${done.added.length === 1 ? 'tool' : 'tools'} ${dry ? 'would be taken in' : 'taken in'}${some(done.added)}; ${done.known} ` +
-          `${dry ? 'are' : 'were'} there already${done.newOwners.length > 0 ? `; new owners: ${done.newOwners.join(', ')}` : ''}.`
-        }
+        said={(done, dry) => {
+          const owners = done.newOwners.length > 0 ? ` New owners: ${done.newOwners.join(', ')}.` : ''
+          const tools = done.added.length === 1 ? 'tool' : 'tools'
+          return `${brought(done, tools, dry ? 'would be taken in' : 'taken in')}${owners}`
+        }}
       />
       <CsvOutIn
         out="Export the people as CSV"
@@ -31,17 +32,16 @@ export function Lists() {
         read={(text, _run, dry) =>
           ask(api.POST('/api/v1/people/import', { params: { query: { dry } }, body: { text } }))
         }
-        said={(done, dry) =>
-          `${done.added.length} people ${dry ? 'would be added' : 'added'}${some(done.added)}; ${done.known} ` +
-          `${dry ? 'are' : 'were'} on the list already.`
-        }
+        said={(done, dry) => brought(done, 'people', dry ? 'would be added' : 'added')}
       />
     </Fold>
   )
 }
 
-function some(names: string[]): string {
-  if (names.length === 0) return ''
-  const shown = names.slice(0, NAMED).join(', ')
-  return ` (${shown}${names.length > NAMED ? ', …' : ''})`
+/** What a list brings, a dozen of it by name; what was there already is said where there is any. */
+function brought(done: { added: string[]; known: number }, what: string, how: string): string {
+  const shown = done.added.slice(0, NAMED).join(', ') + (done.added.length > NAMED ? ', …' : '')
+  const names = done.added.length > 0 ? ` (${shown})` : ''
+  const known = done.known > 0 ? ` What is there already is passed over: ${done.known}.` : ''
+  return `${done.added.length} ${what} ${how}${names}.${known}`
 }

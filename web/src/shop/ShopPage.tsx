@@ -1,4 +1,5 @@
 import { Link } from 'wouter'
+import { useAccess } from '../access/useTablets'
 import { Backups } from '../backup/Backups'
 import { useInstallation } from '../ui/installation'
 import { useTitle } from '../ui/useTitle'
@@ -32,9 +33,22 @@ export function ShopPage() {
       <UnitsForm />
       <PriceList />
       <Prints />
-      <Backups />
+      <OwnersBackups />
       <Version />
     </>
+  )
+}
+
+/** Backups, for whom they are. */
+function OwnersBackups() {
+  const access = useAccess()
+  if (!access.data) return null
+  return access.data.owner ? (
+    <Backups />
+  ) : (
+    <p className="quiet pt-5 max-w-[46rem]">
+      The owner has the backups. This device is signed in as a hand: more on the page Tablets at the bench.
+    </p>
   )
 }
 

@@ -2,6 +2,8 @@ package truekeen.app.access;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -14,7 +16,9 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import truekeen.app.platform.Problems;
 import truekeen.core.message.MessageCode;
+import truekeen.core.message.Refusal;
 
 /** What is asked of a request before it is acted on. */
 @Configuration
@@ -43,9 +47,9 @@ class AccessSecurity {
                         .requireCsrfProtectionMatcher(r -> door.through(r) && !ONLY_READ.contains(r.getMethod())))
                 .addFilterBefore(new TabletFilter(door, tablets, json), AuthorizationFilter.class)
                 .exceptionHandling(refused -> refused.authenticationEntryPoint((request, response, why) ->
-                                TabletFilter.answer(json, response, HttpStatus.UNAUTHORIZED, MessageCode.NOT_SIGNED_IN))
+                                refuse(json, response, HttpStatus.UNAUTHORIZED, MessageCode.NOT_SIGNED_IN))
                         .accessDeniedHandler((request, response, why) ->
-                                TabletFilter.answer(json, response, HttpStatus.FORBIDDEN, MessageCode.ORIGIN_REFUSED)))
+                                refuse(json, response, HttpStatus.FORBIDDEN, MessageCode.ORIGIN_REFUSED)))
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 // RequestGuard sets them, for every answer.
                 .headers(AbstractHttpConfigurer::disable)
@@ -54,5 +58,10 @@ class AccessSecurity {
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 .build();
+    }
+
+    private static void refuse(ObjectMapper json, HttpServletResponse response, HttpStatus status, MessageCode code)
+            throws IOException {
+        Problems.write(json, response, status, Refusal.of(code, "", ""));
     }
 }

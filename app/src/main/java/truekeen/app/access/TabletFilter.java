@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
@@ -54,7 +53,7 @@ final class TabletFilter extends OncePerRequestFilter {
                         });
             }
         } catch (DataAccessException | TransactionException away) {
-            answer(json, response, HttpStatus.SERVICE_UNAVAILABLE, MessageCode.STORE_AWAY);
+            Problems.write(json, response, HttpStatus.SERVICE_UNAVAILABLE, Refusal.of(MessageCode.STORE_AWAY, "", ""));
             return;
         }
         chain.doFilter(request, response);
@@ -75,13 +74,5 @@ final class TabletFilter extends OncePerRequestFilter {
                         .filter(c -> c.getName().equals(COOKIE))
                         .map(Cookie::getValue)
                         .findFirst();
-    }
-
-    /** Refuses in the words and the form of every refusal. */
-    static void answer(ObjectMapper json, HttpServletResponse response, HttpStatus status, MessageCode code)
-            throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        json.writeValue(response.getOutputStream(), Problems.body(status, List.of(Refusal.of(code, "", ""))));
     }
 }

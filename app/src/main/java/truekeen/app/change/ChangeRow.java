@@ -39,10 +39,8 @@ class ChangeRow {
     protected ChangeRow() {}
 
     interface Rows extends JpaRepository<ChangeRow, Long> {
-        @Query("select c from ChangeRow c where c.id < :before order by c.id desc")
-        List<ChangeRow> before(long before, Limit limit);
-
-        @Query("select c from ChangeRow c where c.id < :before and c.toolId = :tool order by c.id desc")
-        List<ChangeRow> ofTool(UUID tool, long before, Limit limit);
+        @Query("select c from ChangeRow c where (c.at < :at or c.at = :at and c.id < :id)"
+                + " and (cast(:tool as uuid) is null or c.toolId = :tool) order by c.at desc, c.id desc")
+        List<ChangeRow> before(Instant at, long id, UUID tool, Limit limit);
     }
 }

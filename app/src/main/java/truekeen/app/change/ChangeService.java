@@ -1,5 +1,9 @@
 package truekeen.app.change;
 
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -8,11 +12,12 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.change.ChangeRecords.ChangesView;
 import truekeen.app.change.ChangeRecords.KeptChangeView;
+import truekeen.app.shop.ShopService;
+import truekeen.app.tool.ToolService;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
@@ -26,7 +31,10 @@ import truekeen.core.tool.GeometryKind;
 @Transactional(readOnly = true)
 class ChangeService {
     private static final int AT_A_TIME = 25;
-    private static final int DECIMALS = 3;
+    private static final int DECIMALS = 2;
+    private static final double READ_TO = 100;
+    private static final DateTimeFormatter DAY =
+            DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM).withLocale(Locale.UK);
     private static final Map<String, ChangeWords> THINGS = Map.of(
             "tool", ChangeWords.TOOL,
             "abrasive", ChangeWords.ABRASIVE,
@@ -46,11 +54,13 @@ class ChangeService {
             .collect(Collectors.toMap(Dimension::field, d -> d, (one, same) -> one));
 
     private final ChangeRow.Rows rows;
-    private final JdbcTemplate jdbc;
+    private final ToolService tools;
+    private final ShopService shop;
 
-    ChangeService(ChangeRow.Rows rows, JdbcTemplate jdbc) {
+    ChangeService(ChangeRow.Rows rows, ToolService tools, ShopService shop) {
         this.rows = rows;
-        this.jdbc = jdbc;
+        this.tools = tools;
+        this.shop = shop;
     }
 
     /**
@@ -60,9 +70,12 @@ class ChangeService {
      * @param before only those before the one of that number
      */
     ChangesView changes(Optional<UUID> tool, Optional<Long> before) {
-        long below = before.orElse(Long.MAX_VALUE);
-        Limit limit = Limit.of(AT_A_TIME + 1);
-        List<ChangeRow> found = tool.map(t -> rows.ofTool(t, below, limit)).orElseGet(() -> rows.before(below, limit));
+        Optional<ChangeRow> last = before.flatMap(rows::findById);
+        List<ChangeRow> found = rows.before(
+                last.map(c -> c.at).orElse(Instant.parse("9999-01-01T00:00:00Z")),
+                last.map(c -> c.id).orElse(Long.MAX_VALUE),
+                tool.orElse(null),
+                Limit.of(AT_A_TIME + 1));
         return new ChangesView(found.stream().limit(AT_A_TIME).map(this::view).toList(), found.size() > AT_A_TIME);
     }
 
@@ -71,7 +84,7 @@ class ChangeService {
         String kind = row.thing.equals("house_rule")
                 ? row.toolId == null
                         ? ChangeWords.HOUSE_RULE.words()
-                        : ChangeWords.RULE_OF_TOOL.fill("tool", name("tool", row.toolId.toString()))
+                        : ChangeWords.RULE_OF_TOOL.fill("tool", tools.name(row.toolId))
                 : Optional.ofNullable(THINGS.get(row.thing))
                         .map(ChangeWords::words)
                         .orElse(row.thing);
@@ -115,26 +128,24 @@ class ChangeService {
             return ChangeWords.NOTHING.words();
         }
         if (row.field.equals("crew_id")) {
-            return name("crew", value);
+            return shop.findCrew(value).map(ShopService.Named::name).orElseGet(ChangeWords.GONE::words);
         }
         if (value.equals("true") || value.equals("false")) {
             return (value.equals("true") ? ChangeWords.YES : ChangeWords.NO).words();
+        }
+        if (row.field.equals("wanted_by")) {
+            return LocalDate.parse(value).format(DAY);
         }
         Dimension dimension = DIMENSIONS.get(row.field.substring(row.field.lastIndexOf('.') + 1));
         if (dimension == null || !value.matches("-?[0-9.]+(E-?[0-9]+)?")) {
             return value;
         }
-        double number = Double.parseDouble(value);
+        // A length is read off a caliper, not to the thousandth that wear is reckoned with.
+        double number = Math.rint(Double.parseDouble(value) * READ_TO) / READ_TO;
         return switch (dimension.measure()) {
             case LENGTH -> Length.ofMm(number);
             case ANGLE -> Angle.ofDegrees(number);
             case COUNT -> Numbers.plain(number, DECIMALS);
         };
-    }
-
-    private String name(String table, String id) {
-        return jdbc.queryForList("select name from " + table + " where id = cast(? as uuid)", String.class, id).stream()
-                .findFirst()
-                .orElse(ChangeWords.NOTHING.words());
     }
 }

@@ -11,6 +11,7 @@ enum ChangeWords implements Wording {
     IN_USE("in use again"),
     CHANGED("{what}: {was}, now {becomes}"),
     CHOSEN("{was}, now {becomes}"),
+    GONE("someone who is gone"),
     NOTHING("nothing"),
     YES("yes"),
     NO("no"),

@@ -38,8 +38,6 @@ import truekeen.core.grit.GrainSize;
 import truekeen.core.grit.GritStandard;
 import truekeen.core.message.Checks;
 import truekeen.core.message.InWords;
-import truekeen.core.message.MessageCode;
-import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.quantity.QuantityReader;
@@ -208,11 +206,7 @@ public class KitService {
             try {
                 AbrasiveReader.fill(row, form);
             } catch (RefusedException refused) {
-                int line = i + 2;
-                refused.refusals()
-                        .forEach(r -> checks.refuse(Refusal.of(MessageCode.CSV_LINE, "text", r.value())
-                                .with("line", line)
-                                .with("what", CsvList.clause(r.words()))));
+                CsvList.refuse(checks, i + 2, refused);
                 continue;
             }
             if (known == null) {

@@ -10,6 +10,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
@@ -52,6 +53,14 @@ public final class CsvList {
 
     private static String asWritten(String cell) {
         return cell.startsWith(MARK) && FORMULA.matcher(cell).lookingAt() ? cell.substring(MARK.length()) : cell;
+    }
+
+    /** Notes what is wrong with a line: its number, as an editor counts it with the head, and each fault in its words. */
+    public static void refuse(Checks checks, long line, RefusedException refused) {
+        refused.refusals()
+                .forEach(r -> checks.refuse(Refusal.of(MessageCode.CSV_LINE, "text", r.value())
+                        .with("line", line)
+                        .with("what", clause(r.words()))));
     }
 
     /**

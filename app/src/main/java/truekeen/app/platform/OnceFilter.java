@@ -23,8 +23,6 @@ import org.springframework.boot.autoconfigure.security.SecurityProperties;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -75,14 +73,14 @@ class OnceFilter extends OncePerRequestFilter {
         try {
             key = UUID.fromString(request.getHeader(KEY));
         } catch (IllegalArgumentException odd) {
-            refuse(response, HttpStatus.BAD_REQUEST, Refusal.of(MessageCode.REQUEST_UNREADABLE, "", ""));
+            Problems.write(json, response, HttpStatus.BAD_REQUEST, Refusal.of(MessageCode.REQUEST_UNREADABLE, "", ""));
             return;
         }
         byte[] body;
         try {
             body = request.getInputStream().readAllBytes();
         } catch (BoundedBody.BodyRefused refused) {
-            refuse(response, refused.status(), refused.refusal());
+            Problems.write(json, response, refused.status(), refused.refusal());
             return;
         }
         String asked = digest(request, body);
@@ -90,13 +88,13 @@ class OnceFilter extends OncePerRequestFilter {
         try {
             known = requests.begin(key, asked) ? Optional.empty() : requests.known(key);
         } catch (DataAccessException | TransactionException away) {
-            refuse(response, HttpStatus.SERVICE_UNAVAILABLE, Refusal.of(MessageCode.STORE_AWAY, "", ""));
+            Problems.write(json, response, HttpStatus.SERVICE_UNAVAILABLE, Refusal.of(MessageCode.STORE_AWAY, "", ""));
             return;
         }
         if (known.isEmpty()) {
             first(new Kept(request, body), response, chain, key);
         } else if (!known.get().asked().equals(asked)) {
-            refuse(response, HttpStatus.UNPROCESSABLE_ENTITY, Refusal.of(MessageCode.KEY_USED, "", ""));
+            Problems.write(json, response, HttpStatus.UNPROCESSABLE_ENTITY, Refusal.of(MessageCode.KEY_USED, "", ""));
         } else {
             again(response, key);
         }
@@ -143,7 +141,7 @@ class OnceFilter extends OncePerRequestFilter {
         }
         Optional<AnsweredRequests.Answer> answer = known.flatMap(AnsweredRequests.Known::answer);
         if (answer.isEmpty()) {
-            refuse(response, HttpStatus.CONFLICT, Refusal.of(MessageCode.END_UNKNOWN, "", ""));
+            Problems.write(json, response, HttpStatus.CONFLICT, Refusal.of(MessageCode.END_UNKNOWN, "", ""));
             return;
         }
         response.setStatus(answer.get().status());
@@ -170,13 +168,6 @@ class OnceFilter extends OncePerRequestFilter {
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }
-    }
-
-    private void refuse(HttpServletResponse response, HttpStatus status, Refusal refusal) throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        ProblemDetail body = Problems.body(status, List.of(refusal));
-        json.writeValue(response.getOutputStream(), body);
     }
 
     /** A request whose body was read already. */

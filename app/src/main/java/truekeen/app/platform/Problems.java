@@ -1,6 +1,9 @@
 package truekeen.app.platform;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.List;
@@ -16,6 +19,7 @@ import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -210,8 +214,16 @@ public class Problems extends ResponseEntityExceptionHandler {
         return ResponseEntity.status(status).body(body(status, refusals));
     }
 
+    /** Refuses before any address is reached, in the form of every refusal. */
+    public static void write(ObjectMapper json, HttpServletResponse response, HttpStatus status, Refusal refusal)
+            throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        json.writeValue(response.getOutputStream(), body(status, List.of(refusal)));
+    }
+
     /** A problem of these faults, the first of them in its detail. */
-    public static ProblemDetail body(HttpStatus status, List<Refusal> refusals) {
+    static ProblemDetail body(HttpStatus status, List<Refusal> refusals) {
         ProblemDetail detail =
                 ProblemDetail.forStatusAndDetail(status, refusals.get(0).words());
         String code = refusals.get(0).code().name();

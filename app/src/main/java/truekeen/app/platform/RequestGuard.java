@@ -12,8 +12,6 @@ import java.util.concurrent.Semaphore;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import truekeen.core.message.MessageCode;
@@ -73,17 +71,21 @@ class RequestGuard extends OncePerRequestFilter {
                 ? network.answersTo(request.getServerName())
                 : settings.allowedHosts().contains(request.getServerName());
         if (!named || foreign(request)) {
-            refuse(response, HttpStatus.FORBIDDEN, Refusal.of(MessageCode.ORIGIN_REFUSED, "", ""));
+            Problems.write(json, response, HttpStatus.FORBIDDEN, Refusal.of(MessageCode.ORIGIN_REFUSED, "", ""));
             return;
         }
         int most = isBackup(request) ? MOST_BACKUP_BYTES : isPhoto(request) ? MOST_PHOTO_BYTES : MOST_BYTES;
         if (request.getContentLengthLong() > most) {
-            refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, BoundedBody.tooLarge(request.getContentLengthLong(), most));
+            Problems.write(
+                    json,
+                    response,
+                    HttpStatus.PAYLOAD_TOO_LARGE,
+                    BoundedBody.tooLarge(request.getContentLengthLong(), most));
             return;
         }
         String device = network.through(request) ? request.getRemoteAddr() : "";
         if (!device.isEmpty() && !ofDevice.enter(device)) {
-            refuse(response, HttpStatus.SERVICE_UNAVAILABLE, Refusal.of(MessageCode.TOO_BUSY, "", ""));
+            Problems.write(json, response, HttpStatus.SERVICE_UNAVAILABLE, Refusal.of(MessageCode.TOO_BUSY, "", ""));
             return;
         }
         try {
@@ -99,7 +101,7 @@ class RequestGuard extends OncePerRequestFilter {
             throws ServletException, IOException {
         boolean sends = request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
         if (sends && !bodies.tryAcquire()) {
-            refuse(response, HttpStatus.SERVICE_UNAVAILABLE, Refusal.of(MessageCode.TOO_BUSY, "", ""));
+            Problems.write(json, response, HttpStatus.SERVICE_UNAVAILABLE, Refusal.of(MessageCode.TOO_BUSY, "", ""));
             return;
         }
         try {
@@ -141,11 +143,5 @@ class RequestGuard extends OncePerRequestFilter {
         } catch (IllegalArgumentException notAnOrigin) {
             return true;
         }
-    }
-
-    private void refuse(HttpServletResponse response, HttpStatus status, Refusal refusal) throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        json.writeValue(response.getOutputStream(), ProblemDetail.forStatusAndDetail(status, refusal.words()));
     }
 }

@@ -11,8 +11,6 @@ import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.platform.CsvList;
 import truekeen.app.platform.DryRun;
 import truekeen.core.message.Checks;
-import truekeen.core.message.MessageCode;
-import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 
 /** The people at the bench as a list, out and in. */
@@ -53,10 +51,7 @@ class PeopleList {
             try {
                 ShopService.checked(name);
             } catch (RefusedException refused) {
-                refused.refusals()
-                        .forEach(r -> checks.refuse(Refusal.of(MessageCode.CSV_LINE, "text", r.value())
-                                .with("line", row.getRecordNumber() + 1)
-                                .with("what", CsvList.clause(r.words()))));
+                CsvList.refuse(checks, row.getRecordNumber() + 1, refused);
                 continue;
             }
             if (standing.add(name)) {

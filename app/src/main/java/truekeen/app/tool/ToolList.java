@@ -23,9 +23,7 @@ import truekeen.app.shop.ShopService;
 import truekeen.app.tool.ToolRecords.ToolForm;
 import truekeen.app.tool.ToolRecords.ToolImport;
 import truekeen.core.message.Checks;
-import truekeen.core.message.MessageCode;
 import truekeen.core.message.Numbers;
-import truekeen.core.message.Refusal;
 import truekeen.core.message.RefusedException;
 import truekeen.core.tool.Dimension;
 import truekeen.core.tool.GeometryKind;
@@ -122,10 +120,7 @@ public class ToolList {
                     added.add(form.name());
                 }
             } catch (RefusedException refused) {
-                refused.refusals()
-                        .forEach(r -> checks.refuse(Refusal.of(MessageCode.CSV_LINE, "text", r.value())
-                                .with("line", row.getRecordNumber() + 1)
-                                .with("what", CsvList.clause(r.words()))));
+                CsvList.refuse(checks, row.getRecordNumber() + 1, refused);
             }
         }
         checks.orThrow();

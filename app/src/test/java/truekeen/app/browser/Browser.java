@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -22,6 +23,7 @@ import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebDriver;
+import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -48,12 +50,20 @@ public final class Browser implements AutoCloseable {
 
     /** One that is set to a language. */
     Browser(String base, int width, int height, String language) {
-        this.base = base.replaceAll("/$", "");
+        this(base, width, height, language, profile());
+    }
+
+    private static Path profile() {
         try {
-            profile = Files.createTempDirectory("tk-browser");
+            return Files.createTempDirectory("tk-browser");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private Browser(String base, int width, int height, String language, Path profile) {
+        this.base = base.replaceAll("/$", "");
+        this.profile = profile;
         ChromeOptions options = new ChromeOptions();
         LoggingPreferences heard = new LoggingPreferences();
         heard.enable(LogType.BROWSER, Level.ALL);
@@ -177,6 +187,12 @@ public final class Browser implements AutoCloseable {
                 element);
         element.click();
         return !Boolean.FALSE.equals(script("return window.met"));
+    }
+
+    /** Presses a key so many times. */
+    Browser press(Keys key, int times) {
+        new Actions(driver).sendKeys(key.toString().repeat(times)).perform();
+        return this;
     }
 
     /** Opens what is folded away under a name; it may have been left open before. */
@@ -417,6 +433,29 @@ public final class Browser implements AutoCloseable {
 
     private static String quoted(String words) {
         return words.contains("'") ? "\"" + words + "\"" : "'" + words + "'";
+    }
+
+    /** It crashes, all of it at once and without a farewell; what comes back is opened anew on the same device. */
+    Browser crashed(int width, int height) {
+        ProcessHandle.allProcesses()
+                .filter(p -> p.info().arguments().stream()
+                        .flatMap(Arrays::stream)
+                        .anyMatch(("--user-data-dir=" + profile)::equals))
+                .forEach(ProcessHandle::destroyForcibly);
+        try {
+            driver.quit();
+        } catch (WebDriverException gone) {
+            // It has nothing to end any more.
+        }
+        try {
+            // What says that the profile is in use was left behind.
+            for (String lock : List.of("SingletonLock", "SingletonSocket", "SingletonCookie")) {
+                Files.deleteIfExists(profile.resolve(lock));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return new Browser(base, width, height, "en-GB", profile);
     }
 
     @Override

@@ -7,6 +7,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
+import org.openqa.selenium.chrome.ChromeDriver;
 
 /** Power cuts, second tablets, and things typed wrong: a clear message and nothing lost. */
 class FaultsIT {
@@ -53,6 +54,46 @@ class FaultsIT {
             assertThat(bench.count("BEVEL")).isEqualTo(confirmed + 3);
             browser.reload();
             browser.until("the same after a reload", d -> bench.count("BEVEL") == confirmed + 3);
+        }
+    }
+
+    /** What the browser has written to the disk of what waits to be sent. */
+    private static final String WRITTEN =
+            """
+            const done = arguments[0], asked = indexedDB.open('truekeen', 1);
+            asked.onsuccess = () => {
+                const keys = asked.result.transaction('kept').objectStore('kept').getAllKeys();
+                keys.onsuccess = () => done(keys.result.filter(k => k.startsWith('truekeen.event.')).length);
+            };
+            """;
+
+    @Test
+    void aBrowserThatCrashesWhileTheServiceIsAwayLosesNoStroke() {
+        Browser browser = new Browser(service.url(), 1280, 800);
+        try {
+            Bench bench = atTheBench(browser);
+            String address = browser.path();
+            int start = bench.count("BEVEL");
+            browser.press("+5").keys(" ");
+            bench.confirmed();
+            service.kill();
+            browser.keys(" ", " ", " ");
+            browser.see("cannot be reached").see("Count on");
+            browser.until(
+                    "the strokes to be on the disk",
+                    d -> ((ChromeDriver) d).executeAsyncScript(WRITTEN).equals(3L));
+            browser = browser.crashed(1280, 800);
+            service.start();
+            browser.open(address);
+            Bench again = new Bench(browser);
+            browser.until("every stroke", d -> again.count("BEVEL") == start + 9);
+            // It is the same device still: it goes on without taking anything over.
+            browser.keys(" ");
+            again.confirmed();
+            assertThat(again.count("BEVEL")).isEqualTo(start + 10);
+            assertThat(browser.text()).doesNotContain("Take it over here");
+        } finally {
+            browser.close();
         }
     }
 

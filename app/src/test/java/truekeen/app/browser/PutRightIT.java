@@ -157,7 +157,7 @@ class PutRightIT {
             browser.open("/shop").unfold("Tools and people as lists");
             By tools = By.xpath("//label[contains(., 'Import tools as CSV')]//input");
             browser.until("the place for a list", d -> d.findElement(tools)).sendKeys(file.toString());
-            browser.see("1 tool would be taken in (list chisel)").see("new owners: evening class");
+            browser.see("1 tool would be taken in (list chisel)").see("New owners: evening class");
             assertThat(browser.accessibilityFaults()).isEmpty();
             browser.press("Leave it").seeNoMore("would be taken in");
             assertThat(browser.text()).doesNotContain("Change evening class");

@@ -6,6 +6,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -18,6 +19,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.openqa.selenium.Keys;
 
 /** Every main view, in both themes and at every size it is used at. */
 class ScreensIT {
@@ -222,6 +224,47 @@ class ScreensIT {
             }
             assertThat(misfits).isEmpty();
             assertThat(browser.refusedByPolicy()).isEmpty();
+        }
+    }
+
+    /**
+     * What the Tab key passed, of everything on a page that can be worked: what it never came to, and where nothing showed that
+     * it was there. Of choices that belong together one is passed, as browsers do.
+     */
+    private static final String LISTEN =
+            """
+            window.passed = new Set(); window.unseen = [];
+            const name = e => `${e.tagName} ${(e.innerText || e.getAttribute('aria-label') || e.labels?.[0]?.innerText || e.id).slice(0, 40)}`;
+            window.worked = [...document.querySelectorAll('a[href], button, input, select, textarea, summary, [tabindex]')]
+                .filter(e => e.tabIndex >= 0 && !e.disabled && e.checkVisibility({visibilityProperty: true}));
+            document.addEventListener('focusin', ({target: e}) => {
+                passed.add(e);
+                const shows = x => { const s = getComputedStyle(x);
+                    return s.outlineStyle !== 'none' && parseFloat(s.outlineWidth) > 0 || s.boxShadow !== 'none'; };
+                if (worked.includes(e) && ![e, e.closest('label'), e.parentElement].some(x => x && shows(x)))
+                    unseen.push(name(e));
+            });
+            window.missed = () => worked.filter(e => e.isConnected && !passed.has(e))
+                .filter(e => !(e.type === 'radio' && [...passed].some(p => p.type === 'radio' && p.name === e.name))).map(name);
+            document.activeElement?.blur(); scrollTo(0, 0);
+            return worked.length;
+            """;
+
+    @Test
+    void everythingOnEveryPageIsReachedByKeysAndShowsThatItIs() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            Map<String, List<?>> faults = new TreeMap<>();
+            for (String[] view : views(browser)) {
+                browser.open(view[0]).see(view[1]);
+                int all = ((Number) browser.script(LISTEN)).intValue();
+                browser.press(Keys.TAB, all + 3);
+                List<Object> found = new ArrayList<>((List<?>) browser.script("return missed()"));
+                found.addAll((List<?>) browser.script("return unseen"));
+                if (!found.isEmpty()) {
+                    faults.put(view[0], found);
+                }
+            }
+            assertThat(faults).isEmpty();
         }
     }
 

@@ -59,8 +59,23 @@ class TabletIT {
         tablet.seeNoMore("Sign this device in");
         bench.confirmed();
         assertThat(bench.count("BEVEL")).isEqualTo(before + 1);
+        asAHandAndThenAsTheOwner(tablet);
         owner.open("/tablets").press("Sign out tablet by the window").see("No other device is signed in");
         tablet.open("/rack").see("Sign this device in");
+    }
+
+    /** What is the owner's is said to be so, and how to come to it. */
+    private static void asAHandAndThenAsTheOwner(Browser tablet) {
+        tablet.open("/shop").see("The owner has the backups");
+        assertThat(tablet.text()).doesNotContain("Write a backup now");
+        tablet.press("Tablets at the bench").see("tablet by the window, as a hand");
+        assertThat(tablet.accessibilityFaults()).isEmpty();
+        tablet.press("Sign this device out").see("Sign this device in");
+        tablet.type("Passphrase", OWNERS)
+                .press("Sign in")
+                .see("tablet by the window, as the owner")
+                .see("Signed in");
+        tablet.open("/shop").see("Write a backup now");
     }
 
     private static void aThiefMustWait(String address) {
