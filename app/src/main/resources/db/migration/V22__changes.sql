@@ -12,7 +12,6 @@ create table change_kept (
     was       text,
     becomes   text
 );
-create index change_kept_at on change_kept (at, id);
 create index change_kept_thing on change_kept (thing_id);
 create index change_kept_tool on change_kept (tool_id);
 

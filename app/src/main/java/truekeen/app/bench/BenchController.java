@@ -20,6 +20,7 @@ import truekeen.app.bench.BenchRecords.OpenSession;
 import truekeen.app.bench.BenchRecords.SessionView;
 import truekeen.app.bench.BenchRecords.StartForm;
 import truekeen.app.bench.BenchRecords.TimerForm;
+import truekeen.app.platform.HarmlessTwice;
 import truekeen.app.platform.SectionView;
 import truekeen.app.tool.ToolService;
 
@@ -80,6 +81,7 @@ class BenchController {
         return bench.session(id, device);
     }
 
+    @HarmlessTwice
     @PostMapping("/sessions/{id}/events")
     SessionView add(@PathVariable UUID id, @RequestBody EventsForm form) {
         return bench.add(id, form);

@@ -9,6 +9,7 @@ import truekeen.app.kit.KitRecords.KitActForm;
 import truekeen.app.kit.KitRecords.TesterForm;
 import truekeen.app.kit.KitRecords.ThicknessForm;
 import truekeen.app.kit.KitService;
+import truekeen.app.kit.TesterService;
 import truekeen.app.shop.ShopService;
 
 /** The kit and the people of Larkmoor. */
@@ -17,11 +18,13 @@ class DemoKit {
     private static final String BENCH = "BENCH";
 
     private final KitService kit;
+    private final TesterService testers;
     private final DemoHolders holders;
     private final ShopService shop;
 
-    DemoKit(KitService kit, DemoHolders holders, ShopService shop) {
+    DemoKit(KitService kit, TesterService testers, DemoHolders holders, ShopService shop) {
         this.kit = kit;
+        this.testers = testers;
         this.holders = holders;
         this.shop = shop;
     }
@@ -63,7 +66,7 @@ class DemoKit {
         kit.act(UUID.fromString(hollow), new KitActForm("GRID_HOLLOW", "0.35 mm"));
         holders.fill();
         measure(1.0);
-        kit.addTester(new TesterForm("thread-cut tester", "118 g", 0));
+        testers.add(new TesterForm("thread-cut tester", "118 g", 0));
     }
 
     /** A water stone whose nature is known; the fine one is the hand's favourite. */

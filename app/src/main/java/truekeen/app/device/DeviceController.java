@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import truekeen.app.device.DeviceRecords.DeviceView;
 import truekeen.app.device.DeviceRecords.TakenReading;
+import truekeen.app.platform.HarmlessTwice;
 
 @RestController
 @RequestMapping("/api/v1/devices")
@@ -34,6 +35,7 @@ class DeviceController {
         return devices.watch();
     }
 
+    @HarmlessTwice
     @PostMapping("/{kind}/take")
     TakenReading take(@PathVariable String kind, @RequestParam(defaultValue = "-1") long seen) {
         return devices.take(kind, seen);

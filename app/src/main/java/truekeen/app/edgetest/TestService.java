@@ -23,6 +23,7 @@ import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
 import truekeen.app.history.ToolChanged;
 import truekeen.app.kit.KitService;
+import truekeen.app.kit.TesterService;
 import truekeen.app.plan.PlanService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
@@ -64,6 +65,7 @@ public class TestService implements HistorySource {
     private final ToolService tools;
     private final SetupService setups;
     private final KitService kit;
+    private final TesterService testers;
     private final EdgeJudge judge;
     private final ApplicationEventPublisher publisher;
     private final BenchClock clock;
@@ -76,6 +78,7 @@ public class TestService implements HistorySource {
             ToolService tools,
             SetupService setups,
             KitService kit,
+            TesterService testers,
             EdgeJudge judge,
             ApplicationEventPublisher publisher,
             BenchClock clock) {
@@ -86,6 +89,7 @@ public class TestService implements HistorySource {
         this.plans = plans;
         this.tools = tools;
         this.kit = kit;
+        this.testers = testers;
         this.judge = judge;
         this.publisher = publisher;
         this.clock = clock;
@@ -96,7 +100,7 @@ public class TestService implements HistorySource {
     public TestSheet sheet(UUID toolId) {
         CoreTool tool = tools.core(toolId);
         double edge = tool.geometry().edgeLengthMm();
-        Optional<KitService.Tester> tester = kit.tester();
+        Optional<TesterService.Tester> tester = testers.first();
         Optional<BenchService.RunningSession> open = bench.open(toolId);
         UUID session = open.map(BenchService.RunningSession::id).orElse(null);
         Optional<TestRow> latest =
@@ -111,8 +115,8 @@ public class TestService implements HistorySource {
                 edge,
                 EdgeTest.stations(edge, STATIONS),
                 target.isPresent(),
-                tester.map(KitService.Tester::name).orElse(""),
-                tester.map(KitService.Tester::referenceG).orElse(0.0),
+                tester.map(TesterService.Tester::name).orElse(""),
+                tester.map(TesterService.Tester::referenceG).orElse(0.0),
                 tool.trade().keennessPurpose(),
                 target.orElse(0),
                 Judge.WIDEST_SPREAD - 1,

@@ -38,14 +38,16 @@ import truekeen.app.platform.Runs;
 @RequestMapping("/api/v1/kit")
 class KitController {
     private final KitService kit;
+    private final TesterService testers;
     private final CommonKitService common;
     private final KitRemoval removal;
     private final Runs runs;
 
-    KitController(KitService kit, CommonKitService common, KitRemoval removal, Runs runs) {
+    KitController(KitService kit, TesterService testers, CommonKitService common, KitRemoval removal, Runs runs) {
         this.runs = runs;
         this.removal = removal;
         this.kit = kit;
+        this.testers = testers;
         this.common = common;
     }
 
@@ -134,11 +136,11 @@ class KitController {
 
     @PostMapping("/testers")
     TesterView addTester(@RequestBody TesterForm form) {
-        return kit.addTester(form);
+        return testers.add(form);
     }
 
     @PutMapping("/testers/{id}")
     TesterView changeTester(@PathVariable UUID id, @RequestBody TesterForm form) {
-        return kit.changeTester(id, form);
+        return testers.change(id, form);
     }
 }

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,8 +18,6 @@ import truekeen.app.kit.KitRecords.KitActForm;
 import truekeen.app.kit.KitRecords.KitCare;
 import truekeen.app.kit.KitRecords.KitView;
 import truekeen.app.kit.KitRecords.StandardView;
-import truekeen.app.kit.KitRecords.TesterForm;
-import truekeen.app.kit.KitRecords.TesterView;
 import truekeen.app.kit.KitRecords.ThicknessForm;
 import truekeen.app.kit.KitRecords.TimerView;
 import truekeen.app.platform.BenchClock;
@@ -37,10 +34,8 @@ import truekeen.core.care.Preparation;
 import truekeen.core.grit.GrainSize;
 import truekeen.core.grit.GritStandard;
 import truekeen.core.message.Checks;
-import truekeen.core.message.InWords;
 import truekeen.core.message.RefusedException;
 import truekeen.core.progression.PlanRules;
-import truekeen.core.quantity.QuantityReader;
 
 /** Keeps the kit and hands it to the core. */
 @Service
@@ -49,7 +44,7 @@ public class KitService {
     private final Abrasives abrasives;
     private final HolderService holders;
     private final WheelService wheels;
-    private final Testers testers;
+    private final TesterService testers;
     private final TwoSides sides;
     private final StoneWear wear;
     private final BenchClock clock;
@@ -58,7 +53,7 @@ public class KitService {
             Abrasives abrasives,
             HolderService holders,
             WheelService wheels,
-            Testers testers,
+            TesterService testers,
             TwoSides sides,
             StoneWear wear,
             BenchClock clock) {
@@ -80,7 +75,7 @@ public class KitService {
                 HolderService.kinds(),
                 wheels.all(),
                 WheelService.kinds(),
-                testers(),
+                testers.all(),
                 Arrays.stream(AbrasiveKind.values())
                         .map(k -> new KindView(
                                 k.key(),
@@ -233,25 +228,6 @@ public class KitService {
                 .toList();
     }
 
-    /**
-     * A thread-cut tester of the shop.
-     *
-     * @param referenceG its own reading of a new utility blade (g)
-     */
-    public record Tester(String name, double referenceG) {}
-
-    /** The tester that is read, if the shop has one. */
-    @Transactional(readOnly = true)
-    public Optional<Tester> tester() {
-        return testers.findAllByOrderByName().stream().findFirst().map(t -> new Tester(t.name, t.referenceG));
-    }
-
-    private List<TesterView> testers() {
-        return testers.findAllByOrderByName().stream()
-                .map(t -> new TesterView(t.id, t.name, t.referenceG, t.version))
-                .toList();
-    }
-
     /** What a grit name means. */
     public GrainView grain(GrainForm form) {
         Form reading = new Form();
@@ -301,29 +277,5 @@ public class KitService {
         abrasives.findAllById(strokes.keySet()).forEach(a -> a.strokesSinceLapped += strokes.get(a.id));
         abrasives.flush();
         wear.count(strokes);
-    }
-
-    /** Adds a tester. */
-    public TesterView addTester(TesterForm form) {
-        return fill(new TesterRow(UUID.randomUUID()), form);
-    }
-
-    /** Changes a tester. */
-    public TesterView changeTester(UUID id, TesterForm form) {
-        TesterRow row = testers.findById(id).orElseThrow(() -> Form.notFound("tester", id));
-        Form.sameVersion(row.version, form.version());
-        return fill(row, form);
-    }
-
-    private TesterView fill(TesterRow row, TesterForm form) {
-        Checks checks = new Checks();
-        checks.text("name", KitWords.A_NAME.words(), form.name(), true, 80);
-        Double grams = checks.attempt(() -> QuantityReader.grams("reference", form.reference()));
-        checks.within("reference", KitWords.REFERENCE_READING.words(), grams, 1, 5000, InWords.G);
-        checks.orThrow();
-        row.name = form.name().strip();
-        row.referenceG = grams;
-        TesterRow saved = testers.saveAndFlush(row);
-        return new TesterView(saved.id, saved.name, saved.referenceG, saved.version);
     }
 }

@@ -19,6 +19,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.boot.autoconfigure.security.SecurityProperties;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
@@ -26,7 +28,11 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.HandlerExecutionChain;
+import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.util.ContentCachingResponseWrapper;
+import org.springframework.web.util.ServletRequestPathUtils;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
 
@@ -44,26 +50,46 @@ class OnceFilter extends OncePerRequestFilter {
     static final int AFTER_SIGNING_IN = SecurityProperties.DEFAULT_FILTER_ORDER + 1;
 
     private static final List<String> CHANGES = List.of("POST", "PUT", "DELETE");
-    /** What only asks, though it sends something, and what has ids of its own. */
-    private static final Pattern ASKS =
-            Pattern.compile(".*/(events|rehearsal|section|restore|photos|calculators/.*|training/.*|devices/.*)");
+    /** A photograph or a whole backup is not held to be compared. */
+    private static final Pattern COMPARED = Pattern.compile("(application/json|text/).*");
 
     private static final int MOST_ANSWER = 1_000_000;
     private static final Duration LOOKS = Duration.ofMillis(50);
 
     private final AnsweredRequests requests;
     private final ObjectMapper json;
+    private final ObjectProvider<HandlerMapping> addresses;
 
-    OnceFilter(AnsweredRequests requests, ObjectMapper json) {
+    OnceFilter(
+            AnsweredRequests requests,
+            ObjectMapper json,
+            @Qualifier("requestMappingHandlerMapping") ObjectProvider<HandlerMapping> addresses) {
         this.requests = requests;
         this.json = json;
+        this.addresses = addresses;
     }
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
         return request.getHeader(KEY) == null
                 || !CHANGES.contains(request.getMethod())
-                || ASKS.matcher(request.getRequestURI()).matches();
+                || request.getContentType() != null
+                        && !COMPARED.matcher(request.getContentType()).matches()
+                || harmlessTwice(request);
+    }
+
+    private boolean harmlessTwice(HttpServletRequest request) {
+        try {
+            ServletRequestPathUtils.parseAndCache(request);
+            HandlerExecutionChain found = addresses.getObject().getHandler(request);
+            return found != null
+                    && found.getHandler() instanceof HandlerMethod method
+                    && (method.hasMethodAnnotation(HarmlessTwice.class)
+                            || method.getBeanType().isAnnotationPresent(HarmlessTwice.class));
+        } catch (Exception refusedLater) {
+            // What cannot be found is refused where requests are dealt out.
+            return true;
+        }
     }
 
     @Override

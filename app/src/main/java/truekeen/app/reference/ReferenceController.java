@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.platform.HarmlessTwice;
 import truekeen.app.reference.ReferenceRecords.AnswerCurveView;
 import truekeen.app.reference.ReferenceRecords.CalculatorView;
 import truekeen.app.reference.ReferenceRecords.EntryLine;
@@ -42,12 +43,14 @@ class ReferenceController {
     }
 
     /** The answer of a calculator over one of its numbers. */
+    @HarmlessTwice
     @PostMapping("/calculators/{id}/curve")
     AnswerCurveView curve(@PathVariable String id, @RequestParam String over, @RequestBody Map<String, Object> given) {
         return calculators.curve(id, over, given);
     }
 
     /** Any calculator by its name; each is also described at an address of its own. */
+    @HarmlessTwice
     @PostMapping("/calculators/{id}")
     Map<String, Object> ask(@PathVariable String id, @RequestBody Map<String, Object> given) {
         return calculators.ask(id, given);

@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.platform.HarmlessTwice;
 import truekeen.app.rehearsal.RehearsalRecords.RehearsalForm;
 import truekeen.app.rehearsal.RehearsalRecords.RehearsalView;
 
@@ -18,6 +19,7 @@ class RehearsalController {
         this.rehearsals = rehearsals;
     }
 
+    @HarmlessTwice
     @PostMapping
     RehearsalView rehearse(@PathVariable UUID id, @RequestBody RehearsalForm form) {
         return rehearsals.rehearse(id, form);

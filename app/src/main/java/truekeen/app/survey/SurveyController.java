@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.platform.HarmlessTwice;
 import truekeen.app.survey.SurveyRecords.HistoryView;
 import truekeen.app.survey.SurveyRecords.LatestSurvey;
 import truekeen.app.survey.SurveyRecords.OutcomeForm;
@@ -35,6 +36,7 @@ class SurveyController {
         return previews.preview(id, form);
     }
 
+    @HarmlessTwice
     @PostMapping("/survey/section")
     StationSectionView section(@PathVariable UUID id, @RequestParam double at, @RequestBody SurveyForm form) {
         return previews.section(id, at, form);

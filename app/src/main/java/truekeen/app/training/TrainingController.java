@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import truekeen.app.platform.HarmlessTwice;
 import truekeen.app.training.TrainingRecords.RoundForm;
 import truekeen.app.training.TrainingRecords.RoundView;
 import truekeen.app.training.TrainingRecords.TrainingView;
@@ -26,6 +27,7 @@ class TrainingController {
         return training.training(person);
     }
 
+    @HarmlessTwice
     @PostMapping("/{exercise}")
     RoundView round(@PathVariable Exercise exercise, @RequestBody RoundForm in) {
         return training.round(exercise, in);

@@ -15,6 +15,7 @@ import truekeen.app.edgetest.TestService;
 import truekeen.app.history.ToolChanged;
 import truekeen.app.houserule.HouseRuleService;
 import truekeen.app.kit.KitService;
+import truekeen.app.kit.TesterService;
 import truekeen.app.platform.BenchClock;
 import truekeen.app.platform.Form;
 import truekeen.app.survey.SurveyService;
@@ -60,6 +61,7 @@ public class UpkeepService {
     private final ToolService tools;
     private final ToolWear wear;
     private final KitService kit;
+    private final TesterService testers;
     private final SurveyService surveys;
     private final BenchService bench;
     private final TestService tests;
@@ -75,6 +77,7 @@ public class UpkeepService {
             ToolService tools,
             ToolWear wear,
             KitService kit,
+            TesterService testers,
             SurveyService surveys,
             BenchService bench,
             TestService tests,
@@ -87,6 +90,7 @@ public class UpkeepService {
         this.tools = tools;
         this.wear = wear;
         this.kit = kit;
+        this.testers = testers;
         this.surveys = surveys;
         this.bench = bench;
         this.tests = tests;
@@ -108,7 +112,7 @@ public class UpkeepService {
                 unit,
                 life,
                 purpose(tool),
-                kit.tester().map(KitService.Tester::referenceG),
+                testers.first().map(TesterService.Tester::referenceG),
                 curve,
                 next(tool, life, curve, unit),
                 UpkeepLadder.of(standing(tool), life.touchUps(), unit, school),

@@ -34,7 +34,10 @@ class MigrationTest {
             Map.entry("V16", 737065245),
             Map.entry("V17", 1322417833),
             Map.entry("V18", 1397371918),
-            Map.entry("V19", -909675762));
+            Map.entry("V19", -909675762),
+            Map.entry("V20", 522787235),
+            Map.entry("V21", 657406953),
+            Map.entry("V22", 1216758693));
 
     @Test
     void noLandedMigrationWasEdited() throws IOException {

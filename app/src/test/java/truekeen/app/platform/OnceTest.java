@@ -119,4 +119,15 @@ class OnceTest extends ApiTest {
         assertThat(unknown.raw().body()).contains("is not known");
         assertThat(people(name)).isEqualTo(1);
     }
+
+    @Test
+    void whatOnlyAsksIsWorkedOutAnewEachTime() {
+        String key = UUID.randomUUID().toString();
+        String path = "/api/v1/calculators/wheel-speed";
+        Answer slow = keyed(path, "{\"diameter\":200,\"perMinute\":100}", key);
+        Answer fast = keyed(path, "{\"diameter\":200,\"perMinute\":1000}", key);
+        assertThat(slow.status()).as(slow.raw().body()).isEqualTo(200);
+        assertThat(fast.status()).as(fast.raw().body()).isEqualTo(200);
+        assertThat(fast.raw().body()).isNotEqualTo(slow.raw().body());
+    }
 }

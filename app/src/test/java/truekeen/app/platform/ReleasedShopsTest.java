@@ -64,7 +64,8 @@ class ReleasedShopsTest {
                 "v16",
                 "v17",
                 "v18",
-                "v19"
+                "v19",
+                "v22"
             })
     void aShopOfAnEarlierVersionGoesOn(String shop) throws Exception {
         String url = TestDatabase.fresh();
