@@ -369,10 +369,27 @@ public final class Browser implements AutoCloseable {
 
     /** Takes the network of this tablet away, or gives it back: nothing but its own requests is touched. */
     Browser network(boolean there) {
+        return network(!there, 0, -1);
+    }
+
+    /** A network at the end of the yard: three seconds a way, two thousand bytes a second. */
+    Browser slowNetwork() {
+        return network(false, 3000, 2000);
+    }
+
+    private Browser network(boolean offline, int latencyMs, int bytesPerSecond) {
         driver.executeCdpCommand("Network.enable", Map.of());
         driver.executeCdpCommand(
                 "Network.emulateNetworkConditions",
-                Map.of("offline", !there, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+                Map.of(
+                        "offline",
+                        offline,
+                        "latency",
+                        latencyMs,
+                        "downloadThroughput",
+                        bytesPerSecond,
+                        "uploadThroughput",
+                        bytesPerSecond));
         return this;
     }
 

@@ -98,6 +98,46 @@ class FaultsIT {
     }
 
     @Test
+    void aSlowNetworkHoldsNoCountUpAndLosesNone() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            Bench bench = atTheBench(browser);
+            int start = bench.count("BEVEL");
+            browser.slowNetwork();
+            browser.press("+5").keys(" ", " ");
+            browser.see("sending…");
+            assertThat(bench.count("BEVEL")).as("while it is on its way").isEqualTo(start + 7);
+            browser.keys(" ");
+            bench.confirmed();
+            assertThat(bench.count("BEVEL")).isEqualTo(start + 8);
+            browser.network(true).reload();
+            browser.until("the same after a reload", d -> bench.counts("BEVEL") && bench.count("BEVEL") == start + 8);
+        }
+    }
+
+    @Test
+    void aServiceThatNeverAnswersIsSaidToBeAwayAndGetsEachStrokeOnce() {
+        try (Browser browser = new Browser(service.url(), 1280, 800)) {
+            Bench bench = atTheBench(browser);
+            int start = bench.count("BEVEL");
+            service.silent(true);
+            browser.press("+5").keys(" ");
+            browser.until(Duration.ofSeconds(60), "a request that hangs to be given up", d -> browser.text()
+                    .contains("cannot be reached"));
+            browser.keys(" ");
+            assertThat(bench.count("BEVEL")).isEqualTo(start + 7);
+            // What was asked meanwhile is answered now as well, too late for the one who asked.
+            service.silent(false);
+            bench.confirmed();
+            browser.seeNoMore("cannot be reached");
+            assertThat(bench.count("BEVEL")).isEqualTo(start + 7);
+            browser.reload();
+            browser.until("the same after a reload", d -> bench.counts("BEVEL") && bench.count("BEVEL") == start + 7);
+        } finally {
+            service.silent(false);
+        }
+    }
+
+    @Test
     void aSecondTabletIsToldTakesOverAndNothingIsMergedInSilence() {
         try (Browser first = new Browser(service.url(), 1280, 800);
                 Browser second = new Browser(service.url(), 390, 844)) {

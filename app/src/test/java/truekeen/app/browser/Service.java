@@ -252,6 +252,20 @@ final class Service implements AutoCloseable {
         }
     }
 
+    /** Holds the process still, or lets it go on: meanwhile it takes requests and answers none. */
+    void silent(boolean still) {
+        try {
+            new ProcessBuilder("sh", "-c", "kill -" + (still ? "STOP " : "CONT ") + process.pid())
+                    .inheritIO()
+                    .start()
+                    .waitFor();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
     /** SIGKILL: no farewell, as in a power cut. */
     void kill() {
         process.destroyForcibly();
