@@ -10,6 +10,7 @@ import truekeen.core.steel.SteelClass;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Operation;
 import truekeen.core.tool.ToolUse;
 
 /**
@@ -125,7 +126,8 @@ public final class AngleChooser {
 
     /**
      * The ground bevel. One that the tool has is kept where it lies in the range of its work or near it, and one that is
-     * flatter is steepened by the secondary: nothing is ground anew unless it is far too steep.
+     * flatter is steepened by the secondary: nothing is ground anew unless it is far too steep, or far too flat where no secondary
+     * may be put on it.
      *
      * @return whether the present one stays
      */
@@ -140,7 +142,7 @@ public final class AngleChooser {
         double outside =
                 outside(now, trade.primaryLow().degrees(), trade.primaryHigh().degrees());
         boolean flatter = now < trade.primaryLow().degrees();
-        boolean kept = outside <= KEPT_OUTSIDE_DEG + SLACK_DEG || flatter && !curved();
+        boolean kept = outside <= KEPT_OUTSIDE_DEG + SLACK_DEG || flatter && !curved() && secondary();
         primary = kept ? now : trade.primaryUsual().degrees();
         AngleWords words = outside <= SLACK_DEG
                 ? AngleWords.PRIMARY_KEPT
@@ -156,6 +158,10 @@ public final class AngleChooser {
                         ? words.fill("present", present.get(), "range", range, "usual", trade.primaryUsual())
                         : words.fill("present", present.get(), "range", range));
         return kept;
+    }
+
+    private boolean secondary() {
+        return trade.geometry().allows(Operation.SECONDARY);
     }
 
     private boolean curved() {
@@ -227,6 +233,11 @@ public final class AngleChooser {
         }
         double stepBefore = step;
         double primaryBefore = primary;
+        if (kept && !secondary()) {
+            // One bevel is all it may have: it is not ground anew for a warning.
+            reasons.add(AngleWords.FLOOR_AT_THE_NEXT_GRIND.fill("floor", floor));
+            return;
+        }
         if (kept) {
             // Steepening is a secondary on the bevel that is there, not a re-grind.
             step = Math.max(step, floor.degrees() - primary);

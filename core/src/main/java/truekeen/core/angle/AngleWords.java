@@ -32,6 +32,7 @@ enum AngleWords implements Wording {
             "Its history ({evidence}) asks for a last bevel of {wants}; {last} is the most this work allows, and that bound is reached."),
     HISTORY_LEAST(
             "Its history ({evidence}) asks for a last bevel of {wants}; {last} is the least that work and steel allow, and that bound is reached."),
+    FLOOR_AT_THE_NEXT_GRIND("One bevel is all it has: give it {floor} when it is next ground, not for this alone."),
     STEP_RAISED_TO_FLOOR("The steel ({steel}) holds no last bevel under {floor}, so the step is raised to {step}."),
     PRIMARY_RAISED_TOO("The step may not grow further, so the primary is raised to {raised}."),
     PRIMARY_RAISED_TO_FLOOR(

@@ -38,6 +38,8 @@ public record EdgeCheck(
         /** Those of them that pare, and are no planes. */
         PARING,
         PLANE,
+        /** Planes that take thick shavings with a curved edge: no shaving of theirs has the full width. */
+        ROUGH_PLANE,
         /** Ends that are to be square. */
         SQUARE,
         /** Edges that chop. */
@@ -109,7 +111,7 @@ public record EdgeCheck(
     /** What the first cut of a tool is: the shaving of a plane, else the first minutes of its work; empty where neither is. */
     public static Optional<EdgeCheck> firstCut(ToolUse trade) {
         List<EdgeCheck> ladder = ladder(trade);
-        return Stream.of("SHAVING", "USE")
+        return Stream.of("SHAVING", "ROUGH_SHAVING", "USE")
                 .flatMap(key -> ladder.stream().filter(c -> c.key.equals(key)))
                 .findFirst();
     }
@@ -139,7 +141,7 @@ public record EdgeCheck(
         boolean coarse = trade.finishUsualUm() >= COARSE_UM || kind == GeometryKind.CONVEX_BLADE;
         works.add(wood ? Suits.WOOD : coarse ? Suits.SITE : Suits.EDGE);
         if (kind.iron()) {
-            works.add(Suits.PLANE);
+            works.add(trade.camberMm() >= ROUGH_CAMBER_MM ? Suits.ROUGH_PLANE : Suits.PLANE);
         } else if (wood) {
             works.add(Suits.PARING);
         }
@@ -157,6 +159,8 @@ public record EdgeCheck(
 
     /** Usual grain of finishes from which an edge is meant to be coarse (µm). Prior. */
     private static final double COARSE_UM = Prior.EDGE_CHECK_COARSE_UM.value();
+    /** Usual camber from which a plane is a rough one (mm). Prior. */
+    private static final double ROUGH_CAMBER_MM = Prior.EDGE_CHECK_ROUGH_CAMBER_MM.value();
     /** Usual grain of finishes up to which hair and tissue are fair tests (µm). Prior. */
     private static final double FINE_UM = Prior.EDGE_CHECK_FINE_UM.value();
 }

@@ -40,6 +40,7 @@ public enum Sign {
     GRAIN_CLEAN(Group.GRAIN, Says.GOOD, false, "end grain shines"),
     GRAIN_CRUSHED(Group.GRAIN, Says.BAD, true, "end grain crushed and pale"),
     SHAVING_EVEN(Group.SHAVING, Says.GOOD, false, "an even full-width shaving"),
+    SHAVING_ROUGH(Group.SHAVING, Says.GOOD, false, "thick shavings come off whole"),
     SHAVING_ONE_SIDE(Group.SHAVING, Says.BAD, false, "one corner cuts deeper"),
     SHAVING_LINES(Group.SHAVING, Says.BAD, true, "lines left in the planed surface"),
     SHAVING_STOPS(Group.SHAVING, Says.BAD, false, "stops cutting on a wide board"),

@@ -13,6 +13,7 @@ import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.Operation;
 import truekeen.core.tool.ToolUse;
 import truekeen.core.tool.ToolUses;
 
@@ -88,8 +89,12 @@ class AngleChooserTest {
                                             && c.primary().compareTo(trade.primaryHigh()) <= 0)
                             .isTrue();
                     boolean steep = present > trade.primaryHigh().degrees() + 2;
-                    assertThat(kept || steep || trade.geometry() == GeometryKind.CONVEX_BLADE)
+                    boolean one = !trade.geometry().allows(Operation.SECONDARY);
+                    assertThat(kept || steep || one || trade.geometry() == GeometryKind.CONVEX_BLADE)
                             .isTrue();
+                    assertThat(one && c.step().radians() > 0)
+                            .as("a bevel that may not be put on it")
+                            .isFalse();
                     assertThat(c.belowFloor())
                             .isEqualTo(AngleChooser.floor(trade, steel)
                                     .filter(f -> c.last().degrees() < f.degrees() - 1e-6)
@@ -97,6 +102,19 @@ class AngleChooserTest {
                 }
             }
         }
+    }
+
+    @Test
+    void aShearBladeKeepsItsOneBevelAndIsWarnedOf() {
+        ToolUse secateurs = ToolUses.byKey("secateurs / bypass").orElseThrow();
+        SteelClass steel = Steels.byName("hard stainless").orElseThrow();
+        AngleChoice now = AngleChooser.choose(secateurs, steel, Optional.of(Angle.ofDegrees(22)));
+        assertThat(now.last().degrees()).isCloseTo(22, within(1e-9));
+        assertThat(now.belowFloor()).isTrue();
+        // Once it is ground anew anyway it gets what the steel holds.
+        AngleChoice flat = AngleChooser.choose(secateurs, steel, Optional.of(Angle.ofDegrees(12)));
+        assertThat(flat.last().degrees()).isCloseTo(25, within(1e-9));
+        assertThat(flat.belowFloor()).isFalse();
     }
 
     @Test

@@ -42,7 +42,7 @@ class EdgeLadderTest {
         assertThat(keys("bench chisel / site work"))
                 .containsExactlyElementsOf(joined(wood, "ARM_HAIR", "LOOK", "REFERENCE", "USE"));
         assertThat(keys("plane iron bevel down / jack and scrub"))
-                .containsExactlyElementsOf(joined(wood, "SHAVING", "ARM_HAIR", "LOOK", "REFERENCE", "USE"));
+                .containsExactlyElementsOf(joined(wood, "ROUGH_SHAVING", "ARM_HAIR", "LOOK", "REFERENCE", "USE"));
         assertThat(keys("plane iron bevel down / smoothing")).contains("SHAVING", "TISSUE", "HANGING_HAIR");
     }
 
@@ -78,6 +78,7 @@ class EdgeLadderTest {
     @ParameterizedTest
     @CsvSource({
         "plane iron bevel down / smoothing, SHAVING",
+        "plane iron bevel down / jack and scrub, ROUGH_SHAVING",
         "bench chisel / general bench work, USE",
         "kitchen knife / general, USE",
         "turnscrew / fit the slot, ''",
@@ -117,6 +118,7 @@ class EdgeLadderTest {
     @CsvSource({
         "bench chisel / general bench work, LIGHT|CLOTH|END_GRAIN",
         "plane iron bevel down / smoothing, LIGHT|CLOTH|SHAVING",
+        "plane iron bevel down / jack and scrub, LIGHT|CLOTH|ROUGH_SHAVING",
         "kitchen knife / general, LIGHT|CLOTH|PAPER",
         "axe / felling, LIGHT|NAIL",
         "shears / garden, LIGHT|NAIL|USE",
