@@ -36,7 +36,7 @@ export function NameList(p: NameListProps) {
       {p.names.length === 0 && <p className="py-3">{p.empty}</p>}
       <ul>
         {p.names.map((n) => (
-          <li key={n.id} className="rule-b py-1.5">
+          <li key={n.id} className="rule-b py-0.5">
             <div className="flex gap-3 items-center">
               <p className="flex-1 min-w-0 break-words font-semibold">{n.name}</p>
               <button

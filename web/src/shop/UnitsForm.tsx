@@ -37,7 +37,7 @@ export function UnitsForm() {
         thou, is understood.
       </p>
       <Trouble error={pick.error} />
-      <div className="grid lg:grid-cols-3 gap-x-8 gap-y-3">
+      <div className="grid lg:grid-cols-[1.7fr_1.15fr_0.85fr] gap-x-5 gap-y-3">
         <Pick
           legend="Lengths"
           value={now.lengths}

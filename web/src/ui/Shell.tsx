@@ -40,7 +40,7 @@ export function Shell({ children }: { children: ReactNode }) {
               key={p.path}
               href={p.path}
               aria-current={at === p.path ? 'page' : undefined}
-              className={`min-h-12 grow sm:grow-0 justify-center sm:px-2 text-[0.8rem] sm:text-[1rem] flex items-center whitespace-nowrap ${at === p.path ? 'underline underline-offset-8 decoration-4 decoration-primary font-semibold' : ''}`}
+              className={`min-h-12 min-w-6 grow sm:grow-0 justify-center sm:px-2 text-[0.8rem] sm:text-[1rem] flex items-center whitespace-nowrap ${at === p.path ? 'underline underline-offset-8 decoration-4 decoration-primary font-semibold' : ''}`}
             >
               {p.name}
             </Link>

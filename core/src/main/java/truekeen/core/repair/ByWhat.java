@@ -35,6 +35,8 @@ import truekeen.core.tool.EdgeLayout;
 public final class ByWhat {
     /** Times the time by hand from which a machine is no help. */
     private static final double FAR_LONGER = Prior.MACHINE_FAR_LONGER.value();
+    /** So long by hand and the arms want a machine, even one that is no quicker (s). */
+    private static final double ARMS_TIRE_S = Prior.ARMS_TIRE_S.value();
     /** So long a cool wheel is waited for where a hot one would be quicker (s). */
     private static final double COOL_PATIENCE_S = Prior.COOL_PATIENCE_S.value();
 
@@ -94,11 +96,13 @@ public final class ByWhat {
         Optional<MeansEstimate> best = can.stream()
                 .filter(e -> big == e.means().powered() || (e.means() == Means.FILE && big))
                 .min(preference())
-                // It spares the arms, but one that takes far longer than hands is no help; a house that grinds first
-                // grinds.
+                // What hands do as soon is not ground; where it is long it spares the arms, but one that takes far
+                // longer
+                // than hands is no help; a house that grinds first grinds.
                 .filter(e -> byHand.isEmpty()
                         || rules.offerPowerAboveMm3() <= 0
-                        || middle(e) < FAR_LONGER * middle(byHand.get()));
+                        || middle(e) < middle(byHand.get())
+                        || middle(byHand.get()) > ARMS_TIRE_S && middle(e) < FAR_LONGER * middle(byHand.get()));
         // Nothing that the house would take is there, or helps: by hand then, if that can be done.
         Optional<MeansEstimate> taken = best.or(() -> byHand);
         return all.stream()
