@@ -63,7 +63,7 @@ export function LiveReading({ kind, onTaken, disabled, words }: LiveProps) {
         {fresh ? `Take ${num(now.taken!, 1)} ${now.unit}` : (words ?? 'Take the reading')} (R)
       </button>
       {!now.live && (
-        <p role="status" className="text-warning font-semibold">
+        <p role="status" className="late text-warning font-semibold">
           The {now.words} is not answering. Its last value is shown; it is tried again by itself.
         </p>
       )}
