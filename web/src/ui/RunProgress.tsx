@@ -16,7 +16,7 @@ export function RunProgress({
   far: (done: number, of: number) => string
   note: string
   name: string
-  /** What ends it, and what it says once it was pressed. */
+  /** What ends it, and what it says once the service knows. */
   stop?: { press: string; pressed: string }
 }) {
   const path = { params: { path: { id: run } } }
@@ -44,7 +44,7 @@ export function RunProgress({
         disabled={ending.isPending || ending.isSuccess}
         onClick={() => ending.mutate()}
       >
-        {ending.isPending || ending.isSuccess ? stop.pressed : stop.press}
+        {ending.isSuccess ? stop.pressed : ending.isPending ? 'Asking it to…' : stop.press}
       </button>
     </div>
   )
