@@ -65,7 +65,10 @@ export function useSession(id: string) {
               body: { device, person, add: what === 'add-late' },
             })
       try {
-        queries.setQueryData<Session>(['session', id], await ask(call))
+        const next = await ask(call)
+        // What was asked before is answered by what is no longer so.
+        await queries.cancelQueries({ queryKey: ['session', id] })
+        queries.setQueryData<Session>(['session', id], next)
         queue.clearTrouble()
       } catch (error) {
         queue.fail(error instanceof Error ? error.message : 'It did not work.')
