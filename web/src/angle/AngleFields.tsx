@@ -16,6 +16,8 @@ interface Props {
 /** The bevels, with what is advised where a field is left empty. */
 export function BevelFields({ form, set, fault, answer: a }: Props) {
   const single = a !== undefined && a.advisedPrimaryDeg === a.advisedLastDeg
+  // What was filled in, or is refused, is never hidden.
+  const last = a === undefined || a.secondaries || form.last !== '' || fault('last') !== undefined
   return (
     <div className="grid grid-cols-2 gap-3">
       <Field
@@ -25,13 +27,15 @@ export function BevelFields({ form, set, fault, answer: a }: Props) {
         error={fault('primary')}
         hint={a ? `left empty: ${num(a.advisedPrimaryDeg)}°` : undefined}
       />
-      <Field
-        label="Last bevel"
-        value={form.last}
-        onChange={set('last')}
-        error={fault('last')}
-        hint={a ? `left empty: ${num(a.advisedLastDeg)}°` : undefined}
-      />
+      {last && (
+        <Field
+          label="Last bevel"
+          value={form.last}
+          onChange={set('last')}
+          error={fault('last')}
+          hint={a ? `left empty: ${num(a.advisedLastDeg)}°` : undefined}
+        />
+      )}
     </div>
   )
 }
@@ -138,12 +142,14 @@ export function OtherFields({ form, set, fault, answer: a }: Props) {
           error={fault('otherPrimary')}
           hint={a && !on ? `usual here: ${num(a.usualPrimaryDeg)}°` : undefined}
         />
-        <Field
-          label="other last bevel"
-          value={form.otherLast}
-          onChange={set('otherLast')}
-          error={fault('otherLast')}
-        />
+        {(a?.secondaries || form.otherLast !== '') && (
+          <Field
+            label="other last bevel"
+            value={form.otherLast}
+            onChange={set('otherLast')}
+            error={fault('otherLast')}
+          />
+        )}
       </div>
     </Fold>
   )

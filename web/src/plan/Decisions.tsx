@@ -55,7 +55,13 @@ export function Decisions({
       </div>
       {plan.offers.length > 0 && (
         <Pick
-          legend={powered ? 'Worked on' : 'Much steel for hands: the big shaping is done on'}
+          legend={
+            powered
+              ? 'Worked on'
+              : plan.offers.some((o) => o.chosen)
+                ? 'Much steel for hands: the big shaping is done on'
+                : 'The big shaping is done on'
+          }
           value={
             powered
               ? wish.grindOn

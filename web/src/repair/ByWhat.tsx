@@ -98,7 +98,7 @@ export function ByWhat({
         {ticks.map((t) => (
           <span
             key={t}
-            className="absolute text-[0.82rem] quiet -translate-x-1/2"
+            className="absolute text-[0.82rem] quiet -translate-x-1/2 whitespace-nowrap"
             style={{ left: `${at(t)}%` }}
           >
             {span(t)}

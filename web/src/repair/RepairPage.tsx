@@ -132,10 +132,13 @@ function Grinding({ repair }: { repair: Repair }) {
   if (repair.refused) return <Notice kind="danger">{repair.refused}</Notice>
   const g = repair.grind
   if (!g) return null
+  const planned = repair.means.some((m) => m.means === repair.by && m.decides === repair.grindOn)
   const cuts = g.acts.filter((a) => a.volumeMm3 > 0)
   return (
     <section aria-label="The grinding" className="rule-t pt-3 mt-3">
-      <h2 className="text-[1.2rem] font-semibold">The grinding, on the {g.piece}</h2>
+      <h2 className="text-[1.2rem] font-semibold">
+        {planned ? `The grinding, on the ${g.piece}` : `If it were ground: on the ${g.piece}`}
+      </h2>
       <p className="quiet">
         {cuts.map((a) => `${a.title.toLowerCase()} ${mm3(a.volumeMm3)}`).join(', ')}. Times are first
         estimates.

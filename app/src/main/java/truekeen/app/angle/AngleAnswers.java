@@ -95,6 +95,7 @@ class AngleAnswers {
                 blade.kind().allows(Operation.CAMBER) && blade instanceof PlaneIron,
                 blade.kind().allows(Operation.HOLLOW)
                         && blade.kind().dimension("wheelDiameter").isPresent(),
+                blade.kind().allows(Operation.SECONDARY),
                 blade.kind().allows(Operation.BACK_BEVEL)
                         && blade.kind().dimension("backBevel").isPresent(),
                 read.rules.thinRule() && blade instanceof PlaneIron,

@@ -79,7 +79,7 @@ enum AngleWords implements Wording {
     SETUP_NAMED("Set-up “{name}”"),
     BY_HAND("by hand"),
     BELOW_SOUND(
-            "{steel} is not known to hold an edge below {floor} {measured}. A light paring tool may go there knowingly."),
+            "{steel} is not known to hold an edge below {floor} {measured}: it may crumble. Go there only knowingly."),
     PRIMARY_UNUSUAL("A primary of {primary} is outside what this work usually wants, {low} to {high}."),
     STEP_UNUSUAL("A step of {step} is more than the usual most, {most}."),
     LITTLE_CLEARANCE("Only {left} of clearance is left under the iron. Below {least} the heel rubs as the edge wears."),

@@ -92,7 +92,7 @@ public class RepairService {
                 means.stream()
                         .map(m -> GrindViews.means(m, r, rules.offerPowerAboveMm3()))
                         .toList(),
-                house(rules, r),
+                house(rules, r, means),
                 chosen.map(m -> m.means().name()).orElse(""),
                 grind,
                 refused,
@@ -141,17 +141,27 @@ public class RepairService {
     }
 
     /** From when on the house takes a machine, and how much there is to shape here. */
-    private static String house(PlanRules rules, Restoration r) {
+    private static String house(PlanRules rules, Restoration r, List<MeansEstimate> means) {
         double above = rules.offerPowerAboveMm3();
         double volume = r.byMachine().map(j -> j.shaping().volumeMm3()).orElse(0.0);
         String here = volume > 0
                 ? RepairWords.TO_BE_GROUND.fill("volume", Numbers.plain(volume, 0))
+                        + (handsDo(means) && volume > above ? RepairWords.HANDS_DO_IT.words() : "")
                 : RepairWords.NOTHING_GROUND.words();
         return Double.isInfinite(above)
                 ? RepairWords.STONES_ONLY.fill("here", here)
                 : above <= 0
                         ? RepairWords.GRIND_FIRST.fill("here", here)
                         : RepairWords.MACHINE_ABOVE.fill("above", Numbers.plain(above, 0), "here", here);
+    }
+
+    /** Whether hands are advised though a machine is there. */
+    private static boolean handsDo(List<MeansEstimate> means) {
+        return means.stream().anyMatch(m -> m.advised() && m.means().byHand())
+                && means.stream()
+                        .anyMatch(m -> !m.means().byHand()
+                                && m.allowed()
+                                && m.pieceId().isPresent());
     }
 
     /** What may be seen at a wheel. */

@@ -33,6 +33,7 @@ enum RepairWords implements Wording {
     STONES_ONLY("The house works on stones only; {here}"),
     GRIND_FIRST("The house grinds first, then stones; {here}"),
     MACHINE_ABOVE("Above {above} mm³ the house takes a machine; {here}"),
+    HANDS_DO_IT(" Hands do it soon enough: no machine is set up for it."),
     WHAT_WAS_SEEN("What was seen"),
     COUNT_OF_PASSES("A count of passes"),
     SETTING_ON("On the {machine}: {setting} {value}{unit}. {where} Ink it before the wheel turns.");

@@ -87,6 +87,11 @@ public record Restoration(
 
     /** The work on the very edge: the secondary, the one bevel or the curve there is; empty where a strop will do. */
     public Optional<Shaping> secondary() {
-        return jobs.stream().filter(Job::edge).map(Job::shaping).findFirst();
+        return edge().map(Job::shaping);
+    }
+
+    /** The job on the very edge; empty where a strop will do. */
+    public Optional<Job> edge() {
+        return jobs.stream().filter(Job::edge).findFirst();
     }
 }

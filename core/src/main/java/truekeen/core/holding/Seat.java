@@ -14,6 +14,8 @@ import truekeen.core.tool.Blade;
 import truekeen.core.tool.Convention;
 import truekeen.core.tool.DoubleBevelKnife;
 import truekeen.core.tool.GeometryKind;
+import truekeen.core.tool.MowerBar;
+import truekeen.core.tool.ShearBlade;
 import truekeen.core.tool.SingleBevelKnife;
 
 /**
@@ -66,7 +68,7 @@ public record Seat(
                 blade instanceof DoubleBevelKnife knife ? knife.behindEdge().mm() : thick;
         Angle face = blade instanceof SingleBevelKnife single ? single.face() : Angle.ZERO;
         double edge = blade.layout().edgeMm();
-        double width = kind.spined() ? blade.usable().mm() : LEVER_MM;
+        double width = kind.spined() ? blade.usable().mm() : lever(blade);
         List<Station> stations = kind.spined() ? widths(blade, width) : List.of(station(0, width));
         return new Seat(
                 kind,
@@ -76,6 +78,12 @@ public record Seat(
                 face,
                 Length.ofMm(edge),
                 stations);
+    }
+
+    /** Shear blades and mower bars are measured across: they end where their width does. */
+    private static double lever(Blade blade) {
+        boolean across = blade instanceof ShearBlade || blade instanceof MowerBar;
+        return across ? Math.min(LEVER_MM, blade.usable().mm()) : LEVER_MM;
     }
 
     private static List<Station> widths(Blade blade, double heel) {

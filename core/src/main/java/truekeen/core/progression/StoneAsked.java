@@ -6,7 +6,6 @@ import java.util.Set;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Demand;
 import truekeen.core.condition.Restoration;
-import truekeen.core.job.Hold;
 import truekeen.core.job.Job;
 import truekeen.core.job.JobKind;
 import truekeen.core.job.Shaping;
@@ -26,10 +25,6 @@ import truekeen.core.tool.GeometryKind;
  * @param ask what is asked of the plan
  */
 record StoneAsked(List<Abrasive> shelf, SteelClass steel, GeometryKind kind, FinishWindow window, PlanAsk ask) {
-    /** What is held in the hand and moved over a tool that lies still. */
-    private static final Set<Abrasive.Shape> HAND_SHAPES =
-            Set.of(Abrasive.Shape.ROUND, Abrasive.Shape.POCKET, Abrasive.Shape.STRIP);
-
     /** What a job asks of the stones; of one that a machine has shaped only its scratches are left. */
     StoneWork of(Job job, Restoration restoration, double scratchUm, boolean shaped) {
         StoneWork.Bevel bevel = job.edge() && ask.target().isPresent()
@@ -43,7 +38,7 @@ record StoneAsked(List<Abrasive> shelf, SteelClass steel, GeometryKind kind, Fin
                 finish(job),
                 StoneWork.Forces.of(kind, restoration.edgeLengthMm()),
                 job.kind() == JobKind.BACK && kind == GeometryKind.SINGLE_BEVEL_KNIFE,
-                shapes(job),
+                WorkPlanner.shapes(kind, job.hold(), shelf),
                 job.edge() && kind.spined() && kind.bothSides() ? Set.of(Abrasive.Shape.ROD) : Set.of(),
                 bevel,
                 leastStrokes(job, restoration),
@@ -75,15 +70,5 @@ record StoneAsked(List<Abrasive> shelf, SteelClass steel, GeometryKind kind, Fin
         return alongBevel && cambered
                 ? Prior.LEAST_STROKES_STATION.whole() * Camber.STATIONS
                 : StoneWork.LEAST_STROKES * (alongBevel && kind.bothSides() ? 2 : 1);
-    }
-
-    /** A curve is followed by a small stone in the hand; only a shelf that has none does it on what lies on the bench. */
-    private Set<Abrasive.Shape> shapes(Job job) {
-        boolean inHand = job.hold() == Hold.STONE_IN_CIRCLES
-                && shelf.stream()
-                        .anyMatch(a -> HAND_SHAPES.contains(a.shape())
-                                && a.kind().cutsInStrokes()
-                                && !a.state().retired());
-        return inHand ? HAND_SHAPES : WorkPlanner.shapes(kind);
     }
 }

@@ -34,6 +34,10 @@ public final class WorkPlanner {
     private static final Set<Abrasive.Shape> FLAT_SHAPES =
             Set.of(Abrasive.Shape.BENCH, Abrasive.Shape.NARROW, Abrasive.Shape.POCKET, Abrasive.Shape.STRIP);
     /** A small round stone in circles follows a curve, and spoils a flat. */
+    /** What is held in the hand and moved over a tool that lies still. */
+    private static final Set<Abrasive.Shape> HAND_SHAPES =
+            Set.of(Abrasive.Shape.ROUND, Abrasive.Shape.POCKET, Abrasive.Shape.STRIP);
+
     private static final Set<Abrasive.Shape> FREE_SHAPES = Set.of(
             Abrasive.Shape.BENCH,
             Abrasive.Shape.NARROW,
@@ -109,6 +113,21 @@ public final class WorkPlanner {
     public static Set<Abrasive.Shape> shapes(GeometryKind kind) {
         boolean hollowEdge = kind == GeometryKind.RECURVE || kind == GeometryKind.HOOK_KNIFE;
         return hollowEdge ? NARROW_SHAPES : kind.square() || kind.back() ? FLAT_SHAPES : FREE_SHAPES;
+    }
+
+    /**
+     * Shapes of abrasives that can work a face of a family. A curve is followed by a small stone in the hand; only a shelf that has
+     * none does it on what lies on the bench.
+     *
+     * @param hold how the tool is held to it
+     */
+    public static Set<Abrasive.Shape> shapes(GeometryKind kind, Hold hold, List<Abrasive> shelf) {
+        boolean inHand = hold == Hold.STONE_IN_CIRCLES
+                && shelf.stream()
+                        .anyMatch(a -> HAND_SHAPES.contains(a.shape())
+                                && a.kind().cutsInStrokes()
+                                && !a.state().retired());
+        return inHand ? HAND_SHAPES : shapes(kind);
     }
 
     /** The stone of a shelf nearest the finish a trade wants, for a touch-up that a strop could not do. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.condition.Restoration;
+import truekeen.core.condition.Scope;
 import truekeen.core.heat.GrindHeat;
 import truekeen.core.job.Job;
 import truekeen.core.job.JobKind;
@@ -77,7 +78,7 @@ public final class ByWhat {
             List<Abrasive> shelf,
             PlanRules rules) {
         ByWhat by = new ByWhat(blade, bevel, steel, hardnessHrc, shelf, rules);
-        Optional<Shaping> shaped = restoration.byMachine().map(Job::shaping).or(restoration::secondary);
+        Optional<Job> shaped = restoration.byMachine().or(restoration::edge);
         if (shaped.isEmpty()) {
             return List.of();
         }
@@ -85,24 +86,21 @@ public final class ByWhat {
         for (Means m : Means.values()) {
             all.add(by.estimate(m, shaped.get(), restoration.byMachine().isPresent()));
         }
-        boolean big = restoration.byMachine().isPresent() && shaped.get().volumeMm3() > rules.offerPowerAboveMm3();
+        boolean big =
+                restoration.byMachine().isPresent() && shaped.get().shaping().volumeMm3() > rules.offerPowerAboveMm3();
         List<MeansEstimate> can = all.stream()
                 .filter(e -> e.allowed()
                         && e.pieceId().isPresent()
                         && e.leastSeconds().isPresent())
                 .toList();
+        boolean onlyDull = restoration.scope() == Scope.FULL_HONING;
         Optional<MeansEstimate> byHand =
                 can.stream().filter(e -> e.means().byHand()).min(Comparator.comparingDouble(ByWhat::middle));
         Optional<MeansEstimate> best = can.stream()
                 .filter(e -> big == e.means().powered() || (e.means() == Means.FILE && big))
                 .min(preference())
-                // What hands do as soon is not ground; where it is long it spares the arms, but one that takes far
-                // longer
-                // than hands is no help; a house that grinds first grinds.
-                .filter(e -> byHand.isEmpty()
-                        || rules.offerPowerAboveMm3() <= 0
-                        || middle(e) < middle(byHand.get())
-                        || middle(byHand.get()) > ARMS_TIRE_S && middle(e) < FAR_LONGER * middle(byHand.get()));
+                .filter(e -> rules.offerPowerAboveMm3() <= 0
+                        || byHand.filter(h -> !helps(e, h, onlyDull)).isEmpty());
         // Nothing that the house would take is there, or helps: by hand then, if that can be done.
         Optional<MeansEstimate> taken = best.or(() -> byHand);
         return all.stream()
@@ -141,15 +139,25 @@ public final class ByWhat {
                 .thenComparingDouble(ByWhat::middle);
     }
 
+    /**
+     * Whether a machine is a help: where it is quicker than hands, and where they take long, if it does not take far longer than
+     * they. For an edge that is only dull it is not set up before the arms tire.
+     */
+    private static boolean helps(MeansEstimate machine, MeansEstimate hands, boolean onlyDull) {
+        double most = middle(hands) > ARMS_TIRE_S ? FAR_LONGER : onlyDull ? 0 : 1;
+        return machine.means().byHand() || middle(machine) < most * middle(hands);
+    }
+
     /** The middle of its range (s). */
     private static double middle(MeansEstimate e) {
         return (e.leastSeconds().orElse(Double.MAX_VALUE) + e.mostSeconds().orElse(Double.MAX_VALUE)) / 2;
     }
 
-    private MeansEstimate estimate(Means m, Shaping shaping, boolean grinding) {
+    private MeansEstimate estimate(Means m, Job job, boolean grinding) {
+        Shaping shaping = job.shaping();
         String profile = m.profile(blade.layout().form() == EdgeLayout.Form.CURVED);
         if (m.byHand()) {
-            return byHand(m, shaping, profile);
+            return byHand(m, job, profile);
         }
         Optional<Abrasive> piece =
                 shelf.stream().filter(a -> m.holds(a) && !a.state().retired()).findFirst();
@@ -195,16 +203,16 @@ public final class ByWhat {
                 profile);
     }
 
-    private MeansEstimate byHand(Means m, Shaping shaping, String profile) {
+    private MeansEstimate byHand(Means m, Job worked, String profile) {
         List<Abrasive> own = shelf.stream().filter(m::holds).toList();
         StoneWork job = new StoneWork(
                 JobKind.PRIMARY,
-                shaping,
+                worked.shaping(),
                 WorkPlanner.UNKNOWN_SCRATCH_UM,
                 Optional.empty(),
                 StoneWork.Forces.of(blade.kind(), blade.edgeLengthMm()),
                 false,
-                WorkPlanner.shapes(blade.kind()));
+                WorkPlanner.shapes(blade.kind(), worked.hold(), shelf));
         try {
             JobPath path = ProgressionPlanner.plan(own, job, steel, rules, false);
             double spread = StockRemoval.firstEstimateSpread();

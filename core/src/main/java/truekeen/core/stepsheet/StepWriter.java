@@ -73,6 +73,13 @@ final class StepWriter {
         return leg.leastCount() || leg.eased() ? 0 : leg.abrasive().effort().factor();
     }
 
+    /** What to heed with the first strokes on a face; a small stone in the hand makes none that could dig in. */
+    private StepWords firstStrokes(Job job) {
+        return job.hold() == Hold.STONE_IN_CIRCLES
+                ? StepWords.CURVE_CAUTION
+                : manner.steepens() ? StepWords.BIG_BURR : StepWords.FIRST_STROKES_PULLED;
+    }
+
     Step work(JobPath path, int index, Job job, Step.Intent intent, Stretch edge, boolean squares) {
         Angle angle = job.angle().orElseThrow();
         Leg leg = path.legs().get(index);
@@ -108,7 +115,7 @@ final class StepWriter {
                     .gate(StepWords.BURR_END_TO_END.words(), StepWords.STAY_FOR_THE_BURR.words())
                     .burr(Step.BurrTask.RAISE, StepWords.BURR_RAISED.fill("other", manner.other()))
                     .because(StepWords.WHY_SHAPE.words())
-                    .caution((manner.steepens() ? StepWords.BIG_BURR : StepWords.FIRST_STROKES_PULLED).words())
+                    .caution(firstStrokes(job).words())
                     .done();
         }
         step.because(StepWords.WHY_REFINE.fill("before", um(leg.scratchBeforeUm()), "after", um(leg.scratchAfterUm())));

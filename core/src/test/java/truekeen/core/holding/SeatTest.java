@@ -43,6 +43,13 @@ class SeatTest {
         }
     }
 
+    @Test
+    void whatIsMeasuredAcrossIsMeasuredWithinItsWidth() {
+        assertThat(seat(GeometryKind.SHEAR_BLADE).width().mm()).isEqualTo(28);
+        assertThat(seat(GeometryKind.MOWER_BAR).width().mm()).isEqualTo(55);
+        assertThat(seat(GeometryKind.CHISEL).width().mm()).isEqualTo(100);
+    }
+
     @ParameterizedTest
     @EnumSource(GeometryKind.class)
     void theSideAndTheEdgeBevelLeadToEachOther(GeometryKind kind) {

@@ -2,6 +2,7 @@ package truekeen.core.repair;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -16,6 +17,7 @@ import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
+import truekeen.core.condition.Scope;
 import truekeen.core.progression.PlanRules;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.section.TargetBevel;
@@ -91,6 +93,35 @@ class ByWhatTest {
                         .orElseThrow()
                         .byHand())
                 .isTrue();
+    }
+
+    /** A grinder is not set up for an axe that is only dull; what its curve cannot be followed with is not offered. */
+    @Test
+    void aDullAxeIsDoneByAStoneInTheHand() {
+        Blade axe = Blades.blade(GeometryKind.CONVEX_BLADE);
+        SteelClass steel = Steels.byName("axe and billhook steel").orElseThrow();
+        Abrasive pocket = piece("silicon carbide stone", 29);
+        List<Abrasive> shelf = new ArrayList<>(SHELF);
+        shelf.add(new Abrasive(
+                "pocket",
+                "pocket stone",
+                pocket.kind(),
+                pocket.grain(),
+                29,
+                false,
+                Abrasive.Shape.POCKET,
+                pocket.lubricant(),
+                Abrasive.State.READY));
+        EdgeSurvey dull =
+                new EdgeSurvey(List.of(), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, true, BackState.POLISHED, 0);
+        Restoration r = Restorer.restore(axe, dull, TargetBevel.of(axe));
+        assertThat(r.scope()).isEqualTo(Scope.FULL_HONING);
+        // However little the house grinds from.
+        PlanRules rules = PlanRules.USUAL.withPowerAbove(0.1);
+        List<MeansEstimate> all = ByWhat.compare(r, axe, axe.primary(), steel, OptionalDouble.empty(), shelf, rules);
+        assertThat(advised(all)).contains(Means.STONES);
+        assertThat(of(all, Means.STONES).pieceId()).contains("pocket");
+        assertThat(of(all, Means.PLATE).allowed()).isFalse();
     }
 
     @Test
