@@ -17,7 +17,7 @@ interface Props {
 export function BevelFields({ form, set, fault, answer: a }: Props) {
   const single = a !== undefined && a.advisedPrimaryDeg === a.advisedLastDeg
   // What was filled in, or is refused, is never hidden.
-  const last = a === undefined || a.secondaries || form.last !== '' || fault('last') !== undefined
+  const last = !a?.oneBevel || form.last !== '' || fault('last') !== undefined
   return (
     <div className="grid grid-cols-2 gap-3">
       <Field
@@ -27,7 +27,7 @@ export function BevelFields({ form, set, fault, answer: a }: Props) {
         error={fault('primary')}
         hint={a ? `left empty: ${num(a.advisedPrimaryDeg)}°` : undefined}
       />
-      {last && (
+      {last ? (
         <Field
           label="Last bevel"
           value={form.last}
@@ -35,6 +35,8 @@ export function BevelFields({ form, set, fault, answer: a }: Props) {
           error={fault('last')}
           hint={a ? `left empty: ${num(a.advisedLastDeg)}°` : undefined}
         />
+      ) : (
+        <p className="quiet self-center">{a?.oneBevel}</p>
       )}
     </div>
   )
@@ -142,7 +144,7 @@ export function OtherFields({ form, set, fault, answer: a }: Props) {
           error={fault('otherPrimary')}
           hint={a && !on ? `usual here: ${num(a.usualPrimaryDeg)}°` : undefined}
         />
-        {(a?.secondaries || form.otherLast !== '') && (
+        {(!a?.oneBevel || form.otherLast !== '') && (
           <Field
             label="other last bevel"
             value={form.otherLast}

@@ -29,6 +29,7 @@ import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.message.Numbers;
+import truekeen.core.message.Refusal;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
 import truekeen.core.quantity.QuantityReader;
@@ -95,7 +96,10 @@ class AngleAnswers {
                 blade.kind().allows(Operation.CAMBER) && blade instanceof PlaneIron,
                 blade.kind().allows(Operation.HOLLOW)
                         && blade.kind().dimension("wheelDiameter").isPresent(),
-                blade.kind().allows(Operation.SECONDARY),
+                blade.kind()
+                        .refusal(Operation.SECONDARY, "last")
+                        .map(Refusal::words)
+                        .orElse(""),
                 blade.kind().allows(Operation.BACK_BEVEL)
                         && blade.kind().dimension("backBevel").isPresent(),
                 read.rules.thinRule() && blade instanceof PlaneIron,

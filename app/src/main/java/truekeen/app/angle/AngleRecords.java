@@ -165,7 +165,7 @@ public final class AngleRecords {
      * @param warnings what to know before going on
      * @param cambers whether a camber is asked for at all
      * @param hollows whether hollow grinding is offered
-     * @param secondaries whether it may have a last bevel of its own, steeper than its primary
+     * @param oneBevel why it may have no last bevel beside its primary; empty where it may
      * @param backBevels whether a back bevel is allowed
      * @param thinRule whether the house takes it from a thin rule
      * @param guided whether a guide can hold the tool
@@ -190,7 +190,7 @@ public final class AngleRecords {
             List<String> warnings,
             boolean cambers,
             boolean hollows,
-            boolean secondaries,
+            String oneBevel,
             boolean backBevels,
             boolean thinRule,
             boolean guided,

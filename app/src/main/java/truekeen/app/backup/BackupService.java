@@ -1,6 +1,7 @@
 package truekeen.app.backup;
 
 import com.zaxxer.hikari.HikariDataSource;
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -20,6 +21,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.support.SQLErrorCodeSQLExceptionTranslator;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
+import org.springframework.util.FileSystemUtils;
 import truekeen.app.backup.BackupRecords.BackupView;
 import truekeen.app.backup.BackupRecords.BackupsView;
 import truekeen.app.backup.BackupRecords.RestoredView;
@@ -53,6 +55,14 @@ public class BackupService {
         this.events = events;
         this.daily = settings.backupsFolder().isPresent();
         this.folder = new BackupFolder(settings.backupsFolder().orElseGet(BackupService::ownFolder));
+    }
+
+    /** Leaves no folder behind that nobody named. */
+    @PreDestroy
+    void close() throws IOException {
+        if (!daily) {
+            FileSystemUtils.deleteRecursively(folder.path());
+        }
     }
 
     /** Where none was named, as in a test, backups are written on asking only, and last as long as the process. */

@@ -81,6 +81,24 @@ class AngleAnswersTest extends ApiTest {
     }
 
     @Test
+    void aShearBladeIsAskedForItsOneBevelAndRefusedASecond() {
+        String shear = takeIn(tool(
+                "secateurs",
+                "secateurs / bypass",
+                "hard stainless",
+                "edgeLength=52;sweep=7;usableLength=18;retireLength=12;thickness=3.2;primary=22;faceHollow=0.1"));
+        JsonNode usual = advice(shear, angle());
+        assertThat(usual.path("oneBevel").asText()).contains("one bevel to the edge");
+        assertThat(usual.path("advisedLastDeg").asDouble()).isEqualTo(22);
+        assertThat(usual.path("warnings").toString()).contains("it may crumble");
+        assertThat(post("/api/v1/tools/" + shear + "/setups", angle()).status()).isEqualTo(200);
+        ObjectNode second = angle().put("last", "25");
+        assertThat(fault(advice(shear, second), "last")).contains("one bevel to the edge");
+        assertThat(post("/api/v1/tools/" + shear + "/setups", second).status()).isEqualTo(422);
+        assertThat(advice(takeIn(chisel()), angle()).path("oneBevel").asText()).isEmpty();
+    }
+
+    @Test
     void clearanceIsWarnedOfBelowTenAndRefusedAtNone() {
         String down = iron("plane iron bevel down / smoothing", "45", "25", "");
         ObjectNode steep = angle();

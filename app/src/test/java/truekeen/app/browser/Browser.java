@@ -333,13 +333,24 @@ public final class Browser implements AutoCloseable {
 
     /** Picks a radio or ticks a box by its words. */
     public Browser pick(String words) {
-        WebElement tag = until("waiting for “" + words + "”", d -> (WebElement) script(
-                "return [...document.querySelectorAll('label')].find(l => l.querySelector('input')"
-                        + " && (l.innerText.trim() === arguments[0]"
-                        + " || l.innerText.trim().startsWith(arguments[0] + '\\n'))) ?? null",
-                words));
-        center(tag);
-        tag.click();
+        until("waiting to pick “" + words + "”", d -> {
+            WebElement tag = (WebElement) script(
+                    "return [...document.querySelectorAll('label')].find(l => l.querySelector('input')"
+                            + " && (l.innerText.trim() === arguments[0]"
+                            + " || l.innerText.trim().startsWith(arguments[0] + '\\n'))) ?? null",
+                    words);
+            if (tag == null) {
+                return null;
+            }
+            center(tag);
+            try {
+                tag.click();
+                return tag;
+            } catch (ElementClickInterceptedException moved) {
+                // Something above it came in meanwhile.
+                return null;
+            }
+        });
         return this;
     }
 

@@ -284,17 +284,27 @@ public enum GeometryKind {
     }
 
     /**
+     * Why an operation may not be done; empty where it may.
+     *
+     * @param field the field that asks for it
+     */
+    public Optional<Refusal> refusal(Operation operation, String field) {
+        return Optional.ofNullable(refused().get(operation))
+                .map(reason -> Refusal.of(MessageCode.OPERATION_REFUSED, field, operation.words())
+                        .with("what", key)
+                        .with("reason", reason));
+    }
+
+    /**
      * Makes sure that an operation may be done.
      *
      * @param field the field that asks for it
      * @throws RefusedException with the reason where it may not
      */
     public void require(Operation operation, String field) {
-        if (!allows(operation)) {
-            throw new RefusedException(Refusal.of(MessageCode.OPERATION_REFUSED, field, operation.words())
-                    .with("what", key)
-                    .with("reason", refused().get(operation)));
-        }
+        refusal(operation, field).ifPresent(r -> {
+            throw new RefusedException(r);
+        });
     }
 
     /**
