@@ -51,6 +51,11 @@ public final class TestDatabase {
         }
     }
 
+    /** Makes a copy of a database that nobody is connected to, and gives its JDBC address. */
+    public static String copy(String url) {
+        return made(" template " + url.substring(base().length()));
+    }
+
     private static boolean there(Statement statement, String name) throws SQLException {
         try (var found = statement.executeQuery("select 1 from pg_database where datname = '" + name + "'")) {
             return found.next();

@@ -38,11 +38,18 @@ final class Shops {
         return source;
     }
 
-    /** A shop into which nothing was put yet. */
+    /** A shop into which nothing was put yet. Its tables are made once; each that asks gets a copy. */
     static PGSimpleDataSource empty() {
-        PGSimpleDataSource source = at(TestDatabase.fresh());
-        migrate(source);
-        return source;
+        return at(TestDatabase.copy(Empty.URL));
+    }
+
+    /** Made when the first asks. */
+    private static final class Empty {
+        private static final String URL = TestDatabase.fresh();
+
+        static {
+            migrate(at(URL));
+        }
     }
 
     static void migrate(PGSimpleDataSource source) {

@@ -1,6 +1,7 @@
 package truekeen.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.params.provider.Arguments.arguments;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -8,8 +9,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,25 +17,37 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.openqa.selenium.Keys;
 
 /** Every main view, in both themes and at every size it is used at. */
 class ScreensIT {
+    private static final int WIDTH = 1280;
+    private static final int HEIGHT = 800;
+    private static final int PHONE = 390;
+    /** A tablet held either way, a phone held either way, and the first at twice the size. */
+    private static final int[][] SIZES = {{WIDTH, HEIGHT}, {HEIGHT, WIDTH}, {PHONE, 844}, {844, PHONE}, {640, 400}};
+
     private static final int MOST_SCRIPT_BYTES = 150_000;
     /** What a person must never read: the name of a constant, such as SECONDARY or LEAST_TIME. */
     private static final Pattern CODE =
             Pattern.compile("\\b(?!(?:FEPA|MESH|JSON|JPEG|MICRON|TRUEKEEN)\\b)[A-Z]{4,}(?:_[A-Z]+)*\\b");
 
     private static Service service;
+    private static Browser browser;
+    private static List<Arguments> views;
 
     @BeforeAll
     static void serve() {
         service = Service.demo();
+        browser = new Browser(service.url(), WIDTH, HEIGHT);
+        views = views(browser);
     }
 
     @AfterAll
     static void stop() {
+        browser.close();
         service.close();
     }
 
@@ -65,7 +76,7 @@ class ScreensIT {
     }
 
     /** Every page of the screens, with words that show it is there. */
-    private static List<String[]> views(Browser browser) {
+    private static List<Arguments> views(Browser browser) {
         String slick = tool(browser, "38 mm paring slick");
         String chisel = tool(browser, "24 mm bench chisel");
         String done = tool(browser, "12 mm bench chisel");
@@ -83,82 +94,86 @@ class ScreensIT {
         String session =
                 (String) browser.script("return document.querySelector(\"a[href^='/bench/']\").getAttribute('href')");
         return List.of(
-                new String[] {"/", "What now"},
-                new String[] {"/tickets", "Done, to be collected"},
-                new String[] {"/tickets/new", "What they bring"},
-                new String[] {collected, "Hand it over"},
-                new String[] {chisel + "/rehearse", "As planned"},
-                new String[] {"/training", "On the virtual blade"},
-                new String[] {"/guide", "In the order of the work"},
-                new String[] {"/guide/all", "large enough for wet hands"},
-                new String[] {"/guide/bench", "large enough for wet hands"},
-                new String[] {"/day", "What is to be done"},
-                new String[] {"/rack", "The rack"},
-                new String[] {"/kit", "What holds the angle"},
-                new String[] {"/reference", "Rules of the shelf"},
-                new String[] {"/reference/guide-projection", "With your own numbers"},
-                new String[] {"/first", "What do you sharpen first?"},
-                new String[] {"/take-in", "each family has its own"},
-                new String[] {"/house-rules", "The angle, and what holds it"},
-                new String[] {"/trials", "Under way"},
-                new String[] {"/trials/new", "What is to be settled"},
-                new String[] {settled, "that this is luck"},
-                new String[] {early, "Not enough yet"},
-                new String[] {early + "/prepare", "do not say which it is"},
-                new String[] {"/shop", "Owners of tools"},
-                new String[] {"/tablets", "Passphrase of the owner"},
-                new String[] {"/changes", "the newest first"},
-                new String[] {slick, "Set-up card"},
-                new String[] {slick + "/survey", "This edge wants"},
-                new String[] {slick + "/angle", "Projection for the secondary"},
-                new String[] {knife + "/angle", "What happened before"},
-                new String[] {iron + "/angle", "strokes across the iron"},
-                new String[] {axe + "/take-in", "As you describe it"},
-                new String[] {bar + "/survey", "This edge wants"},
-                new String[] {cleaver + "/survey", "What each asks of the edge"},
-                new String[] {cleaver + "/repair", "Light passes to the edge"},
-                new String[] {cleaver + "/profile", "went evenly"},
-                new String[] {chisel + "/plan", "Step sheet"},
-                new String[] {chisel + "/schools", "A burr at every stone"},
-                new String[] {session, "Undo"},
-                new String[] {done + "/test", "An edge is tested"},
-                new String[] {tried + "/test", "Not keen yet"},
-                new String[] {tried + "/finish", "Wash slurry and swarf off"},
-                new String[] {done + "/log", "Steel left to sharpen"},
-                new String[] {used + "/upkeep", "The next touch-up pays"},
-                new String[] {done + "/house-rules", "House rules of the"},
-                new String[] {bar + "/machine", "is safe to reach into"},
-                new String[] {bar + "/inspect", "Fit to be worked"},
-                new String[] {bar + "/balance", "This balancer tells"});
+                arguments("/", "What now"),
+                arguments("/tickets", "Done, to be collected"),
+                arguments("/tickets/new", "What they bring"),
+                arguments(collected, "Hand it over"),
+                arguments(chisel + "/rehearse", "As planned"),
+                arguments("/training", "On the virtual blade"),
+                arguments("/guide", "In the order of the work"),
+                arguments("/guide/all", "large enough for wet hands"),
+                arguments("/guide/bench", "large enough for wet hands"),
+                arguments("/day", "What is to be done"),
+                arguments("/rack", "The rack"),
+                arguments("/kit", "What holds the angle"),
+                arguments("/reference", "Rules of the shelf"),
+                arguments("/reference/guide-projection", "With your own numbers"),
+                arguments("/first", "What do you sharpen first?"),
+                arguments("/take-in", "each family has its own"),
+                arguments("/house-rules", "The angle, and what holds it"),
+                arguments("/trials", "Under way"),
+                arguments("/trials/new", "What is to be settled"),
+                arguments(settled, "that this is luck"),
+                arguments(early, "Not enough yet"),
+                arguments(early + "/prepare", "do not say which it is"),
+                arguments("/shop", "Owners of tools"),
+                arguments("/tablets", "Passphrase of the owner"),
+                arguments("/changes", "the newest first"),
+                arguments(slick, "Set-up card"),
+                arguments(slick + "/survey", "This edge wants"),
+                arguments(slick + "/angle", "Projection for the secondary"),
+                arguments(knife + "/angle", "What happened before"),
+                arguments(iron + "/angle", "strokes across the iron"),
+                arguments(axe + "/take-in", "As you describe it"),
+                arguments(bar + "/survey", "This edge wants"),
+                arguments(cleaver + "/survey", "What each asks of the edge"),
+                arguments(cleaver + "/repair", "Light passes to the edge"),
+                arguments(cleaver + "/profile", "went evenly"),
+                arguments(chisel + "/plan", "Step sheet"),
+                arguments(chisel + "/schools", "A burr at every stone"),
+                arguments(session, "Undo"),
+                arguments(done + "/test", "An edge is tested"),
+                arguments(tried + "/test", "Not keen yet"),
+                arguments(tried + "/finish", "Wash slurry and swarf off"),
+                arguments(done + "/log", "Steel left to sharpen"),
+                arguments(used + "/upkeep", "The next touch-up pays"),
+                arguments(done + "/house-rules", "House rules of the"),
+                arguments(bar + "/machine", "is safe to reach into"),
+                arguments(bar + "/inspect", "Fit to be worked"),
+                arguments(bar + "/balance", "This balancer tells"));
     }
 
-    @ParameterizedTest
-    @CsvSource({"stone, 1280, 800", "stone, 390, 844", "slate, 800, 1280"})
-    void nothingBarsAnyoneAndNothingIsCutOff(String theme, int width, int height) throws IOException {
-        try (Browser browser = new Browser(service.url(), width, height)) {
-            browser.open("/");
-            browser.script("localStorage.setItem('truekeen.theme', arguments[0])", theme);
-            List<String[]> views = views(browser);
-            assertThat(addressesNotIn(views)).as("pages that nobody looks at").isEmpty();
-            for (String[] view : views) {
-                browser.open(view[0]).see(view[1]);
-                // On a phone the bench, its plan and its board are judged; the rest is the same page, narrower.
-                boolean judged = width > 390 || view[0].matches("/|/bench/.*|.*/(test|plan)");
-                if (judged) {
-                    assertThat(browser.accessibilityFaults())
-                            .as(theme + " " + view[0])
-                            .isEmpty();
-                }
-                assertThat(CODE.matcher(browser.text()).results().map(MatchResult::group))
-                        .as("codes instead of words on " + view[0])
-                        .isEmpty();
-                Object over = browser.script(
-                        "return document.documentElement.scrollWidth - document.documentElement.clientWidth");
-                assertThat(((Number) over).intValue())
-                        .as("sideways scroll of " + view[0])
-                        .isZero();
+    private static List<Arguments> views() {
+        return views;
+    }
+
+    /**
+     * Each page is opened once and looked at in every way: it is reached by keys, bars nobody in either light, shows no code for
+     * a word, and fits wherever it is held. Neither a size nor the light asks for the page anew, in our screens or here.
+     */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("views")
+    void everyoneCanWorkIt(String path, String words) {
+        browser.size(WIDTH, HEIGHT);
+        browser.open(path).see(words);
+        assertThat(notByKeys()).as("not reached by keys, or not seen to be").isEmpty();
+        // The demonstration's own page of the bench, with its plan, its board and its test, is judged on a phone as
+        // well.
+        boolean onPhone = path.matches("/|/bench/.*|.*/(test|plan)");
+        for (int[] size : SIZES) {
+            String at = size[0] + "x" + size[1];
+            browser.size(size[0], size[1]);
+            boolean tablet = size[0] >= 800 && size[1] >= 800;
+            assertThat(misfits(path, size[0] == WIDTH, tablet)).as("at " + at).isEmpty();
+            assertThat(CODE.matcher(browser.text()).results().map(MatchResult::group))
+                    .as("codes instead of words")
+                    .isEmpty();
+            if (tablet || size[0] == WIDTH || onPhone && size[0] == PHONE) {
+                browser.script("document.documentElement.dataset.theme = arguments[0]", tablet ? "slate" : "stone");
+                assertThat(browser.accessibilityFaults()).as("at " + at).isEmpty();
             }
         }
+        assertThat(browser.refusedByPolicy()).isEmpty();
     }
 
     /**
@@ -169,6 +184,7 @@ class ScreensIT {
             """
             return (async (most, share) => { const faults = [], H = innerHeight;
             const page = document.documentElement, high = page.scrollHeight;
+            if (page.scrollWidth > page.clientWidth) faults.push('scrolls sideways');
             if (most > 0 && high > most * H + 1) faults.push(`${(high / H).toFixed(2)} screens`);
             const bars = [...document.querySelectorAll('body *')].filter(e => {
                 const s = getComputedStyle(e);
@@ -201,30 +217,11 @@ class ScreensIT {
             })(...arguments);
             """;
 
-    /** On a tablet held either way, a phone held either way, and at twice the size. */
-    @Test
-    void everyPageFits() {
-        try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            Map<String, List<?>> misfits = new TreeMap<>();
-            for (String[] view : views(browser)) {
-                browser.size(1280, 800);
-                browser.open(view[0]).see(view[1]);
-                // All that the bench asks stands on its first screen; how a step is done goes on below.
-                double screens = view[0].startsWith("/bench/") ? 2.2 : 2.0;
-                boolean list = view[0].matches("/kit|/guide/all");
-                for (int[] size : new int[][] {{1280, 800}, {800, 1280}, {390, 844}, {844, 390}, {640, 400}}) {
-                    browser.size(size[0], size[1]);
-                    boolean tablet = size[0] >= 800 && size[1] >= 800;
-                    List<?> found = (List<?>)
-                            browser.script(MISFITS, size[0] == 1280 && !list ? screens : 0.0, tablet ? 0.25 : 0.5);
-                    if (!found.isEmpty()) {
-                        misfits.put(view[0] + " at " + size[0] + "x" + size[1], found);
-                    }
-                }
-            }
-            assertThat(misfits).isEmpty();
-            assertThat(browser.refusedByPolicy()).isEmpty();
-        }
+    /** All that the bench asks stands on its first screen; how a step is done goes on below. Lists are as long as they are. */
+    private static List<?> misfits(String path, boolean most, boolean tablet) {
+        double screens = path.startsWith("/bench/") ? 2.2 : 2.0;
+        boolean list = path.matches("/kit|/guide/all");
+        return (List<?>) browser.script(MISFITS, most && !list ? screens : 0.0, tablet ? 0.25 : 0.5);
     }
 
     /**
@@ -250,31 +247,28 @@ class ScreensIT {
             return worked.length;
             """;
 
-    @Test
-    void everythingOnEveryPageIsReachedByKeysAndShowsThatItIs() {
-        try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            Map<String, List<?>> faults = new TreeMap<>();
-            for (String[] view : views(browser)) {
-                browser.open(view[0]).see(view[1]);
-                int all = ((Number) browser.script(LISTEN)).intValue();
-                browser.press(Keys.TAB, all + 3);
-                List<Object> found = new ArrayList<>((List<?>) browser.script("return missed()"));
-                // What came to the page while the key was pressed lengthened the way.
-                for (int more = 0; more < 3 && !found.isEmpty(); more++) {
-                    browser.press(Keys.TAB, all + 3);
-                    found = new ArrayList<>((List<?>) browser.script("return missed()"));
-                }
-                found.addAll((List<?>) browser.script("return unseen"));
-                if (!found.isEmpty()) {
-                    faults.put(view[0], found);
-                }
-            }
-            assertThat(faults).isEmpty();
+    /** What of a page that can be worked the Tab key does not come to, or nobody sees that it did. */
+    private static List<Object> notByKeys() {
+        int all = ((Number) browser.script(LISTEN)).intValue();
+        browser.press(Keys.TAB, all + 3);
+        List<Object> found = new ArrayList<>((List<?>) browser.script("return missed()"));
+        // What came to the page while the key was pressed lengthened the way.
+        for (int more = 0; more < 3 && !found.isEmpty(); more++) {
+            browser.press(Keys.TAB, all + 3);
+            found = new ArrayList<>((List<?>) browser.script("return missed()"));
         }
+        found.addAll((List<?>) browser.script("return unseen"));
+        return found;
+    }
+
+    @Test
+    void noPageGoesWithoutBeingLookedAt() throws IOException {
+        assertThat(addressesNotIn(views.stream().map(v -> (String) v.get()[0]).toList()))
+                .isEmpty();
     }
 
     /** Addresses of the screens that no view opens. The bench of a tool only leads on to its session. */
-    private static List<String> addressesNotIn(List<String[]> views) throws IOException {
+    private static List<String> addressesNotIn(List<String> views) throws IOException {
         String app = Files.readString(Path.of("../web/src/App.tsx"));
         List<String> addresses = Pattern.compile("path=\"([^\"]+)\"")
                 .matcher(app)
@@ -284,21 +278,20 @@ class ScreensIT {
         assertThat(addresses).hasSizeGreaterThan(20);
         return addresses.stream()
                 .filter(a -> !a.equals("/tools/:id/bench"))
-                .filter(a -> views.stream().noneMatch(v -> v[0].matches(a.replaceAll(":id", "[^/]+"))))
+                .filter(a -> views.stream().noneMatch(v -> v.matches(a.replaceAll(":id", "[^/]+"))))
                 .toList();
     }
 
     @Test
     void theWayBackOfTheBrowserWorksAndEveryPlaceHasAnAddress() {
-        try (Browser browser = new Browser(service.url(), 1280, 800)) {
-            String slick = tool(browser, "38 mm paring slick");
-            browser.open(slick).see("Set-up card").press("Choose the angle").see("Why these");
-            browser.driver().navigate().back();
-            browser.see("Set-up card");
-            browser.driver().navigate().forward();
-            browser.see("Why these");
-            assertThat(browser.path()).isEqualTo(slick + "/angle");
-        }
+        browser.size(WIDTH, HEIGHT);
+        String slick = tool(browser, "38 mm paring slick");
+        browser.open(slick).see("Set-up card").press("Choose the angle").see("Why these");
+        browser.driver().navigate().back();
+        browser.see("Set-up card");
+        browser.driver().navigate().forward();
+        browser.see("Why these");
+        assertThat(browser.path()).isEqualTo(slick + "/angle");
     }
 
     /** What the first page loads before anything is shown: the script it names and those it preloads, packed. */

@@ -206,6 +206,7 @@ final class Service implements AutoCloseable {
                             // a short life: quick to start matters more than quick at last
                             "-XX:TieredStopAtLevel=1",
                             "-XX:+UseSerialGC",
+                            "-Djava.io.tmpdir=" + System.getProperty("java.io.tmpdir"),
                             "-jar",
                             jar.toString())
                     .redirectErrorStream(true)
