@@ -52,3 +52,22 @@ it('gives every page an address, and fetches it when that is opened', () => {
     names.filter((n) => !app.includes(`<${n} `) && !app.includes(`<${n}/`) && !app.includes(`={${n}}`)),
   ).toEqual([])
 })
+
+/** Looking for a piece of a sentence, or asking whether something is said in more than one word. */
+const BY_WORDS =
+  /(includes|startsWith|endsWith|indexOf|match)\(['"`/][^'"`/]*[a-z]{2}|[!=]== ['"`][a-z]+ [a-z]/
+
+it('decides nothing by the words that a person reads', () => {
+  const found = files(root)
+    .filter((f) => !/\.(test|gen)\.tsx?$/.test(f))
+    .flatMap((f) =>
+      readFileSync(f, 'utf8')
+        .split('\n')
+        .filter((line) => BY_WORDS.test(line))
+        .map((line) => `${relative(root, f)}: ${line.trim()}`),
+    )
+  // Parts of forms are named by the service's own names of fields.
+  expect(found.filter((line) => !/\bfield\b/.test(line))).toEqual([])
+  expect(BY_WORDS.test("reasons.some((r) => r.includes('replace the blade'))")).toBe(true)
+  expect(BY_WORDS.test("title === 'every tooth'")).toBe(true)
+})

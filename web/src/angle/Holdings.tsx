@@ -61,7 +61,7 @@ export function Holdings({
                   ))}
                   {last && <p className="quiet">{last.tolerance}</p>}
                   {last?.asides
-                    .filter((a) => a.words.includes('hold'))
+                    .filter((a) => a.nearest)
                     .map((a) => (
                       <p key={a.advice.label}>
                         {a.advice.label}: <b>{figureSaid(a.advice.value, a.advice.unit)}</b>; {a.words}.

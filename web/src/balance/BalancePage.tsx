@@ -197,9 +197,7 @@ function Meaning({ sheet, standing }: { sheet: BalanceSheet; standing: Schemas['
         </>
       )}
       {sheet.tipWords && (
-        <p className={sheet.tipWords.includes('over the') ? 'text-error font-semibold pt-2' : 'quiet pt-2'}>
-          {sheet.tipWords}
-        </p>
+        <p className={sheet.tipsFast ? 'text-error font-semibold pt-2' : 'quiet pt-2'}>{sheet.tipWords}</p>
       )}
     </div>
   )

@@ -36,7 +36,7 @@ export function GatePanel({ here, asked, open, marking, onTap, onPlace, layout }
                 {t.words}
               </li>
             ))}
-            {here.gate.words !== here.gate.todo[0]?.words && here.gate.words.includes('look again') && (
+            {here.gate.strokesSince > 0 && (
               <li className="quiet">Seen before the last strokes: look again.</li>
             )}
           </ul>

@@ -94,7 +94,8 @@ function Merit({ plan: p }: { plan: Plan }) {
     <div className="max-w-[52rem]">
       <p>
         All done at about <b>{hour(p.endsAt)}</b>
-        {p.endsEarliest !== p.endsLatest && ` (${between(p.endsEarliest, p.endsLatest)}, as the strokes turn out)`}
+        {p.endsEarliest !== p.endsLatest &&
+          ` (${between(p.endsEarliest, p.endsLatest)}, as the strokes turn out)`}
         {saved > 0 && `; one tool after the other it would be ${saved} min later`}
         {p.setUps < p.ticketSetUps &&
           `. A stone or a guide is changed ${p.setUps} times instead of ${p.ticketSetUps}`}

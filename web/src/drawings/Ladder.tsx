@@ -298,7 +298,7 @@ function cost(p: Schemas['PassedView'], narrow: boolean): string {
     ? narrow
       ? 'as quick'
       : p.why
-    : `+${time(p.wouldCostSeconds)}${p.why.startsWith('only') ? ', ' + p.why : ''}`
+    : `+${time(p.wouldCostSeconds)}${p.tooWide ? ', ' + p.why : ''}`
 }
 
 function describe(job: Job): string {

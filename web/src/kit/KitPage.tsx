@@ -60,7 +60,7 @@ export function KitPage() {
                 <span className="text-right sm:text-left">
                   <Grain a={a} />
                 </span>
-                <span className={a.next === 'ready' ? 'quiet' : 'font-semibold'}>{a.next}</span>
+                <span className={a.ready ? 'quiet' : 'font-semibold'}>{a.next}</span>
               </button>
               {open === a.id && (
                 <>

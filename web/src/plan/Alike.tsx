@@ -16,7 +16,7 @@ export function Alike({ plan }: { plan: Schemas['PlanView'] }) {
     plan.lostMm < 0.1 && lengthUnit() === 'mm'
       ? { number: figures(plan.lostMm * 1000), unit: 'µm' }
       : length(plan.lostMm, 2)
-  const counts = work.look.includes('passes') ? 'passes' : 'strokes'
+  const counts = plan.offers.some((o) => o.chosen && o.passes) ? 'passes' : 'strokes'
   return (
     <>
       <h2 className="text-[1.35rem] font-semibold">{work.title}</h2>

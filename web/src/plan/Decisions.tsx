@@ -33,12 +33,11 @@ export function Decisions({
   wish: Wish
   setWish: (w: Wish) => void
 }) {
-  const powered = plan.steps.some((s) => s.kind === 'ENDS' || s.kind === 'TEETH')
+  const { powered } = plan
   if (plan.steps.length === 0) {
-    const machine = plan.reasons.some((r) => r.includes('replace the blade'))
     return (
       <p>
-        {machine ? 'A worn-out blade breaks at speed.' : 'Hang it up, or keep it for a scraper.'} Nothing is
+        {powered ? 'A worn-out blade breaks at speed.' : 'Hang it up, or keep it for a scraper.'} Nothing is
         planned for it.
       </p>
     )

@@ -63,8 +63,12 @@ public final class AngleRecords {
         }
     }
 
-    /** A figure beside a setting. */
-    public record AsideView(AdviceView advice, String words) {}
+    /**
+     * A figure beside a setting.
+     *
+     * @param nearest whether it is what comes nearest to it of whole blocks or pieces
+     */
+    public record AsideView(AdviceView advice, String words, boolean nearest) {}
 
     /**
      * One setting.

@@ -10,6 +10,7 @@ import truekeen.app.kit.HolderService.CoreHolder;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.Form;
 import truekeen.core.advice.Advice;
+import truekeen.core.advice.Formula;
 import truekeen.core.holding.HeldBevel;
 import truekeen.core.holding.Holder;
 import truekeen.core.holding.SavedSetting;
@@ -99,7 +100,8 @@ record HolderSettings(Holder holder, Seat seat, double inkDeg, Optional<GuideCal
         return new AsideView(
                 AdviceView.of(Advice.exact(
                         a.label(), a.value(), a.unit(), a.formula(), given, AngleWords.SAME_INPUTS.words())),
-                a.words());
+                a.words(),
+                a.formula() == Formula.STOP_BLOCK || a.formula() == Formula.STACK);
     }
 
     /** What angle the thing holds as it is set now. */

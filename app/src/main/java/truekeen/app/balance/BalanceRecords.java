@@ -93,6 +93,7 @@ public final class BalanceRecords {
      * @param spanMm across the tips
      * @param usual what the fields start with
      * @param tipSpeed metres a second, null where no speed is known
+     * @param tipsFast whether that is more than what is usually allowed
      * @param tipWords what that means, or empty
      * @param perMinute running speed, null where it is not known
      * @param tries of this job, oldest first
@@ -108,6 +109,7 @@ public final class BalanceRecords {
             double spanMm,
             Map<String, String> usual,
             @Nullable Double tipSpeed,
+            boolean tipsFast,
             String tipWords,
             @Nullable Double perMinute,
             @Nullable Double massG,

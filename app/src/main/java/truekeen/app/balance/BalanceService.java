@@ -87,6 +87,7 @@ public class BalanceService implements HistorySource {
                 2 * blade.tip().mm(),
                 usual(blade, tries.findFirstByToolIdOrderByAtDesc(toolId)),
                 speed.orElse(null),
+                speed.filter(BalanceViews::fast).isPresent(),
                 speed.map(BalanceViews::tipWords).orElse(""),
                 running.perMinute().orElse(null),
                 running.massG().orElse(null),

@@ -18,8 +18,12 @@ import truekeen.core.message.Numbers;
 final class BalanceViews {
     private BalanceViews() {}
 
+    static boolean fast(double speed) {
+        return speed > RotaryBlade.TIP_SPEED_WARNS_AT;
+    }
+
     static String tipWords(double speed) {
-        boolean fast = speed > RotaryBlade.TIP_SPEED_WARNS_AT;
+        boolean fast = fast(speed);
         return BalanceWords.TIPS_RUN_AT.fill(
                 "speed",
                 Numbers.plain(speed, 1),

@@ -93,8 +93,13 @@ public final class BenchRecords {
     /** What to do before the gate opens, and where. */
     public record TodoView(String words, @Nullable Double fromMm, @Nullable Double toMm) {}
 
-    /** How the gate stands: NONE, ASK, OPEN or SHUT. */
-    public record GateView(StepGate.State state, String words, List<TodoView> todo, List<String> notes) {}
+    /**
+     * How the gate stands.
+     *
+     * @param strokesSince strokes since what shuts it was seen; 0 where nothing seen shuts it, or none came after
+     */
+    public record GateView(
+            StepGate.State state, String words, int strokesSince, List<TodoView> todo, List<String> notes) {}
 
     /** The burr's thread. */
     public record BurrView(BurrThread.Life life, String words, String ask, String warning, List<String> moments) {}

@@ -146,6 +146,7 @@ class SessionViews {
                 new GateView(
                         gate.state(),
                         gate.words(),
+                        gate.strokesSince(),
                         gate.todo().stream()
                                 .map(t -> new TodoView(
                                         t.words(),

@@ -46,6 +46,7 @@ final class AbrasiveViews {
                 .orElse("");
         String grit = a.gritName.isEmpty() ? "" : a.gritStandard + " " + prefix + a.gritName;
         Optional<Abrasive.GrainRange> laps = a.lapping();
+        String next = next(a, core, now, shelf);
         return new AbrasiveView(
                 a.id,
                 a.name,
@@ -54,7 +55,7 @@ final class AbrasiveViews {
                 a.gritName,
                 a.makerUm,
                 a.d50Um,
-                a.grainEvidence.name(),
+                a.grainEvidence,
                 grit,
                 core.scratchUm(),
                 a.shape,
@@ -66,7 +67,8 @@ final class AbrasiveViews {
                 core.state().soakLeftSeconds(),
                 a.retired,
                 a.frozen,
-                next(a, core, now, shelf),
+                next.isEmpty(),
+                next.isEmpty() ? "ready" : next,
                 a.firmness,
                 a.favourite,
                 a.slurry,
@@ -95,7 +97,7 @@ final class AbrasiveViews {
                         .orElse(""),
                 Arrays.stream(KitAct.values())
                         .filter(act -> act.fits(a))
-                        .map(act -> new KitActView(act.name(), act.words()))
+                        .map(act -> new KitActView(act, act.words()))
                         .toList(),
                 a.version);
     }
@@ -165,6 +167,7 @@ final class AbrasiveViews {
                 .toList();
     }
 
+    /** What is to be done with it; empty where nothing is. */
     private static String next(AbrasiveRow a, Abrasive core, Instant now, List<Abrasive> shelf) {
         if (a.retired) {
             return KitWords.OUT_OF_USE.words();
@@ -219,7 +222,7 @@ final class AbrasiveViews {
         if (a.worn >= SOON) {
             return KitWords.NEARLY_WORN.fill("worn", Numbers.plain(a.worn * 100, 0));
         }
-        return "ready";
+        return "";
     }
 
     private static String minutes(double seconds) {

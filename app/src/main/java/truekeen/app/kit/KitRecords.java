@@ -23,6 +23,7 @@ public final class KitRecords {
      *
      * @param grit its name with its standard, such as "JIS #1000"
      * @param scratchUm depth of the scratch it leaves (µm), an estimate
+     * @param ready whether nothing is to be done with it
      * @param next what it wants next, in words
      * @param lengthMm length (mm), where it was measured
      * @param worn how far it is worn (%)
@@ -42,7 +43,7 @@ public final class KitRecords {
             String gritName,
             @Nullable Double makerUm,
             double d50Um,
-            String grainEvidence,
+            GrainSize.Evidence grainEvidence,
             String grit,
             double scratchUm,
             Abrasive.Shape shape,
@@ -54,6 +55,7 @@ public final class KitRecords {
             double soakLeftSeconds,
             boolean retired,
             boolean frozen,
+            boolean ready,
             String next,
             Abrasive.Firmness firmness,
             boolean favourite,
@@ -80,7 +82,7 @@ public final class KitRecords {
     public record NameView(String standard, String name, double d50Um) {}
 
     /** Something that can be done to a piece, and what it is called. */
-    public record KitActView(String act, String words) {}
+    public record KitActView(KitAct act, String words) {}
 
     /**
      * What is typed for an abrasive.

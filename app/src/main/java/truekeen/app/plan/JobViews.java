@@ -75,6 +75,7 @@ final class JobViews {
                                 p.abrasive().d50Um(),
                                 p.usable(),
                                 p.wouldCostSeconds(),
+                                p.tooWide(),
                                 p.why(),
                                 p.askable(),
                                 p.outOfUse()))

@@ -134,13 +134,19 @@ public final class PlanRecords {
             String evidence,
             AdviceView why) {}
 
-    /** An abrasive left out, and what it would have cost (s); one out of use is shown only where that is asked for. */
+    /**
+     * An abrasive left out; one out of use is shown only where that is asked for.
+     *
+     * @param wouldCostSeconds what it would have cost (s)
+     * @param tooWide whether it takes a step between two abrasives that is too wide
+     */
     public record PassedView(
             String abrasiveId,
             String name,
             double d50Um,
             boolean usable,
             double wouldCostSeconds,
+            boolean tooWide,
             String why,
             boolean askable,
             boolean outOfUse) {}
@@ -169,10 +175,15 @@ public final class PlanRecords {
             Answer answered,
             List<AnswerView> answers) {}
 
-    /** A wheel or belt that could shape the primary. */
+    /**
+     * What could shape the primary, or the edges of a machine's blade.
+     *
+     * @param passes whether it is counted in passes under power, not in strokes
+     */
     public record OfferView(
             String abrasiveId,
             String name,
+            boolean passes,
             double leastSeconds,
             double mostSeconds,
             boolean chosen,
@@ -258,10 +269,12 @@ public final class PlanRecords {
      * A plan.
      *
      * @param strops every strop that is owned, to choose another
+     * @param powered whether it is a machine's blade, whose edges all get the same
      * @param tooMuch what is said first where it asks too much of hands
      * @param pieces all jobs in their order
      */
     public record PlanView(
+            boolean powered,
             Scope scope,
             String scopeWords,
             List<String> reasons,

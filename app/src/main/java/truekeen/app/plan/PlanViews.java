@@ -47,6 +47,7 @@ public final class PlanViews {
             Optional<TooMuchByHand> tooMuch) {
         SheetTime time = SheetTime.of(steps, plan.powered());
         return new PlanView(
+                false,
                 r.scope(),
                 SurveyViews.words(r.scope()),
                 r.reasons(),
@@ -63,6 +64,7 @@ public final class PlanViews {
                         .map(o -> new OfferView(
                                 o.machine().id(),
                                 o.machine().name(),
+                                true,
                                 o.leastClockSeconds(),
                                 o.mostClockSeconds(),
                                 plan.grind().filter(o::equals).isPresent(),

@@ -24,6 +24,7 @@ final class PoweredViews {
 
     static PlanView of(Restoration r, PoweredPlan plan, List<Step> steps, Setup setup, CoreTool tool) {
         return new PlanView(
+                true,
                 r.scope(),
                 r.scope() == Scope.RETIRE ? SurveyViews.words(r.scope()) : PlanWords.EVERY_EDGE_ALIKE.words(),
                 r.reasons(),
@@ -41,6 +42,7 @@ final class PoweredViews {
                         .map(t -> new OfferView(
                                 t.piece().id(),
                                 t.piece().name(),
+                                t.powered(),
                                 t.leastSeconds(plan.edges()),
                                 t.mostSeconds(plan.edges()),
                                 t == plan.chosen(),

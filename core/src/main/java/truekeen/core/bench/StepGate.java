@@ -23,10 +23,11 @@ import truekeen.core.table.Prior;
  *
  * @param state whether it is open
  * @param words that in a sentence
+ * @param strokesSince strokes since what shuts it was seen; 0 where nothing seen shuts it, or none came after
  * @param todo what to do, and where
  * @param notes what else to mind; it shuts nothing
  */
-public record StepGate(State state, String words, List<Todo> todo, List<String> notes) {
+public record StepGate(State state, String words, int strokesSince, List<Todo> todo, List<String> notes) {
     private static final int LEAST_STROKES = Prior.GATE_LEAST_STROKES.whole();
     /** Strokes by which two sides may differ before it is said. Prior. */
     private static final double UNEVEN_SHARE = Prior.GATE_UNEVEN_SHARE.value();
@@ -86,9 +87,9 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
         List<String> notes = new ArrayList<>(seen.notes);
         notes.addAll(alike.notes());
         if (!alike.todo().isEmpty()) {
-            return new StepGate(State.SHUT, alike.todo().get(0).words(), alike.todo(), List.copyOf(notes));
+            return new StepGate(State.SHUT, alike.todo().get(0).words(), 0, alike.todo(), List.copyOf(notes));
         }
-        return new StepGate(seen.state, seen.words, seen.todo, List.copyOf(notes));
+        return new StepGate(seen.state, seen.words, seen.strokesSince, seen.todo, List.copyOf(notes));
     }
 
     /** The gate of a step as it stands, by what was seen alone. */
@@ -110,12 +111,12 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
         }
         parity(step, now).ifPresent(notes::add);
         if (step.gate().isEmpty() && todo.isEmpty()) {
-            return new StepGate(State.NONE, "", List.of(), notes);
+            return new StepGate(State.NONE, "", 0, List.of(), notes);
         }
         if (!todo.isEmpty()) {
             String words =
                     todo.get(0).words() + (stale > 0 ? BenchWords.SEEN_BEFORE.fill("strokes", strokes(stale)) : "");
-            return new StepGate(State.SHUT, words, List.copyOf(todo), List.copyOf(notes));
+            return new StepGate(State.SHUT, words, stale, List.copyOf(todo), List.copyOf(notes));
         }
         Optional<String> behind = sideBehind(step, now);
         List<Sign> opens = StepSigns.opens(step);
@@ -125,6 +126,7 @@ public record StepGate(State state, String words, List<Todo> todo, List<String> 
                 open
                         ? BenchWords.PASSED.words()
                         : behind.map(b -> b + " " + step.gate()).orElse(step.gate()),
+                0,
                 List.of(),
                 List.copyOf(notes));
     }

@@ -182,34 +182,32 @@ final class JobPlanner {
     private PassedOver passedOver(Abrasive a, Label least, List<Abrasive> through) {
         Optional<ShelfRule> bar = ShelfRule.barring(a, job, steel, rules);
         if (bar.isPresent()) {
-            return new PassedOver(a, 0, false, bar.get().reason(), false);
+            return new PassedOver(a, 0, false, false, bar.get().reason(), false);
         }
         if (wish.without().contains(a.id())) {
-            return new PassedOver(a, 0, true, ProgressionWords.LEFT_BY_YOU.words(), true);
+            return new PassedOver(a, 0, true, false, ProgressionWords.LEFT_BY_YOU.words(), true);
         }
         if (job.finish().isEmpty()) {
             if (a.d50Um() < search.leastFirstUm()) {
-                return new PassedOver(a, 0, false, ProgressionWords.TOO_FINE_TO_SHAPE.words(), true);
+                return new PassedOver(a, 0, false, false, ProgressionWords.TOO_FINE_TO_SHAPE.words(), true);
             }
             double more = search.only(a).cost() - least.cost();
-            return new PassedOver(a, more, true, costWords(more), true);
+            return new PassedOver(a, more, true, false, costWords(more), true);
         }
         Abrasive last = least.leg().abrasive();
         if (a.d50Um() <= last.d50Um()) {
-            return new PassedOver(a, 0, false, ProgressionWords.FINER_THAN_WANTED.words(), true);
+            return new PassedOver(a, 0, false, false, ProgressionWords.FINER_THAN_WANTED.words(), true);
         }
         List<Abrasive> also = new ArrayList<>(through);
         also.add(a);
         return search.best(last, also)
-                .map(path -> new PassedOver(
-                        a,
-                        path.cost() - least.cost(),
-                        true,
-                        path.penaltySeconds() > least.penaltySeconds()
-                                ? ProgressionWords.STEP_TOO_WIDE.words()
-                                : costWords(path.cost() - least.cost()),
-                        true))
-                .orElseGet(() -> new PassedOver(a, 0, false, ProgressionWords.DOES_NOT_FOLLOW.words(), false));
+                .map(path -> through(a, path.cost() - least.cost(), path.penaltySeconds() > least.penaltySeconds()))
+                .orElseGet(() -> new PassedOver(a, 0, false, false, ProgressionWords.DOES_NOT_FOLLOW.words(), false));
+    }
+
+    private static PassedOver through(Abrasive a, double more, boolean tooWide) {
+        return new PassedOver(
+                a, more, true, tooWide, tooWide ? ProgressionWords.STEP_TOO_WIDE.words() : costWords(more), true);
     }
 
     private static String costWords(double seconds) {
