@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -232,8 +234,29 @@ class AngleAnswersTest extends ApiTest {
         JsonNode tip = setting.path("asides").get(setting.path("asides").size() - 2);
         assertThat(tip.path("advice").path("value").asDouble()).isCloseTo(4.11, within(5e-3));
         assertThat(tip.path("words").asText()).contains("lift the handle");
+        assertThat(tip.path("nearest").asBoolean(true)).isFalse();
         assertThat(figure(a, "behind the edge afterwards")).isBetween(0.3, 0.4);
         assertThat(figure(a, "sharpenings until it is thinned")).isPositive();
+    }
+
+    @Test
+    void theBlockThatComesNearestIsToldFromOtherFigures() {
+        ObjectNode blocks = guide("stop blocks " + UUID.randomUUID(), "9.5", "14", "11.5");
+        blocks.put("blocks", "41, 25.1");
+        String guide = post("/api/v1/kit/holders", blocks).body().path("id").asText();
+        ObjectNode form = angle();
+        form.put("holderId", guide);
+        List<JsonNode> nearest = new ArrayList<>();
+        advice(takeIn(chisel()), form).path("settings").forEach(s -> s.path("asides")
+                .forEach(a -> {
+                    if (a.path("nearest").asBoolean()) {
+                        nearest.add(a.path("advice"));
+                    }
+                }));
+        assertThat(nearest).isNotEmpty().allSatisfy(a -> {
+            assertThat(a.path("formulaId").asText()).isEqualTo("stop-block");
+            assertThat(a.path("value").asDouble()).isIn(41.0, 25.1);
+        });
     }
 
     @Test

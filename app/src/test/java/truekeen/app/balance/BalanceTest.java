@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.junit.jupiter.api.Test;
 import truekeen.app.machine.Machines;
+import truekeen.core.balance.RotaryBlade;
 import truekeen.core.progression.Answer;
 
 /** The beam over the service: tries, corrections, and nothing refitted that is not level. */
@@ -47,6 +48,9 @@ class BalanceTest extends Machines {
         assertThat(preview.path("gradeGmm").asDouble()).isCloseTo(35.7, within(0.05));
         JsonNode first = post(path + "/tries", hung("TRIAL_MASS", 2, "5")).body();
         assertThat(first.path("tipSpeed").asDouble()).isCloseTo(80.1, within(0.05));
+        assertThat(first.path("tipsFast").asBoolean(true)).isFalse();
+        assertThat(BalanceViews.fast(RotaryBlade.TIP_SPEED_WARNS_AT)).isFalse();
+        assertThat(BalanceViews.fast(RotaryBlade.TIP_SPEED_WARNS_AT + 0.1)).isTrue();
         assertThat(first.path("edgeLossG").asDouble()).isCloseTo(2 * 2 * 95 * 4 * 7.85e-3, within(1e-6));
         assertThat(first.path("level").asBoolean()).isFalse();
         post(path + "/taken-off", off("5.3", 2));

@@ -122,10 +122,13 @@ class StepGateTest {
             assertThat(t.words()).contains("80 to 95\u202fmm").contains("3 to 12 strokes");
         });
         assertThat(pass().orElseThrow().code()).isEqualTo(MessageCode.GATE_SHUT);
+        assertThat(gate().strokesSince()).isZero();
         count(Side.BEVEL, 6);
         assertThat(gate().words()).matches(Says.the(BenchWords.SEEN_BEFORE, "strokes", "6 strokes"));
+        assertThat(gate().strokesSince()).isEqualTo(6);
         see(Observation.of(Sign.BURR_WHOLE));
         assertThat(gate().state()).isEqualTo(StepGate.State.OPEN);
+        assertThat(gate().strokesSince()).isZero();
         assertThat(pass()).isEmpty();
     }
 

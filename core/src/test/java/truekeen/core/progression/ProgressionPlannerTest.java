@@ -204,6 +204,7 @@ class ProgressionPlannerTest {
                     BruteForce.Walk through = BruteForce.best(usable, job, CARBON, RULES, oil, passed.abrasive());
                     assertThat(passed.usable()).isEqualTo(through != null);
                     if (through != null) {
+                        assertThat(passed.tooWide()).isEqualTo(through.penalty() > best.penalty() + 1e-6);
                         assertThat(passed.wouldCostSeconds()).isCloseTo(through.cost() - best.cost(), within(1e-6));
                         compared++;
                     }
