@@ -34,9 +34,9 @@ import truekeen.core.tool.ToothedBlade;
  */
 record HungBlade(List<String> places, Length tip, Length width, Length thickness) {
     /** The middle of what is ground lies so far within the tip, unless it was measured (mm). Prior. */
-    private static final double WITHIN_TIP_MM = 15;
+    private static final double WITHIN_TIP_MM = Prior.GROUND_WITHIN_TIP_MM.value();
     /** Least mass that tips a cone or a nail, until it was tried (g). Prior. */
-    private static final String LEAST_MASS = "0.5";
+    private static final String LEAST_MASS = Numbers.plain(Prior.BALANCER_LEAST_MASS_G.value(), 1);
 
     private enum Method {
         LEVEL,

@@ -263,7 +263,7 @@ public class InkService {
                 "°",
                 Formula.INK_BAND,
                 given,
-                InkWords.STROKES_ARE_ESTIMATED.words(),
+                InkWords.STROKES_ARE_ESTIMATED.fill("spread", Numbers.plain(StockRemoval.firstEstimateSpread(), 1)),
                 InkWords.NARROW_THE_RANGE.words()));
     }
 }

@@ -15,7 +15,7 @@ enum InkWords implements Wording {
     CLEAN_BAND("clean band"),
     AS_TAPPED("as tapped, to a third of the bevel"),
     OFF_BY("off by"),
-    STROKES_ARE_ESTIMATED("Evidence: what these strokes take is a first estimate, ×/÷ 2"),
+    STROKES_ARE_ESTIMATED("Evidence: what these strokes take is a first estimate, ×/÷ {spread}"),
     NARROW_THE_RANGE("A band that was measured, and more strokes, narrow the range.");
 
     private final String words;

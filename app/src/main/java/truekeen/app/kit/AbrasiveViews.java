@@ -23,13 +23,14 @@ import truekeen.core.grit.GritStandard;
 import truekeen.core.grit.GritTable;
 import truekeen.core.message.Numbers;
 import truekeen.core.message.RefusedException;
+import truekeen.core.table.Prior;
 
 /** Abrasives for the screens. */
 final class AbrasiveViews {
     /** Prior: fresh compound is dry enough to strop on. */
-    private static final Duration COMPOUND_DRIES = Duration.ofMinutes(20);
+    private static final Duration COMPOUND_DRIES = Duration.ofSeconds(Prior.COMPOUND_DRIES_S.whole());
     /** Prior: a stone whose length nobody measured. */
-    private static final double USUAL_LENGTH_MM = 200;
+    private static final double USUAL_LENGTH_MM = Prior.BENCH_STONE_MM.value();
 
     private static final double SOON = 0.8;
 

@@ -181,8 +181,8 @@ public record Abrasive(
      * @param ofKind sessions on other pieces of its kind, or on other steels, that it rests on too
      */
     public record Effort(double factor, double logSd, int sessions, int ofKind) {
-        /** Nothing learned: N(0, 0.6²) in logarithms. Source: workshop prior. */
-        public static final Effort FIRST = new Effort(1, 0.6, 0, 0);
+        /** Nothing learned: spread about one in logarithms. Source: workshop prior. */
+        public static final Effort FIRST = new Effort(1, Prior.HAND_FIRST_LOG_SD.value(), 0, 0);
         /** Spread of one session about its factor, in logarithms. Source: workshop prior. */
         public static final double SESSION_LOG_SD = Prior.ABRASIVE_SESSION_LOG_SD.value();
 

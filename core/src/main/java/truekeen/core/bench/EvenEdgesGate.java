@@ -29,7 +29,7 @@ record EvenEdgesGate(List<StepGate.Todo> todo, List<String> notes) {
     private static final int MARKS_OF_AN_END = 3;
     private static final int MARKS_OF_A_DISC = 4;
     /** Strokes by which one edge of a row may be ahead of another. Prior. */
-    private static final int AHEAD = 1;
+    private static final int AHEAD = Prior.EDGE_ROW_AHEAD_STROKES.whole();
     /** Angles of teeth may differ from the one planned by as much (°). */
     private static final double ANGLE_WITHIN = SessionSigns.ANGLE_TOLERANCE_DEG;
 

@@ -15,7 +15,7 @@ public record MeanLoss(double mm, double spread, int measured) {
     private static final double PRIOR_MM = Prior.LOSS_PRIOR_MM.value();
     private static final double PRIOR_WORTH = Prior.LOSS_PRIOR_WORTH.value();
     private static final double LOG_SPREAD = Prior.LOSS_LOG_SPREAD.value();
-    private static final double SPREAD_HALVES_BY = 3;
+    private static final double SPREAD_HALVES_BY = Prior.LOSS_SPREAD_HALVES_BY.value();
 
     /** Nothing measured yet. */
     public static final MeanLoss FIRST = of(0, 0);

@@ -23,6 +23,11 @@ public final class SavingBackBevel {
         return Angle.ofDegrees(Math.max(LEAST_DEG, Math.toDegrees(Math.atan(pitsMm / WIDTH_MM))));
     }
 
+    /** The steepest that is worth giving. */
+    public static Angle steepest() {
+        return Angle.ofDegrees(MOST_DEG);
+    }
+
     /** Whether pits so deep (mm) can be carried past at all. */
     public static boolean fits(double pitsMm) {
         return angle(pitsMm).degrees() <= MOST_DEG;

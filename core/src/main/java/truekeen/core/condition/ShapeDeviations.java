@@ -105,9 +105,14 @@ public record ShapeDeviations(
      */
     public record Bend(Length gap, boolean accepted) {
         /** Length of a bench stone (mm). Source: workshop prior. */
-        private static final double STONE_MM = Prior.BEND_STONE_MM.value();
+        private static final double STONE_MM = Prior.BENCH_STONE_MM.value();
         /** A stone reaches what stands off it by no more than this, since so much goes in the work (mm). */
         private static final double TOUCHES_MM = Prior.BEND_TOUCHES_MM.value();
+
+        /** Length of the stone it is laid along. */
+        public static Length stone() {
+            return Length.ofMm(STONE_MM);
+        }
 
         /** A bend of which nothing more is said. */
         public Bend(Length gap) {

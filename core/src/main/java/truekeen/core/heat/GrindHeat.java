@@ -24,7 +24,7 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
     /** Below the limit of the steel by so much (K). Source: workshop prior. */
     public static final double MARGIN_K = Prior.GRIND_HEAT_MARGIN_K.value();
     /** Land of an edge that was ground blunt first. Source: workshop prior. */
-    public static final Length BLUNT_LAND = Length.ofMm(1);
+    public static final Length BLUNT_LAND = Length.ofMm(Prior.BLUNT_LAND_MM.value());
     /** Longest contact that is looked at (s). */
     public static final double MOST_SECONDS = 30;
 

@@ -15,6 +15,7 @@ import truekeen.core.quantity.Length;
 import truekeen.core.section.Point;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.setup.SpineHeight;
+import truekeen.core.table.Prior;
 
 /**
  * A blade laid against the stone by the height of its spine: by eye, or on a stack of a known object. Tools without a
@@ -26,7 +27,7 @@ import truekeen.core.setup.SpineHeight;
 public record SpineStack(Optional<Length> piece, Optional<Length> lever) implements Holder {
     private static final int MOST_PIECES = 14;
     /** A taller pile does not stand. Source: workshop prior. */
-    private static final int HANDY = 60;
+    private static final int HANDY = Prior.HANDY_PILE_PIECES.whole();
 
     @Override
     public HolderKind kind() {

@@ -40,7 +40,7 @@ public record InkAmount(
     /** Error of a band measured with a rule or a loupe. Source: workshop prior. */
     private static final double MEASURED = Prior.INK_AMOUNT_MEASURED.value();
     /** More than this is no slip of a setting: then only the direction is told (°). Source: workshop prior. */
-    private static final double MOST_DEG = 20;
+    private static final double MOST_DEG = Prior.INK_AMOUNT_MOST_DEG.value();
 
     private static final double LEAST_DEG = 0.01;
 

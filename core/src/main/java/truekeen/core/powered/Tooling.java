@@ -3,6 +3,7 @@ package truekeen.core.powered;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.heat.GrindHeat;
@@ -10,6 +11,7 @@ import truekeen.core.heat.HeatSource;
 import truekeen.core.message.Numbers;
 import truekeen.core.quantity.Angle;
 import truekeen.core.quantity.Length;
+import truekeen.core.removal.Filing;
 import truekeen.core.removal.PowerRate;
 import truekeen.core.removal.StockRemoval;
 import truekeen.core.repair.DipRhythm;
@@ -122,7 +124,7 @@ public record Tooling(
     }
 
     private static Tooling file(Abrasive a, SteelClass steel, double volume) {
-        boolean bites = steel.hardnessLow().orElse(60) <= Prior.FILE_HRC.value();
+        boolean bites = Filing.hardness(OptionalDouble.empty(), steel) <= Prior.FILE_HRC.value();
         return made(
                 a,
                 Way.FILE,
@@ -161,8 +163,8 @@ public record Tooling(
                     return DipRhythm.of(
                             heat.bluntAlike().leastSeconds(), blade.layout().edgeMm());
                 })
-                .orElseGet(() -> DipRhythm.of(
-                        java.util.OptionalDouble.empty(), blade.layout().edgeMm()));
+                .orElseGet(() ->
+                        DipRhythm.of(OptionalDouble.empty(), blade.layout().edgeMm()));
         double pass = Math.max(1, dip.passSeconds());
         double fast = volume / (rate.fastest(false) * pass);
         double slow = volume / (rate.slowest(false) * pass);

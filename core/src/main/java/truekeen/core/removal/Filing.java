@@ -11,7 +11,7 @@ public final class Filing {
     private static final double MOST_MM3 = Prior.FILE_MOST_MM3.value();
     private static final double SECONDS = Prior.STROKE_SECONDS.value();
     /** Hardness taken of a steel of which none is known (HRC). */
-    private static final double UNKNOWN_HRC = 60;
+    private static final double UNKNOWN_HRC = Prior.UNKNOWN_HARDNESS_HRC.value();
 
     private Filing() {}
 

@@ -179,7 +179,8 @@ final class BackOptions {
             refused = iron.bevelUp() && left <= 0 ? RepairWords.NO_CLEARANCE_LEFT.words() : "";
         }
         if (!SavingBackBevel.fits(pits) && refused.isEmpty()) {
-            refused = RepairWords.PITS_WANT_MORE.fill("width", Numbers.plain(width, 0));
+            refused = RepairWords.PITS_WANT_MORE.fill(
+                    "most", SavingBackBevel.steepest(), "width", Numbers.plain(width, 0));
         }
         return choice.option(
                 BackDecision.BACK_BEVEL,

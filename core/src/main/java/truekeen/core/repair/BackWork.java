@@ -145,6 +145,8 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
                 .ifPresent(b -> acts.add(RepairWords.BACK_BENT.fill(
                         "gap",
                         b.gap(),
+                        "stone",
+                        ShapeDeviations.Bend.stone(),
                         "missed",
                         Numbers.plain(
                                 b.missed(blade.edgeLengthMm())

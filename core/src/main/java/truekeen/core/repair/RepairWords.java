@@ -98,7 +98,7 @@ enum RepairWords implements Wording {
             "On the finest stone lay a thin rule along its far side, the iron's back across it: a strip at the edge comes up in a few strokes where the whole face would take an age."),
     BACK_OLD_BEVEL("The old back bevel must go before the back guides a cut again."),
     BACK_BENT(
-            "It is bent by {gap}: a stone of 200 mm misses up to {missed} mm in its hollow side. Work across it, not along."),
+            "It is bent by {gap}: a stone of {stone} misses up to {missed} mm in its hollow side. Work across it, not along."),
     OPTION_FLATTEN("Flatten the last {strip} mm"),
     NOTHING_ALLOWED("nothing on the shelf may be used for it"),
     PITS_TOO_DEAR("past {deepest} mm it costs more than most tools are worth"),
@@ -113,7 +113,7 @@ enum RepairWords implements Wording {
     LEAVES_CLEARANCE("leaves {left}° of clearance"),
     RAISES_CUTTING_ANGLE("raises the cutting angle to {angle}"),
     NO_CLEARANCE_LEFT("it would leave no clearance"),
-    PITS_WANT_MORE("pits this deep want more than 30° over {width} mm"),
+    PITS_WANT_MORE("pits this deep want more than {most} over {width} mm"),
     HARD_LAYER_LEAVES("It leaves {left} mm of the hard layer of {layer}."),
     HARD_LAYER_ENDS(
             "The hard layer is only {layer} thick: so much off the back comes near its end, and an edge on soft steel does not hold."),

@@ -32,7 +32,8 @@ public record GuideCalibration(
     /** Standard errors of a projection and of an angle as read. */
     public record Readings(Length projection, Angle angle) {
         /** A caliper at the bench and a small digital gauge. Source: workshop prior. */
-        public static final Readings USUAL = new Readings(Length.ofMm(0.2), Angle.ofDegrees(0.2));
+        public static final Readings USUAL = new Readings(
+                Length.ofMm(Prior.CALIPER_ERROR_MM.value()), Angle.ofDegrees(Prior.GAUGE_ERROR_DEG.value()));
     }
 
     /** Keeps the lists from changing. */

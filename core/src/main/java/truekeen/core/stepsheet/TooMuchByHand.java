@@ -37,7 +37,7 @@ public record TooMuchByHand(boolean tooMuch, int strokes, String stone, double m
     /** Or from so long on one job (min). */
     public static final double MOST_MINUTES = Prior.TOO_LONG_MIN.value();
 
-    private static final double WORTH_SAYING = 0.1;
+    private static final double WORTH_SAYING = Prior.WAY_OUT_WORTH_SHARE.value();
     /** A way that spares so much of the time is said, however little that is. */
     private static final double SPARES_HALF = 0.5;
 

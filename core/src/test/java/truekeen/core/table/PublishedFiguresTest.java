@@ -6,11 +6,15 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.Reader;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
@@ -62,5 +66,36 @@ class PublishedFiguresTest {
                 .containsExactlyInAnyOrder(
                         Arrays.stream(Prior.values()).map(Enum::name).toArray(String[]::new));
         assertThat(Arrays.stream(Prior.values()).map(Prior::meaning)).doesNotHaveDuplicates();
+    }
+
+    private static final Pattern CONSTANT = Pattern.compile("static final [^=;]+=([^;]+);");
+
+    private static final Pattern CALLED_PRIOR = Pattern.compile("\\b[Pp]rior\\b");
+
+    @ParameterizedTest
+    @ValueSource(strings = {"src/main/java", "../app/src/main/java"})
+    void whatIsCalledAPriorIsReadFromTheTable(String sources) throws IOException {
+        List<String> read = new ArrayList<>();
+        List<String> typed = new ArrayList<>();
+        try (Stream<Path> files = Files.walk(Path.of(sources))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                String text = Files.readString(file);
+                CONSTANT.matcher(text)
+                        .results()
+                        .filter(m -> CALLED_PRIOR
+                                .matcher(commentBefore(text, m.start()))
+                                .find())
+                        .forEach(m -> (m.group(1).contains("Prior.") ? read : typed)
+                                .add(file.getFileName() + ":" + m.group(1)));
+            }
+        }
+        assertThat(typed).filteredOn(value -> value.matches("(?s).*\\d.*")).isEmpty();
+        assertThat(read).isNotEmpty();
+    }
+
+    /** What is said of the constant that is declared there; empty where nothing is. */
+    private static String commentBefore(String text, int declared) {
+        String before = text.substring(0, text.lastIndexOf('\n', declared) + 1).stripTrailing();
+        return before.endsWith("*/") ? before.substring(before.lastIndexOf("/**")) : "";
     }
 }
