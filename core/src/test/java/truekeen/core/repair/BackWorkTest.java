@@ -94,9 +94,10 @@ class BackWorkTest {
         assertThat(option(up, "BACK_BEVEL").allowed())
                 .as("8.5° of a bed of 12° leaves 3.5°")
                 .isTrue();
-        assertThat(option(work(Blades.blade(GeometryKind.PLANE_IRON_DOWN), pitted(0.8), true), "BACK_BEVEL")
-                        .allowed())
-                .isFalse();
+        BackWork.Option deep =
+                option(work(Blades.blade(GeometryKind.PLANE_IRON_DOWN), pitted(0.8), true), "BACK_BEVEL");
+        assertThat(deep.allowed()).as("22° would be wanted").isFalse();
+        assertThat(deep.reason()).matches(Says.the(RepairWords.PITS_WANT_MORE, "most", "15°", "width", "2"));
     }
 
     @Test
