@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import java.text.DecimalFormatSymbols;
 import java.util.Locale;
 import java.util.Optional;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.context.i18n.LocaleContext;
 import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -15,18 +16,26 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import truekeen.core.quantity.ShownUnits;
 
-/** What the shop picked. It is asked of every sentence that leaves, so it is kept at hand. */
+/**
+ * What the shop picked. It is asked of every sentence that leaves, so it is kept at hand from before the first one: a
+ * sentence is written when half of an answer is gone already, and a database that goes away then would break it off.
+ */
 @Service
-public class UnitsService {
+public class UnitsService implements SmartInitializingSingleton {
     private static final short THE_ONE = 1;
 
     private final Picks picks;
     private final TransactionTemplate transaction;
-    private volatile ShownUnits known;
+    private volatile ShownUnits known = ShownUnits.METRIC;
 
     UnitsService(Picks picks, TransactionTemplate transaction) {
         this.picks = picks;
         this.transaction = transaction;
+    }
+
+    @Override
+    public void afterSingletonsInstantiated() {
+        picked();
     }
 
     /** What the shop picked, as it is stored now; empty where it was never asked. */
@@ -39,7 +48,7 @@ public class UnitsService {
 
     /** The units that hold: metric ones until the shop picks others. */
     public ShownUnits now() {
-        return known == null ? picked().orElse(ShownUnits.METRIC) : known;
+        return known;
     }
 
     /** A sentence as its reader reads figures: in the units of the shop, with the decimal sign of the browser. */
