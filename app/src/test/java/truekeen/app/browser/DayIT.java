@@ -58,11 +58,9 @@ class DayIT {
             browser.unfold("Why in this order").see("Promises come first");
             assertThat(browser.accessibilityFaults()).isEmpty();
             browser.size(390, 844);
-            assertThat(((Number)
-                                    browser.script(
-                                            "return document.documentElement.scrollWidth - document.documentElement.clientWidth"))
-                            .intValue())
-                    .isZero();
+            browser.until(
+                    "the page within the width of a phone",
+                    d -> browser.script("return document.documentElement.scrollWidth <= innerWidth ? true : null"));
         }
     }
 

@@ -251,7 +251,7 @@ class HonestBenchIT {
             browser.size(size[0], size[1]);
             browser.script("scrollTo(0, 0)");
             int least = Math.min(size[0], size[1]) < 500 ? 20 : 22;
-            assertThat((List<?>) browser.script(OUT_OF_REACH, least))
+            assertThat(browser.lasting(() -> (List<?>) browser.script(OUT_OF_REACH, least)))
                     .as(what + ", " + size[0] + " by " + size[1])
                     .isEmpty();
         }

@@ -164,7 +164,9 @@ class ScreensIT {
             String at = size[0] + "x" + size[1];
             browser.size(size[0], size[1]);
             boolean tablet = size[0] >= 800 && size[1] >= 800;
-            assertThat(misfits(path, size[0] == WIDTH, tablet)).as("at " + at).isEmpty();
+            assertThat(browser.lasting(() -> misfits(path, size[0] == WIDTH, tablet)))
+                    .as("at " + at)
+                    .isEmpty();
             assertThat(CODE.matcher(browser.text()).results().map(MatchResult::group))
                     .as("codes instead of words")
                     .isEmpty();

@@ -82,11 +82,9 @@ class TicketIT {
 
             browser.size(390, 844);
             browser.open("/tickets").see("Write a ticket");
-            assertThat(((Number)
-                                    browser.script(
-                                            "return document.documentElement.scrollWidth - document.documentElement.clientWidth"))
-                            .intValue())
-                    .isZero();
+            browser.until(
+                    "the page within the width of a phone",
+                    d -> browser.script("return document.documentElement.scrollWidth <= innerWidth ? true : null"));
         }
     }
 }
