@@ -5,7 +5,7 @@ import { Field } from '../ui/Field'
 import { day, num } from '../ui/format'
 import { Trouble } from '../ui/Notice'
 
-const RESULTS = [
+const RESULTS: { value: Schemas['OutcomeForm']['result']; act: string; past: string }[] = [
   { value: 'CHIPPED', act: 'It chipped', past: 'chipped' },
   { value: 'ROLLED', act: 'It rolled', past: 'rolled' },
   { value: 'HELD', act: 'It held', past: 'stayed whole' },
@@ -18,7 +18,7 @@ export function History({ toolId, history }: { toolId: string; history: Schemas[
   const params = { path: { id: toolId } }
   const after = { onSuccess: () => void queries.invalidateQueries() }
   const tell = useMutation({
-    mutationFn: (result: string) =>
+    mutationFn: (result: Schemas['OutcomeForm']['result']) =>
       ask(api.POST('/api/v1/tools/{id}/outcomes', { params, body: { result, last } })),
     ...after,
   })

@@ -1,7 +1,9 @@
+import type { Schemas } from '../api/client'
 import { Field, Pick } from '../ui/Field'
 
 export interface Hung {
-  method: string
+  /** Empty until it was picked. */
+  method: Schemas['BeamForm']['method']
   hungOn: number
   trial: string
   firstEnd: string
@@ -58,7 +60,7 @@ export function HungForm({ form, onChange, places, again, echo, fault }: HungFor
         options={[
           { value: 'LEVEL', label: 'it stays level' },
           { value: 'TRIAL_MASS', label: 'it dips: a mass keeps it level' },
-          ...(bar ? [{ value: 'WEIGHED', label: 'both ends weighed' }] : []),
+          ...(bar ? [{ value: 'WEIGHED' as const, label: 'both ends weighed' }] : []),
         ]}
       />
       {form.method === 'TRIAL_MASS' && (

@@ -119,7 +119,7 @@ function span(seconds: number): string {
 }
 
 function Times({ times, toolName }: { times: ReturnType<typeof useTimes>; toolName: string }) {
-  const start = async (kind: string) => {
+  const start = async (kind: Schemas['TimerForm']['kind']) => {
     await ask(api.POST('/api/v1/timers', { body: { kind, label: toolName, minutes: '' } })).catch(
       () => undefined,
     )

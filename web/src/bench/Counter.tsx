@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { num } from '../ui/format'
+import type { Side } from './side'
 
 type BenchStep = Schemas['BenchStepView']
 
@@ -18,15 +19,15 @@ const MOST_AT_ONCE = 20
 interface CounterProps {
   step: BenchStep
   here: Schemas['HereView'] | null
-  counted: (side: string) => number
-  atStation: (side: string, station: number) => number
+  counted: (side: Side) => number
+  atStation: (side: Side, station: number) => number
   pending: boolean
-  next: string
+  next: Side
   station: number
   open: boolean
   /** Whether Space, or the pedal, goes on rather than counts. */
   ready: boolean
-  count: (side: string, amount: number, station?: number) => void
+  count: (side: Side, amount: number, station?: number) => void
 }
 
 /** How many, in figures that are read from across the bench: a side each, and stations where the edge is cambered. */

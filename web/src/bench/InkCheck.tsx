@@ -10,7 +10,9 @@ type Answer = Schemas['InkView']
 
 const ZONES = ['HEEL', 'MIDDLE', 'EDGE']
 const PARTS = ['LEFT', 'CENTRE', 'RIGHT']
-const INTENTS = [
+type Intent = Schemas['InkForm']['intent']
+
+const INTENTS: { value: Intent; label: string }[] = [
   { value: 'MATCH', label: 'match the bevel' },
   { value: 'LOWER', label: 'lower it, or thin' },
   { value: 'STEEPEN', label: 'steepen, or a secondary' },
@@ -24,7 +26,7 @@ const BY_STEP = {
   ADD: 'STEEPEN',
 } as const
 
-const START = { intent: 'MATCH' as string, gone: [] as string[], band: '', strokes: '2' }
+const START = { intent: 'MATCH' as Intent, gone: [] as string[], band: '', strokes: '2' }
 
 interface InkProps {
   session: Session

@@ -3,12 +3,13 @@ import { useDraft } from '../api/local'
 import type { Session } from './useSession'
 import { readMm, typedShown } from '../ui/typed'
 import { lengthUnit } from '../ui/units'
+import type { Side } from './side'
 
 interface MarksProps {
   session: Session
   open: boolean
   /** Saves one measure. */
-  onRead: (instrument: string, value: number, side: string, station: number) => void
+  onRead: (instrument: string, value: number, side: Side, station: number) => void
 }
 
 const ENDS: Record<string, string> = {
@@ -65,7 +66,7 @@ export function Marks({ session, open, onRead }: MarksProps) {
   )
 }
 
-function newest(session: Session, instrument: string, side: string, station: number): number | null {
+function newest(session: Session, instrument: string, side: Side, station: number): number | null {
   const all = (session.here?.readings ?? []).filter(
     (r) => r.instrument === instrument && r.side === side && r.station === station,
   )

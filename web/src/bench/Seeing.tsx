@@ -71,7 +71,7 @@ export function Seeing({
       {now.gateFailures > 0 && s.ifNot && (
         <p className="mt-2 border-l-4 border-warning pl-3 at-arm">{s.ifNot}</p>
       )}
-      {section.data && here && here.facet !== '' && <SectionInset view={section.data} facet={here.facet} />}
+      {section.data && here?.facet && <SectionInset view={section.data} facet={here.facet} />}
       <p className="mt-2 text-[1.05rem]">
         <span className="quiet">Why: </span>
         {s.why}

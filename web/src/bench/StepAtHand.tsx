@@ -11,6 +11,7 @@ import { TeethCounter } from './TeethCounter'
 import { how, Seeing } from './Seeing'
 import { useKeys } from './useKeys'
 import type { Session, useSession } from './useSession'
+import type { Side } from './side'
 
 type Bench = ReturnType<typeof useSession>
 export type Marking = Schemas['TapView'] | null
@@ -33,15 +34,15 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
   const s = now.step
   const { pending, add } = bench
   const tablet = useTablet()
-  const [lastSide, setLastSide] = useState('')
+  const [lastSide, setLastSide] = useState<Side>('')
   const mine = pending.filter((e) => e.step === at)
   // A gate or an undo that is on its way decides what comes next: counting waits for it.
   const deciding = mine.some((e) => !['COUNT', 'OBSERVED', 'READ', 'LEFT_OUT'].includes(e.kind))
   const open = session.held && !deciding
   const shut = here?.gate.state === 'SHUT'
   const ready = here?.gate.state === 'OPEN'
-  const counted = (side: string) => countedOn(now, pending, at, side)
-  const atStation = (side: string, station: number) => countedAt(now, pending, at, side, station)
+  const counted = (side: Side) => countedOn(now, pending, at, side)
+  const atStation = (side: Side, station: number) => countedAt(now, pending, at, side, station)
   const next = nextSide(s.sides, counted, s.setOf, s.strokes, lastSide)
   const station = nextStation(
     s.stations,
@@ -51,7 +52,7 @@ export function StepAtHand({ session, bench, layout, marking, setMarking, onPlac
   const counting = s.sides.length > 0 && !teeth && s.kind !== 'MEASURE'
   const total = counted(next)
   const count = useCallback(
-    (side: string, amount: number, where?: number) => {
+    (side: Side, amount: number, where?: number) => {
       if (!open || !side) return
       setLastSide(side)
       add({ kind: 'COUNT', step: at, side, amount, station: where ?? (amount === 1 ? station : 0) })

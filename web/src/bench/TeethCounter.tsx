@@ -4,17 +4,18 @@ import { EdgeRing } from '../drawings/EdgeRing'
 import { TeethRow, type RowEdge } from '../drawings/TeethRow'
 import { Pace } from './Counter'
 import { edgeName, edges, leftOut, nextEdge, type EdgeAt } from './teeth'
+import type { Side } from './side'
 
 interface TeethProps {
   step: Schemas['BenchStepView']
   here: Schemas['HereView'] | null
-  atStation: (side: string, station: number) => number
+  atStation: (side: Side, station: number) => number
   open: boolean
   /** Whether Space goes on rather than counts. */
   ready: boolean
-  onCount: (side: string, station: number, amount: number) => void
-  onLeaveOut: (side: string, station: number) => void
-  onAngle: (side: string, station: number, value: number) => void
+  onCount: (side: Side, station: number, amount: number) => void
+  onLeaveOut: (side: Side, station: number) => void
+  onAngle: (side: Side, station: number, value: number) => void
 }
 
 /** Edge by edge along the row: one touch for an edge that had its share, the next one in hand by itself. */
@@ -53,7 +54,7 @@ export function TeethCounter(p: TeethProps) {
     window.addEventListener('keydown', key)
     return () => window.removeEventListener('keydown', key)
   })
-  const row = (side: string): RowEdge[] =>
+  const row = (side: Side): RowEdge[] =>
     s.stations.map((_, i) => ({
       station: i + 1,
       share: Math.min(1, p.atStation(side, i + 1) / Math.max(1, each)),

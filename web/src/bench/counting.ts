@@ -1,24 +1,25 @@
 import type { Schemas } from '../api/client'
 import { nextStation } from './deal'
+import type { Side } from './side'
 
 type Step = Schemas['BenchStepView']
 /** Something counted that is still on its way to the service. */
 interface Waiting {
   step: number
   kind: string
-  side: string
+  side: Side
   station: number
   amount: number
 }
 
 /** Strokes on a side of a step, with those that are still on their way. */
-export function countedOn(step: Step, waiting: Waiting[], at: number, side: string): number {
+export function countedOn(step: Step, waiting: Waiting[], at: number, side: Side): number {
   const sent = step.counts.find((c) => c.side === side)?.strokes ?? 0
   return sent + sum(waiting, (e) => e.step === at && e.side === side)
 }
 
 /** The same at one station, from 1. */
-export function countedAt(step: Step, waiting: Waiting[], at: number, side: string, station: number): number {
+export function countedAt(step: Step, waiting: Waiting[], at: number, side: Side, station: number): number {
   const sent = step.counts.find((c) => c.side === side)?.stations[station - 1] ?? 0
   return sent + sum(waiting, (e) => e.step === at && e.side === side && e.station === station)
 }

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { nextSide, nextStation } from './deal'
+import type { Side } from './side'
 
 /** Deals strokes one by one as the bench does; gives the sides in the order they were worked. */
 function dealt(setOf: number, planned: number, strokes: number): string {
   const done: Record<string, number> = { LEFT: 0, RIGHT: 0 }
-  let last = ''
+  let last: Side = ''
   let order = ''
   for (let i = 0; i < strokes; i++) {
     const side = nextSide(['LEFT', 'RIGHT'], (s) => done[s] ?? 0, setOf, planned, last)

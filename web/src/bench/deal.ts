@@ -1,23 +1,25 @@
+import type { Side } from './side'
+
 /**
  * Whose turn it is, by how the service says strokes are dealt: a set for one side, then for the other; 0 for a whole
  * side at a time.
  */
 export function nextSide(
-  sides: string[],
-  counts: (side: string) => number,
+  sides: Side[],
+  counts: (side: Side) => number,
   setOf: number,
   planned: number,
-  last: string,
-): string {
+  last: Side,
+): Side {
   const [a, b] = sides
   if (!a || !b) return a ?? ''
-  const done = (side: string) => counts(side)
+  const done = (side: Side) => counts(side)
   if (setOf === 0) {
     const at = last || a
     const other = at === a ? b : a
     return done(at) >= planned && done(other) < done(at) ? other : at
   }
-  const sets = (side: string) => Math.floor(done(side) / setOf)
+  const sets = (side: Side) => Math.floor(done(side) / setOf)
   if (sets(a) !== sets(b)) return sets(a) < sets(b) ? a : b
   if (done(a) % setOf !== 0) return a
   return done(b) % setOf !== 0 ? b : a

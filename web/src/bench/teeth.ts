@@ -1,8 +1,9 @@
 import type { Schemas } from '../api/client'
+import type { Side } from './side'
 
 /** An edge of a row: the blade it is on, and its number from 1. */
 export interface EdgeAt {
-  side: string
+  side: Side
   station: number
 }
 
@@ -21,7 +22,7 @@ export function edges(step: Step): EdgeAt[] {
 /** The next edge that has not had its share, from a place on and then from the beginning; nothing where all have. */
 export function nextEdge(
   step: Step,
-  done: (side: string, station: number) => number,
+  done: (side: Side, station: number) => number,
   from: EdgeAt | null,
 ): EdgeAt | null {
   const all = edges(step)

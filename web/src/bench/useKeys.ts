@@ -1,12 +1,13 @@
 import { useEffect } from 'react'
 import { isSignedOut } from '../api/signedOut'
+import type { Side } from './side'
 
 interface Keys {
-  sides: string[]
-  count: (side: string, amount: number) => void
+  sides: Side[]
+  count: (side: Side, amount: number) => void
   done: () => void
   undo: () => void
-  next: string
+  next: Side
   /** Whether Space, or the pedal, goes on rather than counts. */
   ready: boolean
 }

@@ -8,10 +8,12 @@ import { barLabel, barLength } from '../ui/units'
 
 const WIDTH = 360
 const HEIGHT = 170
-const FINE = ['SECONDARY', 'BACK_BEVEL']
+type Facet = Schemas['Corner']['facet']
+
+const FINE: Facet[] = ['SECONDARY', 'BACK_BEVEL']
 
 /** The edge cut through, small: what the whole work takes hatched, the facet of this step drawn heavy. */
-export function SectionInset({ view, facet }: { view: Schemas['SectionView']; facet: string }) {
+export function SectionInset({ view, facet }: { view: Schemas['SectionView']; facet: Facet }) {
   const id = useId().replace(/:/g, '')
   const all = [...view.before, ...view.after]
   const apex = Math.min(...all.flatMap((o) => o.corners.map((c) => c.x)))

@@ -5,9 +5,9 @@ type Outcome = Schemas['OutcomeOfCheck']
 
 /** Something seen in a test, as the form keeps it. */
 export interface Seen {
-  sign: string
+  sign: Outcome['sign']
   words: string
-  says: string
+  says: Outcome['says']
   fromMm: number | null
   toMm: number | null
 }

@@ -57,7 +57,7 @@ function Finish({
     done: [] as string[],
     capIron: '',
     torque: '',
-    seen: [] as string[],
+    seen: [] as Schemas['OutcomeOfCheck']['sign'][],
     nextCheck: '',
   })
   const [person] = usePerson()
@@ -111,7 +111,7 @@ function Finish({
       onTaken={() => [close, judge].forEach((m) => m.reset())}
     />
   )
-  const toggle = (list: string[], one: string) =>
+  const toggle = <T extends string>(list: T[], one: T) =>
     list.includes(one) ? list.filter((x) => x !== one) : [...list, one]
   return (
     <>

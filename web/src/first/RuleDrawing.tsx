@@ -1,7 +1,7 @@
-type Lengths = 'MILLIMETRES' | 'INCHES' | 'INCH_FRACTIONS'
+import type { Units } from '../ui/units'
 
 /** The end of a steel rule: tens of millimetres, tenths of an inch, or halves of halves of an inch. */
-export function RuleDrawing({ kind }: { kind: Lengths }) {
+export function RuleDrawing({ kind }: { kind: Units['lengths'] }) {
   const parts = kind === 'INCH_FRACTIONS' ? 16 : 10
   const units = kind === 'MILLIMETRES' ? 3 : 1
   const step = 88 / (parts * units)

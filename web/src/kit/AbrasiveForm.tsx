@@ -12,7 +12,7 @@ import { mm } from '../ui/units'
 type Form = Schemas['AbrasiveForm']
 type Abrasive = Schemas['AbrasiveView']
 
-const SHAPES = [
+const SHAPES: { value: Form['shape']; label: string }[] = [
   { value: 'BENCH', label: 'full-size bench stone, plate or sheet' },
   { value: 'NARROW', label: 'narrow flat stone' },
   { value: 'POCKET', label: 'pocket stone' },
@@ -24,20 +24,20 @@ const SHAPES = [
   { value: 'WHEEL', label: 'wheel or disc' },
 ]
 
-const FIRMNESS = [
+const FIRMNESS: { value: Form['firmness']; label: string }[] = [
   { value: 'UNKNOWN', label: 'not known' },
   { value: 'SOFT', label: 'soft' },
   { value: 'MEDIUM', label: 'medium' },
   { value: 'FIRM', label: 'firm' },
 ]
 
-const SLURRY = [
+const SLURRY: { value: Form['slurry']; label: string }[] = [
   { value: 'HOUSE', label: 'as the house does' },
   { value: 'KEPT', label: 'kept' },
   { value: 'RINSED', label: 'rinsed' },
 ]
 
-const GRAINS = [
+const GRAINS: { value: Form['grain']; label: string }[] = [
   { value: 'SUPER', label: 'diamond or boron nitride' },
   { value: 'OXIDE', label: 'an oxide: chromium, aluminium' },
 ]
@@ -175,7 +175,7 @@ export function AbrasiveForm({
       {kind?.eitherGrain && (
         <Choice
           label="Its grain is"
-          value={form.grain === 'OXIDE' ? 'OXIDE' : 'SUPER'}
+          value={(form.grain === 'OXIDE' ? 'OXIDE' : 'SUPER') as Form['grain']}
           onChange={(grain) => put({ grain })}
           options={GRAINS}
           error={refused?.at('grain')}

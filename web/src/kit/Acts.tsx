@@ -13,7 +13,7 @@ export function Acts({ a }: { a: Abrasive }) {
   const queries = useQueryClient()
   const [dish, setDish] = useState('')
   const act = useMutation({
-    mutationFn: (what: string) =>
+    mutationFn: (what: Schemas['KitActForm']['act']) =>
       ask(
         api.POST('/api/v1/kit/abrasives/{id}/acts', {
           params: { path: { id: a.id } },

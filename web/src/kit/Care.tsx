@@ -24,7 +24,7 @@ export function Care() {
   const queries = useQueryClient()
   const { person, care, hand } = useCare()
   const judge = useMutation({
-    mutationFn: ({ id, judged }: { id: string; judged: string }) =>
+    mutationFn: ({ id, judged }: { id: string; judged: Schemas['JudgeForm']['judged'] }) =>
       ask(api.POST('/api/v1/hand/odd/{id}', { params: { path: { id } }, body: { judged } })),
     onSuccess: () => kitChanged(queries),
   })

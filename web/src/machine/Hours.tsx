@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { machineChanged } from '../api/changed'
-import { api, ask, Refused } from '../api/client'
+import { api, ask, Refused, type Schemas } from '../api/client'
 import { Field, Pick } from '../ui/Field'
 import { day, num } from '../ui/format'
 import { usePerson } from '../ui/person'
@@ -10,7 +10,7 @@ import type { MachineState } from './useMachine'
 
 /** Hours that were run and over what: they tell when the blade is due. */
 export function Hours({ state }: { state: MachineState }) {
-  const [form, setForm] = useState({ hours: '', ground: 'CLEAN', day: '' })
+  const [form, setForm] = useState({ hours: '', ground: 'CLEAN' as Schemas['HoursForm']['ground'], day: '' })
   const [person] = usePerson()
   const queries = useQueryClient()
   const add = useMutation({
@@ -67,7 +67,7 @@ export function Hours({ state }: { state: MachineState }) {
             legend="Over ground that was"
             value={form.ground}
             onChange={(ground) => setForm({ ...form, ground })}
-            options={h.grounds.map((g) => ({ value: g.name, label: g.words }))}
+            options={h.grounds.map((g) => ({ value: g.ground, label: g.words }))}
           />
           <Field
             label="Day, empty for today"

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { machineChanged } from '../api/changed'
-import { api, ask, Refused } from '../api/client'
+import { api, ask, Refused, type Schemas } from '../api/client'
 import { useDraft } from '../api/local'
 import { Act } from '../ui/Act'
 import { Check, Choice, Field, Pick } from '../ui/Field'
@@ -26,7 +26,7 @@ export function MachineForm({ state }: { state: MachineState }) {
   const [form, setForm, drop] = useDraft(`machine.${state.toolId}`, {
     machineId: '',
     name: '',
-    power: '',
+    power: '' as Schemas['MachineForm']['power'],
     perMinute: '',
     from: '3',
     to: '11',
@@ -92,7 +92,7 @@ export function MachineForm({ state }: { state: MachineState }) {
               legend="What drives it"
               value={form.power}
               onChange={(power) => put({ power })}
-              options={state.powers.map((p) => ({ value: p.name, label: p.words }))}
+              options={state.powers.map((p) => ({ value: p.power, label: p.words }))}
             />
             {refused?.at('machine.power') && (
               <p role="alert" className="text-error font-semibold">

@@ -27,7 +27,12 @@ export function useWish(toolId: string): [Wish, (next: Wish) => void] {
 }
 
 /** The wish with one rung pulled onto the path of a job, or off it. */
-export function moved(wish: Wish, job: string, abrasiveId: string, onPath: boolean): Wish {
+export function moved(
+  wish: Wish,
+  job: Schemas['RungForm']['job'],
+  abrasiveId: string,
+  onPath: boolean,
+): Wish {
   const others = (rungs: Wish['without']) =>
     rungs.filter((r) => !(r.job === job && r.abrasiveId === abrasiveId))
   const rung = { job, abrasiveId }

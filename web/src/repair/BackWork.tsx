@@ -3,14 +3,16 @@ import { span } from '../ui/format'
 import { Advised } from '../ui/Why'
 import { mm, mm3 } from '../ui/units'
 
+export type Decision = Schemas['DecisionForm']['back']
+
 /** The work on the back: how much of it, in what order, and what else could be done about it. */
-export function BackWork({ back, decide }: { back: Schemas['BackView']; decide: (what: string) => void }) {
+export function BackWork({ back, decide }: { back: Schemas['BackView']; decide: (what: Decision) => void }) {
   return (
     <section aria-label="The back" className="rule-t pt-3">
       <h2 className="font-semibold">The back</h2>
       {back.steel && (
         <p>
-          {back.options.some((o) => o.decided && o.key !== 'FLATTEN') && 'Flattening would take '}
+          {back.options.some((o) => o.decided && o.way !== 'FLATTEN') && 'Flattening would take '}
           {mm(back.depthMm, 2)} off the last {mm(back.stripMm, 0)}: <Advised advice={back.steel} />
         </p>
       )}
@@ -22,7 +24,7 @@ export function BackWork({ back, decide }: { back: Schemas['BackView']; decide: 
       {back.options.length > 0 && (
         <dl className="pt-2">
           {back.options.map((o) => (
-            <div key={o.key} className={`rule-t py-2 ${o.allowed ? '' : 'quiet'}`}>
+            <div key={o.way} className={`rule-t py-2 ${o.allowed ? '' : 'quiet'}`}>
               <dt className={o.allowed ? 'font-semibold' : ''}>
                 {o.words}
                 {o.allowed ? '' : ': not for this tool'}
@@ -34,13 +36,13 @@ export function BackWork({ back, decide }: { back: Schemas['BackView']; decide: 
                   .replace(/\.$/, '')}
                 .
               </dd>
-              {o.allowed && o.decidable && (
+              {o.allowed && o.decision && (
                 <dd>
                   <button
                     type="button"
                     aria-pressed={o.decided}
                     className={`btn min-h-11 mt-1 ${o.decided ? 'btn-neutral' : 'btn-outline'}`}
-                    onClick={() => decide(o.key)}
+                    onClick={() => decide(o.decision)}
                   >
                     {o.decided ? 'this is the plan' : 'do this'}
                   </button>

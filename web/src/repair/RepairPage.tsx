@@ -11,7 +11,7 @@ import { Fold } from '../ui/Fold'
 import { span } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { Advised } from '../ui/Why'
-import { BackWork } from './BackWork'
+import { BackWork, type Decision } from './BackWork'
 import { ByWhat } from './ByWhat'
 import { Cautions } from './Cautions'
 import { HeatChart } from './HeatChart'
@@ -87,7 +87,7 @@ function Costs({
 }: {
   toolId: string
   repair: Repair
-  decide: (back: string) => void
+  decide: (back: Decision) => void
 }) {
   const r = repair.result
   return (

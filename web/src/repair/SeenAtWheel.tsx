@@ -1,7 +1,7 @@
 import { mm } from '../ui/units'
 import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, ask, Refused } from '../api/client'
+import { api, ask, Refused, type Schemas } from '../api/client'
 import { Field, Pick } from '../ui/Field'
 import { upper } from '../ui/format'
 import { Notice } from '../ui/Notice'
@@ -15,7 +15,7 @@ export function SeenAtWheel({ toolId, passes }: { toolId: string; passes: number
       queryFn: () => ask(api.GET('/api/v1/wheel-signs')),
       staleTime: Infinity,
     }).data ?? []
-  const [sign, setSign] = useState('STEAM')
+  const [sign, setSign] = useState<Schemas['SeenForm']['sign']>('STEAM')
   const [extent, setExtent] = useState('')
   const answer = useMutation({
     mutationFn: () =>

@@ -29,10 +29,10 @@ function Form({ choices }: { choices: Choices }) {
   const queries = useQueryClient()
   const [person] = usePerson()
   const first = choices.questions[0]!
-  const [question, setQuestion] = useState<string>(first.question)
+  const [question, setQuestion] = useState(first.question)
   const [name, setName] = useState(first.words)
   const [ways, setWays] = useState<string[]>(first.ways)
-  const [unit, setUnit] = useState<string>(choices.units[0]!.unit)
+  const [unit, setUnit] = useState(choices.units[0]!.unit)
   const [every, setEvery] = useState(typed(choices.units[0]!.every, 1))
   const [times, setTimes] = useState('5')
   const [stations, setStations] = useState('3')
@@ -64,7 +64,7 @@ function Form({ choices }: { choices: Choices }) {
     },
   })
   const refused = begin.error instanceof Refused ? begin.error : undefined
-  const ask_ = (key: string) => {
+  const ask_ = (key: typeof question) => {
     const chosen = choices.questions.find((q) => q.question === key)!
     if (choices.questions.some((q) => q.words === name) || name === '') setName(chosen.words)
     setQuestion(key)
@@ -83,7 +83,7 @@ function Form({ choices }: { choices: Choices }) {
             legend="What is to be settled"
             value={question}
             onChange={ask_}
-            options={choices.questions.map((q) => ({ value: q.question as string, label: q.words }))}
+            options={choices.questions.map((q) => ({ value: q.question, label: q.words }))}
           >
             {settles && <p className="quiet pt-1">It can settle a house rule: {settles.toLowerCase()}.</p>}
           </Pick>

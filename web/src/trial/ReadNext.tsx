@@ -100,7 +100,7 @@ function Ends({ trial: t, edge }: { trial: Trial; edge: Edge }) {
   const effort = useTrial(t.id, () =>
     ask(api.POST('/api/v1/trials/{id}/effort', { ...path, body: { edge: edge.id, strokes, regained } })),
   )
-  const end = useTrial(t.id, (why: string) =>
+  const end = useTrial(t.id, (why: Schemas['EdgeEndForm']['end']) =>
     ask(api.POST('/api/v1/trials/{id}/edge-end', { ...path, body: { edge: edge.id, end: why } })),
   )
   return (

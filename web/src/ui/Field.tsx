@@ -84,17 +84,17 @@ export function Field({
   )
 }
 
-interface ChoiceProps {
+interface ChoiceProps<T extends string> {
   label: string
-  value: string
-  onChange: (value: string) => void
-  options: { value: string; label: string }[]
+  value: T
+  onChange: (value: T) => void
+  options: readonly { value: T; label: string }[]
   error?: string | undefined
   empty?: string | undefined
 }
 
 /** One out of a long list. */
-export function Choice({ label, value, onChange, options, error, empty }: ChoiceProps) {
+export function Choice<T extends string>({ label, value, onChange, options, error, empty }: ChoiceProps<T>) {
   const id = useId()
   return (
     <div className="min-w-0">
@@ -105,7 +105,7 @@ export function Choice({ label, value, onChange, options, error, empty }: Choice
         id={id}
         value={value}
         aria-invalid={error ? true : undefined}
-        onChange={(e) => onChange(e.target.value)}
+        onChange={(e) => onChange(e.target.value as T)}
         className={`select w-full h-12 text-[1.05rem] text-ellipsis ${error ? 'select-error' : ''}`}
       >
         {empty !== undefined && <option value="">{empty}</option>}

@@ -1,11 +1,8 @@
+import type { Schemas } from '../api/client'
 import { figureDigits, figures, num, plain, signed, significant } from './format'
 
 /** In what the shop reads what was measured. All figures come and go in mm, N and g; they are shown in these. */
-export interface Units {
-  lengths: 'MILLIMETRES' | 'INCHES' | 'INCH_FRACTIONS'
-  forces: 'NEWTONS' | 'KILOGRAMS'
-  masses: 'GRAMS' | 'OUNCES'
-}
+export type Units = Omit<Schemas['UnitsView'], 'picked'>
 
 /** A number with its unit, to be set in two sizes. */
 export interface Shown {

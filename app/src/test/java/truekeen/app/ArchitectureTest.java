@@ -5,7 +5,10 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.AccessTarget;
 import com.tngtech.archunit.core.domain.Dependency;
+import com.tngtech.archunit.core.domain.JavaAccess;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaModifier;
@@ -134,6 +137,22 @@ class ArchitectureTest {
                 .areAnnotatedWith(RestController.class)
                 .should()
                 .bePackagePrivate()
+                .check(APP);
+    }
+
+    /** A screen is sent the choice itself; only the formula of an advice is named, since its name is part of an address. */
+    @Test
+    void aScreenIsSentNoEnumerationAsAText() {
+        DescribedPredicate<AccessTarget> name = DescribedPredicate.describe(
+                "the name of an enumeration",
+                target -> target.getName().equals("name") && target.getOwner().isEnum());
+        noClasses()
+                .that()
+                .haveNameMatching(".*(View|Views|Records|Controller)(\\$.*)?")
+                .and()
+                .doNotHaveSimpleName("AdviceView")
+                .should()
+                .accessTargetWhere(JavaAccess.Predicates.target(name))
                 .check(APP);
     }
 

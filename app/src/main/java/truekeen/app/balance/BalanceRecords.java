@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
+import truekeen.app.platform.OneOf;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.core.balance.Balancing;
@@ -13,6 +14,13 @@ import truekeen.core.balance.Balancing;
 /** What the beam shows and takes. */
 public final class BalanceRecords {
     private BalanceRecords() {}
+
+    /** How the blade was found out of balance: it is level, by a mass hung on the light end, or weighed there. */
+    public enum Method {
+        LEVEL,
+        TRIAL_MASS,
+        WEIGHED
+    }
 
     /**
      * The blade as it was hung.
@@ -32,7 +40,7 @@ public final class BalanceRecords {
     public record BeamForm(
             String device,
             String person,
-            String method,
+            @OneOf(value = Method.class, orNone = true) String method,
             int hungOn,
             String trial,
             String radius,

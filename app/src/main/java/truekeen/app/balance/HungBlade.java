@@ -1,12 +1,12 @@
 package truekeen.app.balance;
 
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import truekeen.app.balance.BalanceRecords.BeamForm;
+import truekeen.app.balance.BalanceRecords.Method;
 import truekeen.app.balance.BalanceRecords.TakenOffForm;
 import truekeen.app.machine.MachineService;
 import truekeen.app.platform.Form;
@@ -37,12 +37,6 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
     private static final double WITHIN_TIP_MM = Prior.GROUND_WITHIN_TIP_MM.value();
     /** Least mass that tips a cone or a nail, until it was tried (g). Prior. */
     private static final String LEAST_MASS = Numbers.plain(Prior.BALANCER_LEAST_MASS_G.value(), 1);
-
-    private enum Method {
-        LEVEL,
-        TRIAL_MASS,
-        WEIGHED
-    }
 
     /**
      * A try as it was read.
@@ -128,14 +122,7 @@ record HungBlade(List<String> places, Length tip, Length width, Length thickness
     /** Reads a try; every fault is noted at its field. */
     Optional<Hung> read(Form form, BeamForm in) {
         int before = form.checks().refusals().size();
-        Method method = form.choice(
-                "method",
-                BalanceWords.HOW_HUNG.words(),
-                in.method(),
-                Arrays.stream(Method.values())
-                        .filter(m -> m.name().equals(in.method()))
-                        .findFirst(),
-                Arrays.toString(Method.values()));
+        Method method = form.oneOf("method", BalanceWords.HOW_HUNG.words(), in.method(), Method.class);
         Length at = within(form, "at", BalanceWords.RADIUS_OF_PIECE.words(), in.at(), tip.mm());
         Length wide = within(form, "width", BalanceWords.A_WIDTH.words(), in.width(), 2 * tip.mm());
         if (at != null && wide != null) {

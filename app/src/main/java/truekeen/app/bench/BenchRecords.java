@@ -5,6 +5,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.plan.PlanRecords.StepView;
+import truekeen.app.platform.OneOf;
+import truekeen.core.bench.BenchEvent;
 import truekeen.core.bench.BenchState;
 import truekeen.core.bench.BenchTimer;
 import truekeen.core.bench.BurrThread;
@@ -12,6 +14,7 @@ import truekeen.core.bench.Instrument;
 import truekeen.core.bench.Sight;
 import truekeen.core.bench.StepGate;
 import truekeen.core.fault.Sign;
+import truekeen.core.section.Facet;
 import truekeen.core.stepsheet.Step;
 
 /** What the bench shows and takes. */
@@ -42,13 +45,13 @@ public final class BenchRecords {
             String id,
             long sequence,
             String at,
-            String kind,
+            @OneOf(BenchEvent.Kind.class) String kind,
             int step,
-            String side,
+            @OneOf(value = Step.Side.class, orNone = true) String side,
             int amount,
             String note,
             int station,
-            @Nullable String sign,
+            @Nullable @OneOf(Sign.class) String sign,
             @Nullable Double fromMm,
             @Nullable Double toMm,
             @Nullable Double value) {
@@ -88,7 +91,13 @@ public final class BenchRecords {
 
     /** What an instrument read at the step, and what that means there. */
     public record TakenView(
-            Instrument instrument, String words, double value, String unit, String says, String side, int station) {}
+            Instrument instrument,
+            String words,
+            double value,
+            String unit,
+            String says,
+            @Nullable Step.Side side,
+            int station) {}
 
     /** What to do before the gate opens, and where. */
     public record TodoView(String words, @Nullable Double fromMm, @Nullable Double toMm) {}
@@ -110,7 +119,7 @@ public final class BenchRecords {
     /**
      * What the step in hand has beyond its plan.
      *
-     * @param facet the facet that is worked, as the section names it; empty where none is
+     * @param facet the facet that is worked, as the section names it; null where none is
      * @param marks how many marks are measured on each side; 0 where none is
      * @param paceSeconds seconds a stroke of this hand takes here, once enough were counted
      * @param leftLowSeconds least time left by that pace
@@ -124,7 +133,7 @@ public final class BenchRecords {
             BurrView burr,
             List<SightView> sights,
             int marks,
-            String facet,
+            @Nullable Facet facet,
             @Nullable Double paceSeconds,
             @Nullable Double leftLowSeconds,
             @Nullable Double leftHighSeconds) {}
@@ -201,7 +210,7 @@ public final class BenchRecords {
     public record BenchTimesView(Instant now, List<BenchTimeView> running, List<TimerKindView> kinds) {}
 
     /** Starts a time: its kind, what it is for, and how many minutes as typed; empty for the usual. */
-    public record TimerForm(String kind, String label, String minutes) {}
+    public record TimerForm(@OneOf(BenchTimer.class) String kind, String label, String minutes) {}
 
     /** The open session of a tool, if there is one. */
     public record OpenSession(@Nullable UUID id) {}

@@ -189,14 +189,14 @@ class SessionViews {
                 r.value(),
                 instrument.unit(),
                 instrument.says(r.value(), step, steel).orElse(""),
-                r.side().map(Enum::name).orElse(""),
+                r.side().orElse(null),
                 r.station());
     }
 
-    /** The facet a step works, as the section names it. */
-    private static String facet(Step step, Setup setup) {
+    /** The facet a step works, as the section names it; null where it works none. */
+    private static Facet facet(Step step, Setup setup) {
         if (step.sides().equals(List.of(Step.Side.BACK))) {
-            return Facet.BACK.name();
+            return Facet.BACK;
         }
         boolean two = setup.bevels().hasSecondary();
         boolean ground = step.kind() == Step.Kind.GRIND
@@ -205,6 +205,6 @@ class SessionViews {
                                         - setup.bevels().primary().degrees())
                                 < 1e-6;
         boolean touches = step.counted() || step.angleDeg().isPresent();
-        return !touches ? "" : (ground || !two ? Facet.PRIMARY : Facet.SECONDARY).name();
+        return !touches ? null : ground || !two ? Facet.PRIMARY : Facet.SECONDARY;
     }
 }

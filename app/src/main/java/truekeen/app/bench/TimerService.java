@@ -70,14 +70,7 @@ public class TimerService {
     /** Starts a time; the same one twice, as by a double touch, runs once. */
     public BenchTimesView start(TimerForm in) {
         Form form = new Form();
-        BenchTimer kind = form.choice(
-                "kind",
-                BenchWords.WHAT_IS_TIMED.words(),
-                in.kind(),
-                Arrays.stream(BenchTimer.values())
-                        .filter(k -> k.name().equals(in.kind()))
-                        .findFirst(),
-                Arrays.toString(BenchTimer.values()));
+        BenchTimer kind = form.oneOf("kind", BenchWords.WHAT_IS_TIMED.words(), in.kind(), BenchTimer.class);
         form.checks().text("label", BenchWords.WHAT_FOR.words(), in.label(), true, 80);
         Double minutes = Form.blank(in.minutes())
                 ? null

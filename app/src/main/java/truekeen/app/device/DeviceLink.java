@@ -60,8 +60,7 @@ final class DeviceLink {
     }
 
     synchronized DeviceView view() {
-        return new DeviceView(
-                instrument.name(), instrument.words(), instrument.unit(), name, live, value, taken, takenNumber);
+        return new DeviceView(instrument, instrument.words(), instrument.unit(), name, live, value, taken, takenNumber);
     }
 
     /** The newest values, oldest first. */

@@ -1,6 +1,8 @@
 package truekeen.app.device;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
+import truekeen.core.bench.Instrument;
 
 /** What instruments show. */
 public final class DeviceRecords {
@@ -9,7 +11,6 @@ public final class DeviceRecords {
     /**
      * An instrument.
      *
-     * @param kind ANGLE_GAUGE, THREAD_TESTER or THERMOMETER
      * @param words what it is called
      * @param name what it calls itself; empty before it was ever heard
      * @param live whether it is answering now
@@ -18,7 +19,7 @@ public final class DeviceRecords {
      * @param takenNumber its running number, so that one is told from the next
      */
     public record DeviceView(
-            String kind,
+            Instrument kind,
             String words,
             String unit,
             String name,
@@ -28,5 +29,5 @@ public final class DeviceRecords {
             long takenNumber) {}
 
     /** A reading that was taken. */
-    public record TakenReading(String kind, double value, String unit, String at, String how) {}
+    public record TakenReading(Instrument kind, double value, String unit, Instant at, String how) {}
 }

@@ -127,8 +127,7 @@ public class DeviceService {
     }
 
     private TakenReading taken(Instrument instrument, double value, String how) {
-        return new TakenReading(
-                instrument.name(), value, instrument.unit(), clock.instant().toString(), how);
+        return new TakenReading(instrument, value, instrument.unit(), clock.instant(), how);
     }
 
     private boolean wanted() {

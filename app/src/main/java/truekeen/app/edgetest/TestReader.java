@@ -1,7 +1,6 @@
 package truekeen.app.edgetest;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import truekeen.app.edgetest.TestRecords.ReadingForm;
@@ -47,14 +46,8 @@ final class TestReader {
         for (int i = 0; i < signs.size() && form.checks().clean(); i++) {
             SignForm s = signs.get(i);
             String field = "seen[" + i + "]";
-            Sign sign = form.choice(
-                    field + ".sign",
-                    TestWords.WHAT_WAS_SEEN.words(),
-                    Form.orEmpty(s.sign()),
-                    Arrays.stream(Sign.values())
-                            .filter(k -> k.name().equals(s.sign()) && asked.contains(k))
-                            .findFirst(),
-                    asked.toString());
+            Sign sign = form.oneOf(
+                    field + ".sign", TestWords.WHAT_WAS_SEEN.words(), Form.orEmpty(s.sign()), List.copyOf(asked));
             boolean placed = s.fromMm() != null && s.toMm() != null;
             form.checks()
                     .require(

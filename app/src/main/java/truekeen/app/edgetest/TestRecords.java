@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
+import truekeen.app.platform.OneOf;
 import truekeen.core.fault.EdgeState;
 import truekeen.core.fault.Remedy;
 import truekeen.core.fault.Sign;
@@ -21,7 +22,7 @@ public final class TestRecords {
      *
      * @param fromMm null where it has no place, or nobody said
      */
-    public record SignForm(String sign, @Nullable Double fromMm, @Nullable Double toMm) {}
+    public record SignForm(@OneOf(Sign.class) String sign, @Nullable Double fromMm, @Nullable Double toMm) {}
 
     /**
      * A test.

@@ -3,6 +3,8 @@ package truekeen.app.hand;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import truekeen.app.platform.OneOf;
+import truekeen.core.hand.StrokeRatio;
 
 /** What a hand has taught. */
 public final class HandRecords {
@@ -52,5 +54,5 @@ public final class HandRecords {
     public record HandView(List<LearnedView> learned, List<OddView> odd) {}
 
     /** What a person says of a session that stood out: HAND or STONE. */
-    public record JudgeForm(String judged) {}
+    public record JudgeForm(@OneOf(StrokeRatio.Judged.class) String judged) {}
 }

@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
@@ -139,14 +138,11 @@ public class HandService {
     public HandView judge(UUID id, JudgeForm in) {
         Observation o = observations.findById(id).orElseThrow(() -> Form.notFound("session", id));
         Form form = new Form();
-        StrokeRatio.Judged judged = form.choice(
+        StrokeRatio.Judged judged = form.oneOf(
                 "judged",
                 HandWords.WHAT_IT_WAS.words(),
                 in.judged(),
-                Stream.of(StrokeRatio.Judged.HAND, StrokeRatio.Judged.STONE)
-                        .filter(j -> j.name().equals(in.judged()))
-                        .findFirst(),
-                "HAND, STONE");
+                List.of(StrokeRatio.Judged.HAND, StrokeRatio.Judged.STONE));
         form.checks().orThrow();
         boolean waits = o.judged == StrokeRatio.Judged.OPEN && o.stoodOutFrom != null;
         boolean slow = waits && o.done / o.predicted > o.stoodOutFrom;

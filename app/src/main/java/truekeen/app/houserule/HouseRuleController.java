@@ -29,7 +29,7 @@ class HouseRuleController {
         return evidence.stream()
                 .flatMap(source -> source.evidence().entrySet().stream())
                 .flatMap(of -> of.getValue().stream()
-                        .map(e -> new EvidenceView(of.getKey().name(), e.choice(), e.trial(), e.words())))
+                        .map(e -> new EvidenceView(of.getKey(), e.choice(), e.trial(), e.words())))
                 .toList();
     }
 

@@ -2,6 +2,8 @@ package truekeen.app.houserule;
 
 import java.util.List;
 import java.util.UUID;
+import truekeen.app.platform.OneOf;
+import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.RuleGroup;
 
 /** What the house rules show and take. */
@@ -19,7 +21,7 @@ public final class HouseRuleRecords {
      * @param tool the school this tool is excepted to, or empty
      */
     public record RuleView(
-            String rule,
+            HouseRule rule,
             RuleGroup group,
             String groupWords,
             String question,
@@ -32,8 +34,8 @@ public final class HouseRuleRecords {
     public record RulesView(String toolName, List<RuleView> rules) {}
 
     /** What a trial of the shop says for a school. */
-    public record EvidenceView(String rule, String choice, UUID trial, String words) {}
+    public record EvidenceView(HouseRule rule, String choice, UUID trial, String words) {}
 
     /** A choice; an empty one goes back to the usual, or for a tool to the shop's. */
-    public record RuleForm(String rule, String choice) {}
+    public record RuleForm(@OneOf(HouseRule.class) String rule, String choice) {}
 }

@@ -64,12 +64,7 @@ public class HouseRuleService {
     /** Picks a school for the shop, or for one tool; an empty choice takes the pick back. */
     RulesView pick(UUID toolId, RuleForm in) {
         Form form = new Form();
-        HouseRule rule = form.choice(
-                "rule",
-                HouseRuleWords.A_HOUSE_RULE.words(),
-                in.rule(),
-                HouseRule.byName(Form.orEmpty(in.rule())),
-                Arrays.stream(HouseRule.values()).map(Enum::name).collect(Collectors.joining(", ")));
+        HouseRule rule = form.oneOf("rule", HouseRuleWords.A_HOUSE_RULE.words(), in.rule(), HouseRule.class);
         boolean back = Form.blank(in.choice());
         if (rule != null && !back) {
             form.choice(
@@ -120,7 +115,7 @@ public class HouseRuleService {
     private static RulesView view(String name, Map<HouseRule, RuleOption> shop, Map<HouseRule, RuleOption> tool) {
         List<RuleView> all = Arrays.stream(HouseRule.values())
                 .map(r -> new RuleView(
-                        r.name(),
+                        r,
                         r.group(),
                         r.group().words(),
                         r.question(),

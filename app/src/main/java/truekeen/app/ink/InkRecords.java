@@ -4,10 +4,12 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
+import truekeen.app.platform.OneOf;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.core.fault.Sign;
 import truekeen.core.ink.InkAnswer;
+import truekeen.core.ink.InkCheck;
 
 /** What the ink check shows and takes. */
 public final class InkRecords {
@@ -22,7 +24,8 @@ public final class InkRecords {
      * @param band width of the clean band as measured, or empty
      * @param strokes strokes there and back since it was inked, or empty
      */
-    public record InkForm(int step, String intent, List<String> gone, String band, String strokes) {}
+    public record InkForm(
+            int step, @OneOf(InkCheck.Intent.class) String intent, List<String> gone, String band, String strokes) {}
 
     /**
      * What to change.

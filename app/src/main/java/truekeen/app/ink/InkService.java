@@ -1,7 +1,6 @@
 package truekeen.app.ink;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -69,14 +68,8 @@ public class InkService {
         List<Step> steps = bench.steps(sessionId);
         Held held = setups.held(plans.core(session.planId()).setupId());
         Form form = new Form();
-        InkCheck.Intent intent = form.choice(
-                "intent",
-                InkWords.WHAT_THEY_WERE_TO_DO.words(),
-                in.intent(),
-                Arrays.stream(InkCheck.Intent.values())
-                        .filter(i -> i.name().equals(in.intent()))
-                        .findFirst(),
-                Arrays.toString(InkCheck.Intent.values()));
+        InkCheck.Intent intent =
+                form.oneOf("intent", InkWords.WHAT_THEY_WERE_TO_DO.words(), in.intent(), InkCheck.Intent.class);
         InkPattern pattern = pattern(form, in.gone());
         boolean stepThere = form.checks().require(in.step() >= 0 && in.step() < steps.size(), () -> Refusal.of(
                         MessageCode.OUT_OF_RANGE, "step", in.step())
@@ -148,14 +141,7 @@ public class InkService {
     private static InkPattern pattern(Form form, List<String> gone) {
         EnumSet<Place> places = EnumSet.noneOf(Place.class);
         for (String name : gone == null ? List.<String>of() : gone) {
-            Place place = form.choice(
-                    "gone",
-                    InkWords.A_PLACE.words(),
-                    name,
-                    Arrays.stream(Place.values())
-                            .filter(p -> p.name().equals(name))
-                            .findFirst(),
-                    Arrays.toString(Place.values()));
+            Place place = form.oneOf("gone", InkWords.A_PLACE.words(), name, Place.class);
             if (place != null) {
                 places.add(place);
             }

@@ -34,12 +34,7 @@ final class AbrasiveReader {
                 form.kind(),
                 AbrasiveKind.byKey(Form.orEmpty(form.kind())),
                 Arrays.stream(AbrasiveKind.values()).map(AbrasiveKind::key).collect(Collectors.joining(", ")));
-        Abrasive.Shape shape = reading.choice(
-                "shape",
-                KitWords.A_SHAPE.words(),
-                form.shape(),
-                oneOf(Abrasive.Shape.values(), form.shape()),
-                Arrays.toString(Abrasive.Shape.values()));
+        Abrasive.Shape shape = reading.oneOf("shape", KitWords.A_SHAPE.words(), form.shape(), Abrasive.Shape.class);
         GrainSize size = bare(kind)
                 ? new GrainSize(0, GrainSize.Evidence.MAKER)
                 : size(reading, form.gritStandard(), form.gritName(), form.makerUm());

@@ -42,13 +42,13 @@ public class CommonKitService {
                 .forEach(c -> all.add(new CommonKitView(
                         c.key(),
                         c.title(),
-                        c.drawing().name(),
+                        c.drawing(),
                         false,
                         c.pieces().stream().allMatch(p -> there.contains(p.name())))));
         all.add(new CommonKitView(
                 ROLLER_GUIDE,
                 KitWords.A_ROLLER_GUIDE.words(),
-                ROLLER_GUIDE,
+                CommonKit.Drawing.ROLLER_GUIDE,
                 true,
                 holders.all().stream().anyMatch(h -> h.kind() == HolderKind.ROLLER_GUIDE)));
         return all;

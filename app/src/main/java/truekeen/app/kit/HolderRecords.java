@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import truekeen.app.platform.OneOf;
 import truekeen.core.holding.HolderKind;
 import truekeen.core.holding.Wheel;
 import truekeen.core.tool.Measure;
@@ -35,7 +36,7 @@ public final class HolderRecords {
      */
     public record HolderForm(
             String name,
-            String kind,
+            @OneOf(HolderKind.class) String kind,
             Map<String, String> parts,
             String blocks,
             String wheelId,
@@ -53,7 +54,7 @@ public final class HolderRecords {
      */
     public record TaughtForm(
             String name,
-            String kind,
+            @OneOf(HolderKind.class) String kind,
             String thickness,
             List<PairForm> pairs,
             String wheelId,
@@ -135,7 +136,13 @@ public final class HolderRecords {
 
     /** What is typed for a wheel. */
     public record WheelForm(
-            String name, String kind, String diameter, String perMinute, String marked, String note, long version) {}
+            String name,
+            @OneOf(Wheel.Kind.class) String kind,
+            String diameter,
+            String perMinute,
+            String marked,
+            String note,
+            long version) {}
 
     /** A wheel's diameter after a truing. */
     public record TruingView(Instant at, double diameterMm, String person) {}

@@ -173,14 +173,11 @@ public class HolderService {
         form.checks().text("name", KitWords.A_NAME.words(), in.name(), true, 80);
         form.checks().text("note", KitWords.A_NOTE.words(), in.note(), false, 500);
         form.checks().text("blocks", KitWords.STOP_BLOCKS.words(), in.blocks(), false, 300);
-        HolderKind kind = form.choice(
+        HolderKind kind = form.oneOf(
                 "kind",
                 KitWords.A_KIND.words(),
                 in.kind(),
-                Arrays.stream(HolderKind.values())
-                        .filter(k -> k != HolderKind.HAND && k.name().equals(in.kind()))
-                        .findFirst(),
-                kinds().stream().map(k -> k.key().name()).collect(Collectors.joining(", ")));
+                kinds().stream().map(HolderKindView::key).toList());
         form.checks().orThrow();
         // What was not touched stays as exact as it was measured; the form shows it rounded.
         Map<String, Double> values = kind == row.kind && row.typed().equals(in.parts())

@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.kit.HolderRecords.CalibrationForm;
@@ -100,12 +99,7 @@ class HolderTeaching {
         List<HolderKind> guides = Arrays.stream(HolderKind.values())
                 .filter(k -> k.takesBlocks() || k.onWheel())
                 .toList();
-        HolderKind kind = form.choice(
-                "kind",
-                KitWords.A_KIND.words(),
-                in.kind(),
-                guides.stream().filter(k -> k.name().equals(in.kind())).findFirst(),
-                guides.stream().map(Enum::name).collect(Collectors.joining(", ")));
+        HolderKind kind = form.oneOf("kind", KitWords.A_KIND.words(), in.kind(), guides);
         form.checks().orThrow();
         return kind;
     }

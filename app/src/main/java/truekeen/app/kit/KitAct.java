@@ -1,8 +1,6 @@
 package truekeen.app.kit;
 
 import java.time.Instant;
-import java.util.Arrays;
-import java.util.stream.Collectors;
 import truekeen.app.platform.Form;
 import truekeen.core.abrasive.AbrasiveKind;
 import truekeen.core.message.Checks;
@@ -36,12 +34,7 @@ enum KitAct {
 
     static KitAct of(String name) {
         Form form = new Form();
-        KitAct act = form.choice(
-                "act",
-                "An act",
-                name,
-                Arrays.stream(values()).filter(a -> a.name().equals(name)).findFirst(),
-                Arrays.stream(values()).map(Enum::name).collect(Collectors.joining(", ")));
+        KitAct act = form.oneOf("act", "An act", name, KitAct.class);
         form.checks().orThrow();
         return act;
     }

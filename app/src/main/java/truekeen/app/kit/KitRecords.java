@@ -8,9 +8,11 @@ import truekeen.app.kit.HolderRecords.HolderKindView;
 import truekeen.app.kit.HolderRecords.HolderView;
 import truekeen.app.kit.HolderRecords.WheelKindView;
 import truekeen.app.kit.HolderRecords.WheelView;
+import truekeen.app.platform.OneOf;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveClass;
 import truekeen.core.abrasive.AbrasiveKind;
+import truekeen.core.abrasive.CommonKit;
 import truekeen.core.care.PrepAct;
 import truekeen.core.grit.GrainSize;
 
@@ -104,8 +106,8 @@ public final class KitRecords {
             String gritStandard,
             String gritName,
             String makerUm,
-            String grain,
-            String shape,
+            @OneOf(value = AbrasiveClass.class, orNone = true) String grain,
+            @OneOf(Abrasive.Shape.class) String shape,
             String lubricant,
             boolean flat,
             double strokesSinceLapped,
@@ -113,9 +115,9 @@ public final class KitRecords {
             boolean soaks,
             boolean retired,
             boolean frozen,
-            String firmness,
+            @OneOf(value = Abrasive.Firmness.class, orNone = true) String firmness,
             boolean favourite,
-            String slurry,
+            @OneOf(value = Abrasive.Slurry.class, orNone = true) String slurry,
             String length,
             boolean glazed,
             boolean oilInside,
@@ -211,7 +213,7 @@ public final class KitRecords {
     }
 
     /** Something done to a piece: one of its acts, and the hollow found where it was looked at. */
-    public record KitActForm(String act, String dish) {}
+    public record KitActForm(@OneOf(KitAct.class) String act, String dish) {}
 
     /** A list to read in. */
     public record CsvForm(String text) {}
@@ -310,7 +312,7 @@ public final class KitRecords {
      * @param holds whether it holds an angle, rather than cuts
      * @param there whether it stands in the kit already
      */
-    public record CommonKitView(String key, String title, String drawing, boolean holds, boolean there) {}
+    public record CommonKitView(String key, String title, CommonKit.Drawing drawing, boolean holds, boolean there) {}
 
     /** What of it is put into the kit. */
     public record CommonKitForm(List<String> keys) {}

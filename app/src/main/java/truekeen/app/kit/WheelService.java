@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import truekeen.app.kit.HolderRecords.ChangedView;
@@ -133,14 +132,7 @@ public class WheelService {
         Form form = new Form();
         form.checks().text("name", KitWords.A_NAME.words(), in.name(), true, 80);
         form.checks().text("note", KitWords.A_NOTE.words(), in.note(), false, 500);
-        Wheel.Kind kind = form.choice(
-                "kind",
-                KitWords.A_KIND.words(),
-                in.kind(),
-                Arrays.stream(Wheel.Kind.values())
-                        .filter(k -> k.name().equals(in.kind()))
-                        .findFirst(),
-                kinds().stream().map(k -> k.key().name()).collect(Collectors.joining(", ")));
+        Wheel.Kind kind = form.oneOf("kind", KitWords.A_KIND.words(), in.kind(), Wheel.Kind.class);
         Length diameter = diameter(form, in.diameter());
         Double turns = number(form, "perMinute", KitWords.TURNS_A_MINUTE.words(), in.perMinute(), 1, 30000, "");
         Double marked = number(form, "marked", KitWords.MARKED_SPEED.words(), in.marked(), 1, 150, "m/s");

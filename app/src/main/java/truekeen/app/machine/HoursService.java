@@ -22,10 +22,10 @@ import truekeen.app.history.FigureSource;
 import truekeen.app.history.HistoryEntry;
 import truekeen.app.history.HistorySource;
 import truekeen.app.history.MistakeSource;
+import truekeen.app.machine.MachineRecords.GroundView;
 import truekeen.app.machine.MachineRecords.HoursForm;
 import truekeen.app.machine.MachineRecords.HoursView;
 import truekeen.app.machine.MachineRecords.RunView;
-import truekeen.app.machine.MachineRecords.WordedChoice;
 import truekeen.app.machine.MachineStore.Blades;
 import truekeen.app.machine.MachineStore.Hours;
 import truekeen.app.machine.MachineStore.Machines;
@@ -79,14 +79,7 @@ public class HoursService implements HistorySource, MistakeSource, FigureSource 
         LocalDate day = day(form, in.day());
         Double run = form.checks().attempt(() -> QuantityReader.number("hours", in.hours(), "h"));
         form.checks().within("hours", "Hours", run, 0.05, MOST_HOURS, " h");
-        Ground ground = form.choice(
-                "ground",
-                MachineWords.THE_GROUND.words(),
-                in.ground(),
-                Arrays.stream(Ground.values())
-                        .filter(g -> g.name().equals(in.ground()))
-                        .findFirst(),
-                Arrays.toString(Ground.values()));
+        Ground ground = form.oneOf("ground", MachineWords.THE_GROUND.words(), in.ground(), Ground.class);
         form.checks().text("person", MachineWords.A_NAME.words(), in.person(), false, 80);
         form.checks().orThrow();
         HoursRow row = new HoursRow(blade.machineId, toolId, clock.instant());
@@ -194,7 +187,7 @@ public class HoursService implements HistorySource, MistakeSource, FigureSource 
                         .map(r -> new RunView(r.day, r.hours, r.ground.words()))
                         .toList(),
                 Arrays.stream(Ground.values())
-                        .map(g -> new WordedChoice(g.name(), g.words()))
+                        .map(g -> new GroundView(g, g.words()))
                         .toList()));
     }
 

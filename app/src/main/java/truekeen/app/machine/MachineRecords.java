@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
+import truekeen.app.platform.OneOf;
+import truekeen.core.machine.Ground;
 import truekeen.core.machine.Inspection;
 import truekeen.core.machine.InspectionItem;
 import truekeen.core.machine.PowerSource;
@@ -23,7 +25,12 @@ public final class MachineRecords {
      * @param seasonFrom first month it is used, 1 to 12
      * @param seasonTo last month
      */
-    public record MachineForm(String name, String power, String perMinute, int seasonFrom, int seasonTo) {}
+    public record MachineForm(
+            String name,
+            @OneOf(value = PowerSource.class, orNone = true) String power,
+            String perMinute,
+            int seasonFrom,
+            int seasonTo) {}
 
     /** A machine. */
     public record MachineView(
@@ -62,10 +69,13 @@ public final class MachineRecords {
             String person, Map<String, Map<String, String>> found, Map<String, String> limits, String corrects) {}
 
     /** Hours that were run. */
-    public record HoursForm(String day, String hours, String ground, String person) {}
+    public record HoursForm(String day, String hours, @OneOf(Ground.class) String ground, String person) {}
 
-    /** A choice and its words. */
-    public record WordedChoice(String name, String words) {}
+    /** What may drive a machine, and what it is called. */
+    public record PowerView(PowerSource power, String words) {}
+
+    /** The ground a blade may run over, and what it is called. */
+    public record GroundView(Ground ground, String words) {}
 
     /** An act of making safe. */
     public record SafetyActView(String key, String title, String how, String why) {}
@@ -118,7 +128,7 @@ public final class MachineRecords {
             String words,
             AdviceView why,
             List<RunView> runs,
-            List<WordedChoice> grounds) {}
+            List<GroundView> grounds) {}
 
     /** A blade of the same machine. */
     public record SpareView(UUID toolId, String name, boolean fitted, String words) {}
@@ -143,7 +153,7 @@ public final class MachineRecords {
             String first,
             @Nullable MachineView machine,
             List<MachineView> machines,
-            List<WordedChoice> powers,
+            List<PowerView> powers,
             boolean fitted,
             @Nullable Double massG,
             List<SafetyActView> acts,

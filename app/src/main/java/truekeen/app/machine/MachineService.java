@@ -18,9 +18,9 @@ import truekeen.app.machine.MachineRecords.LiftForm;
 import truekeen.app.machine.MachineRecords.MachineForm;
 import truekeen.app.machine.MachineRecords.MachineState;
 import truekeen.app.machine.MachineRecords.MachineView;
+import truekeen.app.machine.MachineRecords.PowerView;
 import truekeen.app.machine.MachineRecords.SafetyActView;
 import truekeen.app.machine.MachineRecords.SpareView;
-import truekeen.app.machine.MachineRecords.WordedChoice;
 import truekeen.app.machine.MachineStore.Blades;
 import truekeen.app.machine.MachineStore.Isolations;
 import truekeen.app.machine.MachineStore.Machines;
@@ -101,7 +101,7 @@ public class MachineService implements HistorySource {
                         .map(MachineService::view)
                         .toList(),
                 Arrays.stream(PowerSource.values())
-                        .map(p -> new WordedChoice(p.name(), p.words()))
+                        .map(p -> new PowerView(p, p.words()))
                         .toList(),
                 blade.map(b -> b.fitted).orElse(false),
                 blade.map(b -> b.massG).orElse(null),
@@ -267,14 +267,7 @@ public class MachineService implements HistorySource {
         MachineForm given = in == null ? new MachineForm("", "", "", 1, 12) : in;
         form.checks().text("machine.name", MachineWords.NAME_OF_MACHINE.words(), given.name(), true, 80);
         MachineRow row = new MachineRow(clock.instant());
-        row.power = form.choice(
-                "machine.power",
-                MachineWords.WHAT_DRIVES.words(),
-                given.power(),
-                Arrays.stream(PowerSource.values())
-                        .filter(p -> p.name().equals(given.power()))
-                        .findFirst(),
-                Arrays.toString(PowerSource.values()));
+        row.power = form.oneOf("machine.power", MachineWords.WHAT_DRIVES.words(), given.power(), PowerSource.class);
         row.perMinute = Form.blank(given.perMinute())
                 ? null
                 : form.checks().attempt(() -> QuantityReader.number("machine.perMinute", given.perMinute(), "/min"));

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import truekeen.app.kit.KitRecords.CareView;
 import truekeen.app.platform.AdviceView;
+import truekeen.app.platform.OneOf;
 import truekeen.app.repair.RepairRecords.HeatView;
 import truekeen.core.condition.Scope;
 import truekeen.core.holding.Scheme;
@@ -34,7 +35,7 @@ public final class PlanRecords {
     public record PlanForm(
             String grindOn,
             String person,
-            String answer,
+            @OneOf(value = Answer.class, orNone = true) String answer,
             List<RungForm> without,
             List<RungForm> through,
             @Nullable String strop) {}
@@ -43,7 +44,7 @@ public final class PlanRecords {
     public record StropView(String id, String name) {}
 
     /** An abrasive in one job: BACK, PRIMARY or SECONDARY. */
-    public record RungForm(String job, String abrasiveId) {}
+    public record RungForm(@OneOf(JobKind.class) String job, String abrasiveId) {}
 
     /** The stones a work is always done on, coarse first. */
     public record WayForm(String person, List<String> stones) {}

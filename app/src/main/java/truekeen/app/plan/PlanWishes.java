@@ -1,6 +1,5 @@
 package truekeen.app.plan;
 
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -32,12 +31,7 @@ final class PlanWishes {
         Form form = new Form();
         Answer answer = Form.blank(in.answer())
                 ? Answer.LEAST_TIME
-                : form.choice(
-                        "answer",
-                        PlanWords.AN_ANSWER.words(),
-                        in.answer(),
-                        Answer.byName(in.answer()),
-                        Arrays.stream(Answer.values()).map(Enum::name).collect(Collectors.joining(", ")));
+                : form.oneOf("answer", PlanWords.AN_ANSWER.words(), in.answer(), Answer.class);
         form.checks().orThrow();
         Map<JobKind, Wish> wishes = new EnumMap<>(JobKind.class);
         for (JobKind kind : JobKind.values()) {
@@ -91,14 +85,7 @@ final class PlanWishes {
     private static JobKind job(String field, RungForm rung) {
         Form form = new Form();
         String named = rung == null ? null : rung.job();
-        JobKind kind = form.choice(
-                field,
-                PlanWords.A_JOB.words(),
-                named,
-                Optional.ofNullable(named).flatMap(n -> Arrays.stream(JobKind.values())
-                        .filter(k -> k.name().equals(n))
-                        .findFirst()),
-                Arrays.stream(JobKind.values()).map(Enum::name).collect(Collectors.joining(", ")));
+        JobKind kind = form.oneOf(field, PlanWords.A_JOB.words(), named, JobKind.class);
         form.checks().orThrow();
         return kind;
     }

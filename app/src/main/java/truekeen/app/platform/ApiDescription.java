@@ -60,6 +60,28 @@ class ApiDescription {
         };
     }
 
+    /** What may stand in a text of a form that names one of a choice. */
+    @Bean
+    PropertyCustomizer choices() {
+        return (property, type) -> {
+            Annotation[] marks = type.getCtxAnnotations();
+            for (Annotation mark : marks == null ? new Annotation[0] : marks) {
+                if (mark instanceof OneOf oneOf && property instanceof StringSchema text) {
+                    among(oneOf).forEach(text::addEnumItem);
+                }
+            }
+            return property;
+        };
+    }
+
+    private static List<String> among(OneOf oneOf) {
+        List<String> names = new ArrayList<>(oneOf.orNone() ? List.of("") : List.of());
+        for (Enum<?> one : oneOf.value().getEnumConstants()) {
+            names.add(one.name());
+        }
+        return names;
+    }
+
     /** Every operation says how it may refuse. */
     @Bean
     OperationCustomizer problemAnswers() {

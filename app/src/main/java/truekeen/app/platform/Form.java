@@ -3,9 +3,11 @@ package truekeen.app.platform;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import truekeen.core.message.Checks;
 import truekeen.core.message.MessageCode;
 import truekeen.core.message.Refusal;
@@ -83,6 +85,21 @@ public final class Form {
                                     .with("allowed", allowed));
         }
         return found.orElse(null);
+    }
+
+    /** One of an enumeration, by its name as it travels, or null with the fault noted. */
+    public <E extends Enum<E>> E oneOf(String field, String what, String given, Class<E> among) {
+        return oneOf(field, what, given, List.of(among.getEnumConstants()));
+    }
+
+    /** One of those of an enumeration that may stand here, by its name as it travels, or null with the fault noted. */
+    public <E extends Enum<E>> E oneOf(String field, String what, String given, List<E> among) {
+        return choice(
+                field,
+                what,
+                given,
+                among.stream().filter(e -> e.name().equals(given)).findFirst(),
+                among.stream().map(Enum::name).collect(Collectors.joining(", ")));
     }
 
     /** Whether a text is missing or only blanks. */

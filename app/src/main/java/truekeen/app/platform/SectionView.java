@@ -2,6 +2,7 @@ package truekeen.app.platform;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import truekeen.core.section.Facet;
 import truekeen.core.section.Section;
 
 /**
@@ -45,7 +46,7 @@ public record SectionView(
      * @param facet what the side is
      * @param bend curvature of the side (1/mm): 0 straight, positive bulging outward
      */
-    public record Corner(double x, double y, String facet, double bend) {}
+    public record Corner(double x, double y, Facet facet, double bend) {}
 
     /**
      * An angle about a point.
@@ -64,7 +65,7 @@ public record SectionView(
                         .mapToObj(i -> new Corner(
                                 s.corners().get(i).x(),
                                 s.corners().get(i).y(),
-                                s.facets().get(i).name(),
+                                s.facets().get(i),
                                 s.bends().get(i)))
                         .toList()))
                 .toList();

@@ -9,13 +9,19 @@ import truekeen.core.section.Point;
 public final class ReferenceRecords {
     private ReferenceRecords() {}
 
+    /** What a page is about. */
+    public enum EntryKind {
+        FORMULA,
+        SHELF_RULE,
+        HOUSE_RULE
+    }
+
     /**
      * A page in the list.
      *
-     * @param kind FORMULA, SHELF_RULE or HOUSE_RULE
      * @param words all that a search looks through
      */
-    public record EntryLine(String id, String kind, String title, String summary, String words) {}
+    public record EntryLine(String id, EntryKind kind, String title, String summary, String words) {}
 
     /** An input or a result of an example, with its unit. */
     public record Figure(String name, String meaning, String value) {}
@@ -74,7 +80,7 @@ public final class ReferenceRecords {
      */
     public record EntryView(
             String id,
-            String kind,
+            EntryKind kind,
             String title,
             String meaning,
             String expression,

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import truekeen.app.platform.Form;
 import truekeen.app.reference.ReferenceRecords.CalculatorView;
+import truekeen.app.reference.ReferenceRecords.EntryKind;
 import truekeen.app.reference.ReferenceRecords.EntryLine;
 import truekeen.app.reference.ReferenceRecords.EntryView;
 import truekeen.app.reference.ReferenceRecords.ExampleView;
@@ -34,15 +35,15 @@ class ReferenceService {
     List<EntryLine> all() {
         List<EntryLine> all = new ArrayList<>();
         for (Formula f : Formula.values()) {
-            all.add(line(id(f), "FORMULA", f.meaning(), f.expression(), f.symbols() + " " + titles(f)));
+            all.add(line(id(f), EntryKind.FORMULA, f.meaning(), f.expression(), f.symbols() + " " + titles(f)));
         }
         for (ShelfRule r : ShelfRule.values()) {
-            all.add(line(id(r), "SHELF_RULE", title(r), r.reason(), ""));
+            all.add(line(id(r), EntryKind.SHELF_RULE, title(r), r.reason(), ""));
         }
         for (HouseRule r : HouseRule.values()) {
             all.add(line(
                     id(r),
-                    "HOUSE_RULE",
+                    EntryKind.HOUSE_RULE,
                     r.question(),
                     r.changes(),
                     r.options().stream().map(o -> o.words() + " " + o.why()).collect(Collectors.joining(" "))));
@@ -54,7 +55,7 @@ class ReferenceService {
         return Calculators.of(f).stream().map(Calculator::title).collect(Collectors.joining(" "));
     }
 
-    private static EntryLine line(String id, String kind, String title, String summary, String more) {
+    private static EntryLine line(String id, EntryKind kind, String title, String summary, String more) {
         String words = title + " " + summary + " " + more;
         return new EntryLine(id, kind, title, summary, words + " " + EverydayWords.beside(words));
     }
@@ -86,7 +87,7 @@ class ReferenceService {
             if (id(r).equals(id)) {
                 return rule(
                         id,
-                        "SHELF_RULE",
+                        EntryKind.SHELF_RULE,
                         title(r),
                         ReferenceWords.KEEPS_FROM_A_JOB.fill("reason", r.reason()),
                         List.of(),
@@ -99,7 +100,7 @@ class ReferenceService {
                 .orElseThrow(() -> Form.notFound("page", id));
         return rule(
                 id,
-                "HOUSE_RULE",
+                EntryKind.HOUSE_RULE,
                 house.question(),
                 house.changes(),
                 house.options().stream()
@@ -110,7 +111,7 @@ class ReferenceService {
 
     private static EntryView rule(
             String id,
-            String kind,
+            EntryKind kind,
             String title,
             String meaning,
             List<OptionView> options,
@@ -130,7 +131,7 @@ class ReferenceService {
         List<Calculator> calculators = Calculators.of(f);
         return new EntryView(
                 id(f),
-                "FORMULA",
+                EntryKind.FORMULA,
                 f.meaning(),
                 "",
                 f.expression(),

@@ -1,7 +1,6 @@
 package truekeen.app.repair;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -18,7 +17,6 @@ import truekeen.app.survey.SurveyService;
 import truekeen.app.tool.ToolService.CoreTool;
 import truekeen.core.advice.Advice;
 import truekeen.core.advice.Formula;
-import truekeen.core.condition.Occasion;
 import truekeen.core.condition.Restoration;
 import truekeen.core.heat.GrindHeat;
 import truekeen.core.job.Job;
@@ -40,13 +38,13 @@ final class GrindViews {
 
     static GrindView of(GrindPlan plan, Restoration r, String piece, CoreTool tool, TargetBevel target) {
         return new GrindView(
-                plan.means().name(),
+                plan.means(),
                 piece,
                 plan.lineMm(),
                 r.bluntMm3(),
                 plan.acts().stream()
                         .map(a -> new ActView(
-                                a.kind().name(),
+                                a.kind(),
                                 a.title(),
                                 a.words(),
                                 a.until(),
@@ -89,14 +87,14 @@ final class GrindViews {
 
     static MeansView means(MeansEstimate m, Restoration r, double aboveMm3) {
         return new MeansView(
-                m.means().name(),
+                m.means(),
                 m.means().words(),
                 m.pieceId().map(UUID::fromString).orElse(null),
                 m.pieceName(),
                 m.allowed(),
                 m.reason(),
                 time(m, r),
-                m.risk().name(),
+                m.risk(),
                 m.risk().words(),
                 boxed(m.contactSeconds()),
                 m.profile(),
@@ -163,7 +161,7 @@ final class GrindViews {
                 b.acts(),
                 b.options().stream()
                         .map(o -> new BackOptionView(
-                                o.key(),
+                                o.way(),
                                 o.words(),
                                 o.allowed(),
                                 o.reason(),
@@ -174,8 +172,7 @@ final class GrindViews {
                                 boxed(o.leastSeconds()),
                                 boxed(o.mostSeconds()),
                                 o.decided(),
-                                Arrays.stream(Occasion.BackDecision.values())
-                                        .anyMatch(d -> d.name().equals(o.key()))))
+                                o.way().decision().orElse(null)))
                         .toList());
     }
 
@@ -202,7 +199,7 @@ final class GrindViews {
                         RepairWords.CONTACT_ESTIMATE.words(),
                         RepairWords.REACH_CHANGES.words()));
         String dip = passes <= 0 ? "" : new DipRhythm(passes, 1, "").halved().words();
-        return new SeenView(o.drawn().name(), past, o.act(), o.why(), dip);
+        return new SeenView(o.drawn(), past, o.act(), o.why(), dip);
     }
 
     private static Double boxed(OptionalDouble value) {

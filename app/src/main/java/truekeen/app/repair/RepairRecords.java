@@ -4,8 +4,14 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
+import truekeen.app.platform.OneOf;
 import truekeen.app.platform.SectionView;
 import truekeen.app.survey.SurveyRecords.ResultView;
+import truekeen.core.condition.Occasion;
+import truekeen.core.repair.BackWork;
+import truekeen.core.repair.GrindAct;
+import truekeen.core.repair.Means;
+import truekeen.core.repair.MeansEstimate;
 import truekeen.core.repair.Overheated;
 
 /** What the repair page shows and takes. */
@@ -53,14 +59,14 @@ public final class RepairRecords {
      * @param contactSeconds seconds a finished edge may touch it at the faster removal
      */
     public record MeansView(
-            String means,
+            Means means,
             String words,
             @Nullable UUID pieceId,
             String piece,
             boolean allowed,
             String reason,
             @Nullable AdviceView time,
-            String risk,
+            MeansEstimate.Risk risk,
             String riskWords,
             @Nullable Double contactSeconds,
             String profile,
@@ -70,7 +76,7 @@ public final class RepairRecords {
 
     /** One act of the grinding (s, mm³). */
     public record ActView(
-            String kind,
+            GrindAct.Kind kind,
             String title,
             String words,
             String until,
@@ -82,7 +88,7 @@ public final class RepairRecords {
 
     /** The grinding plan on one machine. */
     public record GrindView(
-            String means,
+            Means means,
             String piece,
             double lineMm,
             double bluntMm3,
@@ -93,9 +99,13 @@ public final class RepairRecords {
             @Nullable HeatView heat,
             List<CurveView> curves) {}
 
-    /** A way to deal with a damaged back. */
+    /**
+     * A way to deal with a damaged back.
+     *
+     * @param decision what to decide for the plan to go this way; null where that cannot be decided
+     */
     public record BackOptionView(
-            String key,
+            BackWork.Way way,
             String words,
             boolean allowed,
             String reason,
@@ -106,7 +116,7 @@ public final class RepairRecords {
             @Nullable Double leastSeconds,
             @Nullable Double mostSeconds,
             boolean decided,
-            boolean decidable) {}
+            @Nullable Occasion.BackDecision decision) {}
 
     /**
      * What is decided here about the newest survey; what is left out stays as it was.
@@ -114,7 +124,7 @@ public final class RepairRecords {
      * @param back FLATTEN, BACK_BEVEL, PAST_THE_PITS or LEAVE
      * @param grindOn id of a wheel, belt or file, BY_HAND, or empty for what the house would take
      */
-    public record DecisionForm(@Nullable String back, @Nullable String grindOn) {}
+    public record DecisionForm(@Nullable @OneOf(Occasion.BackDecision.class) String back, @Nullable String grindOn) {}
 
     /** The work on the back. */
     public record BackView(
@@ -155,8 +165,8 @@ public final class RepairRecords {
      * @param extent how far behind the edge the colour reaches, as typed
      * @param passes passes between dips so far, where they were counted
      */
-    public record SeenForm(String sign, String extent, int passes) {}
+    public record SeenForm(@OneOf(Overheated.Sign.class) String sign, String extent, int passes) {}
 
     /** What to do now. */
-    public record SeenView(String drawn, @Nullable AdviceView past, String act, String why, String dip) {}
+    public record SeenView(Overheated.Drawn drawn, @Nullable AdviceView past, String act, String why, String dip) {}
 }

@@ -121,14 +121,7 @@ public class RepairService {
         Form form = new Form();
         Occasion.BackDecision back = in.back() == null
                 ? null
-                : form.choice(
-                        "back",
-                        RepairWords.A_DECISION.words(),
-                        in.back(),
-                        Arrays.stream(Occasion.BackDecision.values())
-                                .filter(d -> d.name().equals(in.back()))
-                                .findFirst(),
-                        Arrays.toString(Occasion.BackDecision.values()));
+                : form.oneOf("back", RepairWords.A_DECISION.words(), in.back(), Occasion.BackDecision.class);
         form.checks().orThrow();
         if (in.grindOn() != null && !in.grindOn().isEmpty() && !in.grindOn().equals(SurveyService.BY_HAND)) {
             UUID machine = Form.id("grindOn", in.grindOn());
@@ -175,14 +168,7 @@ public class RepairService {
     public SeenView seen(UUID toolId, SeenForm in) {
         CoreTool tool = core(toolId);
         Form form = new Form();
-        Overheated.Sign sign = form.choice(
-                "sign",
-                RepairWords.WHAT_WAS_SEEN.words(),
-                in.sign(),
-                Arrays.stream(Overheated.Sign.values())
-                        .filter(s -> s.name().equals(in.sign()))
-                        .findFirst(),
-                Arrays.toString(Overheated.Sign.values()));
+        Overheated.Sign sign = form.oneOf("sign", RepairWords.WHAT_WAS_SEEN.words(), in.sign(), Overheated.Sign.class);
         boolean colour = sign != null && sign != Overheated.Sign.STEAM;
         Length extent = colour ? form.length("extent", in.extent()) : Length.ofMm(0);
         form.checks().within("passes", RepairWords.COUNT_OF_PASSES.words(), (double) in.passes(), 0, 500, "");

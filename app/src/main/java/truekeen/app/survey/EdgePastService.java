@@ -1,7 +1,6 @@
 package truekeen.app.survey;
 
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -74,14 +73,8 @@ public class EdgePastService {
     public HistoryView tell(UUID toolId, OutcomeForm in) {
         CoreTool tool = tools.core(toolId);
         Form form = new Form();
-        EdgeOutcome.Result result = form.choice(
-                "result",
-                SurveyWords.WHAT_CAME_OF_IT.words(),
-                in.result(),
-                Arrays.stream(EdgeOutcome.Result.values())
-                        .filter(r -> r.name().equals(in.result()))
-                        .findFirst(),
-                "HELD, CHIPPED, ROLLED");
+        EdgeOutcome.Result result =
+                form.oneOf("result", SurveyWords.WHAT_CAME_OF_IT.words(), in.result(), EdgeOutcome.Result.class);
         Angle last = Form.blank(in.last()) ? tool.geometry().lastBevel() : form.angle("last", in.last());
         form.checks()
                 .within("last", SurveyWords.A_LAST_BEVEL.words(), last == null ? null : last.degrees(), 4, 80, "°");

@@ -1,12 +1,12 @@
 package truekeen.app.survey;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import truekeen.app.platform.Form;
 import truekeen.app.survey.SurveyRecords.FindingForm;
 import truekeen.app.survey.SurveyRecords.MeasureForm;
+import truekeen.app.survey.SurveyRecords.SquareAs;
 import truekeen.app.survey.SurveyRecords.SurveyForm;
 import truekeen.core.angle.EdgeOutcome;
 import truekeen.core.condition.BackState;
@@ -31,18 +31,19 @@ final class SurveyFormReader {
     final Optional<EdgeOutcome.Result> fared;
 
     SurveyFormReader(SurveyForm in, Blade tool) {
-        Dullness dullness = choice("dullness", SurveyWords.HOW_DULL.words(), in.dullness(), Dullness.values());
+        Dullness dullness = form.oneOf("dullness", SurveyWords.HOW_DULL.words(), in.dullness(), Dullness.class);
         // What a family does not have is not asked: a knife has no back and no square end.
         BackState back = tool.kind().back()
-                ? choice("backState", SurveyWords.STATE_OF_BACK.words(), in.backState(), BackState.values())
+                ? form.oneOf("backState", SurveyWords.STATE_OF_BACK.words(), in.backState(), BackState.class)
                 : BackState.POLISHED;
         EdgeSurvey.HighCorner high = tool.kind().square()
-                ? choice("highCorner", SurveyWords.HIGH_CORNER.words(), in.highCorner(), EdgeSurvey.HighCorner.values())
+                ? form.oneOf(
+                        "highCorner", SurveyWords.HIGH_CORNER.words(), in.highCorner(), EdgeSurvey.HighCorner.class)
                 : EdgeSurvey.HighCorner.NONE;
         fared = Form.blank(in.fared())
                 ? Optional.empty()
                 : Optional.ofNullable(
-                        choice("fared", SurveyWords.HOW_IT_FARED.words(), in.fared(), EdgeOutcome.Result.values()));
+                        form.oneOf("fared", SurveyWords.HOW_IT_FARED.words(), in.fared(), EdgeOutcome.Result.class));
         double backDepth = tool.kind().back()
                 ? form.lengthIfAny("backDepth", in.backDepth()).map(Length::mm).orElse(0.0)
                 : 0;
@@ -98,11 +99,11 @@ final class SurveyFormReader {
         }
         Length width = form.length("oldBack.width", in.oldBackWidth());
         Angle angle = form.angle("oldBack.angle", in.oldBackAngle());
-        ShapeDeviations.OldBackGoes goes = choice(
+        ShapeDeviations.OldBackGoes goes = form.oneOf(
                 "oldBack.goes",
                 SurveyWords.OLD_BACK_BEVEL.words(),
                 in.oldBackGoes(),
-                ShapeDeviations.OldBackGoes.values());
+                ShapeDeviations.OldBackGoes.class);
         return width == null || angle == null || goes == null
                 ? Optional.empty()
                 : Optional.of(new ShapeDeviations.OldBack(width, angle, goes));
@@ -114,17 +115,10 @@ final class SurveyFormReader {
                 .map(gap -> new ShapeDeviations.Bend(gap, in.bendAccepted()));
     }
 
-    /** How an edge out of square was measured. */
-    private enum SquareAs {
-        ANGLE,
-        /** A gap over the width. */
-        GAP
-    }
-
     private Angle off(SurveyForm in, Blade tool) {
         SquareAs as = Form.blank(in.squareAs())
                 ? SquareAs.ANGLE
-                : choice("square.as", SurveyWords.HOW_MEASURED.words(), in.squareAs(), SquareAs.values());
+                : form.oneOf("square.as", SurveyWords.HOW_MEASURED.words(), in.squareAs(), SquareAs.class);
         if (as != SquareAs.GAP) {
             return as == null ? null : form.angle("square.off", in.squareOff());
         }
@@ -152,7 +146,7 @@ final class SurveyFormReader {
             FindingForm f = given.get(i);
             String at = "findings[" + i + "].";
             Finding.Kind kind =
-                    choice(at + "kind", SurveyWords.WHAT_WAS_FOUND.words(), f.kind(), Finding.Kind.values());
+                    form.oneOf(at + "kind", SurveyWords.WHAT_WAS_FOUND.words(), f.kind(), Finding.Kind.class);
             Length from = form.length(at + "fromMm", f.from());
             Length to = form.length(at + "toMm", f.to());
             boolean seen = kind != null && !kind.measured();
@@ -176,11 +170,5 @@ final class SurveyFormReader {
                 .with("what", SurveyWords.CORNER_AT_A_PLACE.words())
                 .with("low", SurveyWords.LEFT_CORNER.words())
                 .with("high", SurveyWords.RIGHT_CORNER.words()));
-    }
-
-    private <E extends Enum<E>> E choice(String field, String what, String given, E[] values) {
-        Optional<E> found =
-                Arrays.stream(values).filter(v -> v.name().equals(given)).findFirst();
-        return form.choice(field, what, given, found, Arrays.toString(values).replaceAll("[\\[\\]]", ""));
     }
 }

@@ -6,13 +6,17 @@ import java.util.List;
 import java.util.UUID;
 import truekeen.app.platform.AdviceView;
 import truekeen.app.platform.Form;
+import truekeen.app.platform.OneOf;
 import truekeen.app.platform.SectionView;
 import truekeen.app.tool.ToolRecords.Echo;
 import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.core.angle.EdgeOutcome;
 import truekeen.core.condition.BackState;
+import truekeen.core.condition.Dullness;
+import truekeen.core.condition.EdgeSurvey;
 import truekeen.core.condition.Finding;
 import truekeen.core.condition.Scope;
+import truekeen.core.condition.ShapeDeviations;
 import truekeen.core.condition.SurveyChange;
 import truekeen.core.tool.Measure;
 
@@ -20,8 +24,21 @@ import truekeen.core.tool.Measure;
 public final class SurveyRecords {
     private SurveyRecords() {}
 
+    /** How an edge out of square was measured. */
+    public enum SquareAs {
+        ANGLE,
+        /** A gap over the width. */
+        GAP
+    }
+
     /** One mark on the strip, its lengths as typed or as drawn. */
-    public record FindingForm(String kind, String from, String to, String depth, String behind, boolean leave) {
+    public record FindingForm(
+            @OneOf(Finding.Kind.class) String kind,
+            String from,
+            String to,
+            String depth,
+            String behind,
+            boolean leave) {
         /** What an older record does not have is empty. */
         public FindingForm {
             depth = orEmpty(depth);
@@ -58,23 +75,23 @@ public final class SurveyRecords {
      */
     public record SurveyForm(
             List<FindingForm> findings,
-            String dullness,
+            @OneOf(Dullness.class) String dullness,
             boolean stropTried,
-            String backState,
+            @OneOf(value = BackState.class, orNone = true) String backState,
             String backDepth,
-            String highCorner,
+            @OneOf(value = EdgeSurvey.HighCorner.class, orNone = true) String highCorner,
             String squareOff,
-            String squareAs,
+            @OneOf(value = SquareAs.class, orNone = true) String squareAs,
             boolean squareMend,
             List<MeasureForm> measures,
             String unevenLeft,
             String unevenRight,
             String oldBackWidth,
             String oldBackAngle,
-            String oldBackGoes,
+            @OneOf(value = ShapeDeviations.OldBackGoes.class, orNone = true) String oldBackGoes,
             String bend,
             boolean bendAccepted,
-            String fared,
+            @OneOf(value = EdgeOutcome.Result.class, orNone = true) String fared,
             String person,
             String basedOn) {
         /** What an older record does not have is empty. */
@@ -267,7 +284,7 @@ public final class SurveyRecords {
     public record OutcomeView(UUID id, Instant at, EdgeOutcome.Result result, double lastDeg, boolean told) {}
 
     /** What is told of an edge's past: the result, and the last bevel in use then as typed, empty for the present one. */
-    public record OutcomeForm(String result, String last) {}
+    public record OutcomeForm(@OneOf(EdgeOutcome.Result.class) String result, String last) {}
 
     /** The past of an edge: what happened, oldest first, and how much that is in words. */
     public record HistoryView(List<OutcomeView> outcomes, String evidence, @Nullable Double wantedDeg) {}

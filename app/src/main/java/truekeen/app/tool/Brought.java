@@ -5,6 +5,7 @@ import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.util.Optional;
+import truekeen.app.tool.ToolRecords.BringsForm;
 import truekeen.core.quantity.Length;
 import truekeen.core.tool.Arrival;
 
@@ -32,6 +33,10 @@ class Brought {
 
     Arrival toCore() {
         return new Arrival(age, makersBack, Optional.ofNullable(hardLayerMm).map(Length::ofMm), lock, kept);
+    }
+
+    BringsForm asTyped() {
+        return new BringsForm(age.name(), makersBack.name(), hardLayerTyped, lock.name(), kept.name());
     }
 
     void take(Arrival now, String hardLayer) {

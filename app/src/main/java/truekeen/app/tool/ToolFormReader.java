@@ -1,7 +1,6 @@
 package truekeen.app.tool;
 
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -84,11 +83,11 @@ final class ToolFormReader {
             return Arrival.UNKNOWN;
         }
         Arrival read = new Arrival(
-                said("age", Arrival.Age.values(), in.age()),
-                said("back", Arrival.MakersBack.values(), in.back()),
+                said("age", Arrival.Age.class, in.age()),
+                said("back", Arrival.MakersBack.class, in.back()),
                 form.lengthIfAny("hardLayer", in.hardLayer()),
-                said("lock", Arrival.Lock.values(), in.lock()),
-                said("kept", Arrival.Kept.values(), in.kept()));
+                said("lock", Arrival.Lock.class, in.lock()),
+                said("kept", Arrival.Kept.class, in.kept()));
         form.checks()
                 .within(
                         "hardLayer",
@@ -100,16 +99,10 @@ final class ToolFormReader {
         return read;
     }
 
-    private <E extends Enum<E>> E said(String field, E[] values, String name) {
-        if (Form.blank(name)) {
-            return values[0];
-        }
-        return form.choice(
-                field,
-                ToolWords.WHAT_IT_BRINGS.words(),
-                name,
-                Arrays.stream(values).filter(v -> v.name().equals(name)).findFirst(),
-                Arrays.toString(values));
+    private <E extends Enum<E>> E said(String field, Class<E> among, String name) {
+        return Form.blank(name)
+                ? among.getEnumConstants()[0]
+                : form.oneOf(field, ToolWords.WHAT_IT_BRINGS.words(), name, among);
     }
 
     String remark() {

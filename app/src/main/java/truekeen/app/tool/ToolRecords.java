@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import truekeen.app.platform.Form;
+import truekeen.app.platform.OneOf;
 import truekeen.app.platform.SectionView;
 import truekeen.core.tool.Arrival;
 import truekeen.core.tool.EdgeLayout;
@@ -58,7 +59,12 @@ public final class ToolRecords {
      * @param lock of one that folds: UNKNOWN, LOCKS or NO_LOCK
      * @param kept where it lives: UNKNOWN, BENCH or CARRIED
      */
-    public record BringsForm(String age, String back, String hardLayer, String lock, String kept) {}
+    public record BringsForm(
+            @OneOf(value = Arrival.Age.class, orNone = true) String age,
+            @OneOf(value = Arrival.MakersBack.class, orNone = true) String back,
+            String hardLayer,
+            @OneOf(value = Arrival.Lock.class, orNone = true) String lock,
+            @OneOf(value = Arrival.Kept.class, orNone = true) String kept) {}
 
     /** The name of another like it. */
     public record AnotherForm(String name) {}

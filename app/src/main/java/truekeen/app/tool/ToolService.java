@@ -305,7 +305,7 @@ public class ToolService {
                 like.typed(),
                 like.note,
                 "",
-                ToolViews.brings(like.brought),
+                like.brought.asTyped(),
                 0);
         ToolView made = takeIn(form);
         publisher.publishEvent(new ToolCopied(id, made.id()));

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import truekeen.app.platform.SectionView;
-import truekeen.app.tool.ToolRecords.BringsForm;
 import truekeen.app.tool.ToolRecords.DimensionView;
 import truekeen.app.tool.ToolRecords.FamilyView;
 import truekeen.app.tool.ToolRecords.LayoutView;
@@ -118,15 +117,11 @@ final class ToolViews {
                 t.takenInAt,
                 t.typed(),
                 SectionDrawing.of(blade),
-                brings(t.brought),
+                t.brought.asTyped(),
                 known(t.brought.toCore()),
                 t.retiredAt != null,
                 t.pinned,
                 t.version);
-    }
-
-    static BringsForm brings(Brought b) {
-        return new BringsForm(b.age.name(), b.makersBack.name(), b.hardLayerTyped, b.lock.name(), b.kept.name());
     }
 
     /** What is known, in words. */

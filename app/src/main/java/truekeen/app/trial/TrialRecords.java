@@ -3,6 +3,8 @@ package truekeen.app.trial;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import truekeen.app.platform.OneOf;
+import truekeen.core.rule.HouseRule;
 import truekeen.core.trial.Course;
 import truekeen.core.trial.Question;
 import truekeen.core.trial.TrialEdge;
@@ -29,9 +31,9 @@ public final class TrialRecords {
      */
     public record TrialForm(
             String name,
-            String question,
+            @OneOf(Question.class) String question,
             List<String> ways,
-            String unit,
+            @OneOf(UseUnit.class) String unit,
             String every,
             String times,
             String stations,
@@ -49,10 +51,10 @@ public final class TrialRecords {
     public record EffortForm(UUID edge, String strokes, boolean regained) {}
 
     /** Why an edge is read no further, or that it is. */
-    public record EdgeEndForm(UUID edge, String end) {}
+    public record EdgeEndForm(UUID edge, @OneOf(TrialEdge.End.class) String end) {}
 
     /** A trial of elsewhere as a list. */
-    public record TrialCsvForm(String name, String unit, String text) {}
+    public record TrialCsvForm(String name, @OneOf(value = UseUnit.class, orNone = true) String unit, String text) {}
 
     /** A question, its usual ways and the fewest rounds. */
     public record QuestionView(Question question, String words, List<String> ways, String settles) {}
@@ -105,7 +107,7 @@ public final class TrialRecords {
     public record CourseView(int way, List<Course.AtCheckpoint> points) {}
 
     /** The house rule that a settled trial offers. */
-    public record RuleOffer(String rule, String question, String choice, String words, boolean holds) {}
+    public record RuleOffer(HouseRule rule, String question, String choice, String words, boolean holds) {}
 
     /** A trial as it stands. */
     public record TrialSheet(

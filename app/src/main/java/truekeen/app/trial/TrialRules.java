@@ -48,7 +48,7 @@ class TrialRules implements RuleEvidence {
     Optional<RuleOffer> offer(Whole w) {
         return settled(w)
                 .map(s -> new RuleOffer(
-                        s.rule.name(),
+                        s.rule,
                         s.rule.question(),
                         s.option.key(),
                         s.option.words(),

@@ -113,14 +113,7 @@ public class TrialService {
         Form form = new Form();
         form.checks().text("name", TrialWords.THE_NAME.words(), in.name(), true, MOST_NAME);
         form.checks().text("person", TrialWords.A_PERSON.words(), in.person(), false, 80);
-        Question question = form.choice(
-                "question",
-                TrialWords.THE_QUESTION.words(),
-                in.question(),
-                Arrays.stream(Question.values())
-                        .filter(q -> q.name().equals(in.question()))
-                        .findFirst(),
-                Arrays.toString(Question.values()));
+        Question question = form.oneOf("question", TrialWords.THE_QUESTION.words(), in.question(), Question.class);
         UseUnit unit = unit(form, in.unit());
         List<String> ways = new ArrayList<>();
         for (String way : in.ways() == null ? List.<String>of() : in.ways()) {
@@ -149,14 +142,7 @@ public class TrialService {
     }
 
     static UseUnit unit(Form form, String typed) {
-        return form.choice(
-                "unit",
-                TrialWords.THE_UNIT.words(),
-                typed,
-                Arrays.stream(UseUnit.values())
-                        .filter(u -> u.name().equals(typed))
-                        .findFirst(),
-                Arrays.toString(UseUnit.values()));
+        return form.oneOf("unit", TrialWords.THE_UNIT.words(), typed, UseUnit.class);
     }
 
     private static Integer whole(Form form, String field, TrialWords what, String typed, int most) {
@@ -237,14 +223,7 @@ public class TrialService {
     public TrialSheet endEdge(UUID id, EdgeEndForm in) {
         EdgeRow edge = edge(open(id), in.edge());
         Form form = new Form();
-        TrialEdge.End end = form.choice(
-                "end",
-                TrialWords.WHY_IT_ENDED.words(),
-                in.end(),
-                Arrays.stream(TrialEdge.End.values())
-                        .filter(e -> e.name().equals(in.end()))
-                        .findFirst(),
-                Arrays.toString(TrialEdge.End.values()));
+        TrialEdge.End end = form.oneOf("end", TrialWords.WHY_IT_ENDED.words(), in.end(), TrialEdge.End.class);
         form.checks().orThrow();
         edge.ended = end;
         edges.saveAndFlush(edge);

@@ -1,14 +1,13 @@
 package truekeen.app.units;
 
-import java.util.Arrays;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import truekeen.app.platform.Form;
+import truekeen.app.platform.OneOf;
 import truekeen.app.platform.OwnerOnly;
 import truekeen.core.quantity.ShownUnits;
 
@@ -29,7 +28,10 @@ class UnitsController {
     record UnitsView(boolean picked, ShownUnits.Lengths lengths, ShownUnits.Forces forces, ShownUnits.Masses masses) {}
 
     /** Units by their names, all three of them. */
-    record UnitsForm(String lengths, String forces, String masses) {}
+    record UnitsForm(
+            @OneOf(ShownUnits.Lengths.class) String lengths,
+            @OneOf(ShownUnits.Forces.class) String forces,
+            @OneOf(ShownUnits.Masses.class) String masses) {}
 
     @GetMapping
     UnitsView units() {
@@ -41,9 +43,11 @@ class UnitsController {
     UnitsView pick(@RequestBody UnitsForm in) {
         Form form = new Form();
         ShownUnits.Lengths lengths =
-                choice(form, "lengths", UnitsWords.LENGTHS, in.lengths(), ShownUnits.Lengths.values());
-        ShownUnits.Forces forces = choice(form, "forces", UnitsWords.FORCES, in.forces(), ShownUnits.Forces.values());
-        ShownUnits.Masses masses = choice(form, "masses", UnitsWords.MASSES, in.masses(), ShownUnits.Masses.values());
+                form.oneOf("lengths", UnitsWords.LENGTHS.words(), in.lengths(), ShownUnits.Lengths.class);
+        ShownUnits.Forces forces =
+                form.oneOf("forces", UnitsWords.FORCES.words(), in.forces(), ShownUnits.Forces.class);
+        ShownUnits.Masses masses =
+                form.oneOf("masses", UnitsWords.MASSES.words(), in.masses(), ShownUnits.Masses.class);
         form.checks().orThrow();
         units.pick(new ShownUnits(lengths, forces, masses));
         return view();
@@ -53,12 +57,5 @@ class UnitsController {
         Optional<ShownUnits> picked = units.picked();
         ShownUnits now = picked.orElse(ShownUnits.METRIC);
         return new UnitsView(picked.isPresent(), now.lengths(), now.forces(), now.masses());
-    }
-
-    private static <E extends Enum<E>> E choice(Form form, String field, UnitsWords what, String given, E[] all) {
-        Optional<E> found =
-                Arrays.stream(all).filter(e -> e.name().equals(given)).findFirst();
-        String allowed = Arrays.stream(all).map(Enum::name).collect(Collectors.joining(", "));
-        return form.choice(field, what.words(), given, found, allowed);
     }
 }

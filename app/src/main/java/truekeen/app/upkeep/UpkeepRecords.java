@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import truekeen.app.platform.OneOf;
 import truekeen.core.upkeep.DullingCurve;
 import truekeen.core.upkeep.Rung;
 import truekeen.core.upkeep.UseUnit;
@@ -164,7 +165,7 @@ public final class UpkeepRecords {
      * @param after reading after it, as typed; may be empty
      */
     public record TouchUpForm(
-            String rung,
+            @OneOf(Rung.class) String rung,
             String strokes,
             boolean regained,
             String before,

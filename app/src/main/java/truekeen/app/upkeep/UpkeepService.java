@@ -164,12 +164,7 @@ public class UpkeepService {
         requireByHand(tool);
         Form form = new Form();
         List<Rung> rungs = Arrays.stream(Rung.values()).filter(Rung::touchUp).toList();
-        Rung rung = form.choice(
-                "rung",
-                UpkeepWords.A_RUNG.words(),
-                in.rung(),
-                rungs.stream().filter(r -> r.name().equals(in.rung())).findFirst(),
-                rungs.toString());
+        Rung rung = form.oneOf("rung", UpkeepWords.A_RUNG.words(), in.rung(), rungs);
         if (rung == Rung.STEEL_ROD || rung == Rung.CERAMIC_ROD) {
             form.checks().require(!standing(tool).chipped(), () -> Refusal.of(MessageCode.ROD_ON_A_CHIP, "rung", ""));
         }

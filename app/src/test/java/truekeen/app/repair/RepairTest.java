@@ -157,7 +157,7 @@ class RepairTest extends ApiTest {
         post("/api/v1/tools/" + tool + "/surveys", survey);
         JsonNode back = repair(tool, "").path("back");
         List<String> keys = new ArrayList<>();
-        back.path("options").forEach(o -> keys.add(o.path("key").asText()));
+        back.path("options").forEach(o -> keys.add(o.path("way").asText()));
         assertThat(keys).containsExactly("FLATTEN", "BACK_BEVEL", "PAST_THE_PITS", "LEAVE", "RETIRE");
         assertThat(back.path("options").get(1).path("allowed").asBoolean()).isFalse();
         assertThat(back.path("options").get(2).path("lostMm").asDouble()).isBetween(0.3, 1.0);
@@ -299,7 +299,7 @@ class RepairTest extends ApiTest {
     private String decided(String tool) {
         for (JsonNode o : repair(tool, "").path("back").path("options")) {
             if (o.path("decided").asBoolean()) {
-                return o.path("key").asText();
+                return o.path("way").asText();
             }
         }
         return "";

@@ -25,7 +25,9 @@ public record CommonKit(String key, String title, Drawing drawing, List<Piece> p
         PAPER,
         ROD,
         STROP,
-        FILE
+        FILE,
+        /** The roller guide that is offered beside them. */
+        ROLLER_GUIDE
     }
 
     /**

@@ -87,7 +87,7 @@ final class BackOptions {
                     OptionalDouble.empty()));
             boolean saved = blade.kind().allows(Operation.BACK_BEVEL);
             all.add(new BackWork.Option(
-                    "RETIRE",
+                    BackWork.Way.RETIRE,
                     RepairWords.OPTION_PUT_ASIDE.words(),
                     true,
                     tooDeep && !saved ? RepairWords.PUT_ASIDE_WHY.words() : RepairWords.PUT_ASIDE_NOT_YET.words(),
@@ -103,7 +103,7 @@ final class BackOptions {
                 .oldBack()
                 .filter(o -> o.goes() != ShapeDeviations.OldBackGoes.KEPT)
                 .ifPresent(o -> all.add(new BackWork.Option(
-                        "PAST_THE_BEVEL",
+                        BackWork.Way.PAST_THE_BEVEL,
                         RepairWords.OPTION_PAST_OLD_BEVEL.words(),
                         true,
                         RepairWords.INSTEAD_OF_FLATTENING.fill("depth", Numbers.plain(o.depthMm(), 2)),
@@ -135,7 +135,7 @@ final class BackOptions {
                 refused = cannot.getMessage();
             }
             return new BackWork.Option(
-                    what.name(),
+                    BackWork.Way.of(what),
                     words,
                     refused.isEmpty(),
                     refused.isEmpty() ? (reason + hardLayer(what, depth, occasion)).strip() : refused,

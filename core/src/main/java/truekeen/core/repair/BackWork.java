@@ -42,10 +42,37 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
     /** A tool narrower than this rocks on the stone when worked along it (mm). Source: workshop prior. */
     public static final double NARROW_MM = Prior.BACK_WORK_NARROW_MM.value();
 
+    /** The ways to deal with a damaged back. */
+    public enum Way {
+        FLATTEN(BackDecision.FLATTEN),
+        BACK_BEVEL(BackDecision.BACK_BEVEL),
+        PAST_THE_PITS(BackDecision.PAST_THE_PITS),
+        LEAVE(BackDecision.LEAVE),
+        /** The edge goes back past an old back bevel: said with what leaves that, never by itself. */
+        PAST_THE_BEVEL(null),
+        /** The tool is put aside: nothing that a plan could do. */
+        RETIRE(null);
+
+        private final BackDecision decision;
+
+        Way(BackDecision decision) {
+            this.decision = decision;
+        }
+
+        /** What to decide for the plan to go this way; empty where that cannot be decided. */
+        public Optional<BackDecision> decision() {
+            return Optional.ofNullable(decision);
+        }
+
+        static Way of(BackDecision decision) {
+            return valueOf(decision.name());
+        }
+    }
+
     /**
      * A way to deal with a damaged back.
      *
-     * @param key FLATTEN, BACK_BEVEL, PAST_THE_PITS, LEAVE, PAST_THE_BEVEL or RETIRE
+     * @param way which way it is
      * @param words what it is
      * @param allowed whether it may be done
      * @param reason why not, or what to know
@@ -58,7 +85,7 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
      * @param decided whether the plan goes this way
      */
     public record Option(
-            String key,
+            Way way,
             String words,
             boolean allowed,
             String reason,

@@ -53,18 +53,15 @@ class BackWorkTest {
                 .orElseThrow();
     }
 
-    private static BackWork.Option option(BackWork work, String key) {
-        return work.options().stream()
-                .filter(o -> o.key().equals(key))
-                .findFirst()
-                .orElseThrow();
+    private static BackWork.Option option(BackWork work, BackWork.Way way) {
+        return work.options().stream().filter(o -> o.way() == way).findFirst().orElseThrow();
     }
 
     @Test
     void flatteningGoesByDepthStripAndWidth() {
         Blade chisel = Blades.blade(GeometryKind.CHISEL);
         BackWork work = work(chisel, pitted(0.06), false);
-        BackWork.Option flatten = option(work, "FLATTEN");
+        BackWork.Option flatten = option(work, BackWork.Way.FLATTEN);
         double edge = Restorer.restore(chisel, pitted(0.06), TargetBevel.of(chisel))
                 .secondary()
                 .orElseThrow()
@@ -73,7 +70,7 @@ class BackWorkTest {
         assertThat(flatten.decided()).isTrue();
         assertThat(flatten.leastSeconds().getAsDouble()).isPositive();
         BackWork deeper = work(chisel, pitted(0.12), false);
-        assertThat(option(deeper, "FLATTEN").leastSeconds().getAsDouble())
+        assertThat(option(deeper, BackWork.Way.FLATTEN).leastSeconds().getAsDouble())
                 .isGreaterThan(1.5 * flatten.leastSeconds().getAsDouble());
         assertThat(work.stripMm()).isEqualTo(30);
     }
@@ -81,21 +78,21 @@ class BackWorkTest {
     @Test
     void aBackBevelIsNeverForAChiselAndSavesAPlaneIron() {
         BackWork chisel = work(Blades.blade(GeometryKind.CHISEL), pitted(0.3), false);
-        assertThat(option(chisel, "BACK_BEVEL").allowed()).isFalse();
-        assertThat(option(chisel, "BACK_BEVEL").reason()).isNotBlank();
-        assertThat(option(chisel, "RETIRE").reason()).contains(RepairWords.PUT_ASIDE_WHY.words());
+        assertThat(option(chisel, BackWork.Way.BACK_BEVEL).allowed()).isFalse();
+        assertThat(option(chisel, BackWork.Way.BACK_BEVEL).reason()).isNotBlank();
+        assertThat(option(chisel, BackWork.Way.RETIRE).reason()).contains(RepairWords.PUT_ASIDE_WHY.words());
         BackWork iron = work(Blades.blade(GeometryKind.PLANE_IRON_DOWN), pitted(0.3), true);
-        BackWork.Option bevel = option(iron, "BACK_BEVEL");
+        BackWork.Option bevel = option(iron, BackWork.Way.BACK_BEVEL);
         assertThat(bevel.allowed()).isTrue();
         assertThat(bevel.angleDeg().getAsDouble()).isCloseTo(Math.toDegrees(Math.atan(0.3 / 2)), within(1e-9));
         assertThat(bevel.reason()).matches(Says.the(RepairWords.RAISES_CUTTING_ANGLE));
-        assertThat(option(iron, "RETIRE").reason()).contains(RepairWords.PUT_ASIDE_NOT_YET.words());
+        assertThat(option(iron, BackWork.Way.RETIRE).reason()).contains(RepairWords.PUT_ASIDE_NOT_YET.words());
         BackWork up = work(Blades.blade(GeometryKind.PLANE_IRON_UP), pitted(0.3), true);
-        assertThat(option(up, "BACK_BEVEL").allowed())
+        assertThat(option(up, BackWork.Way.BACK_BEVEL).allowed())
                 .as("8.5° of a bed of 12° leaves 3.5°")
                 .isTrue();
         BackWork.Option deep =
-                option(work(Blades.blade(GeometryKind.PLANE_IRON_DOWN), pitted(0.8), true), "BACK_BEVEL");
+                option(work(Blades.blade(GeometryKind.PLANE_IRON_DOWN), pitted(0.8), true), BackWork.Way.BACK_BEVEL);
         assertThat(deep.allowed()).as("22° would be wanted").isFalse();
         assertThat(deep.reason()).matches(Says.the(RepairWords.PITS_WANT_MORE, "most", "15°", "width", "2"));
     }
@@ -104,7 +101,7 @@ class BackWorkTest {
     void pitsThatWereMarkedCanBePassedByTheEdge() {
         Finding pit = new Finding(Finding.Kind.PIT_BACK, 10, 11.5, 0.2, 0, false);
         BackWork work = work(Blades.blade(GeometryKind.CHISEL), pitted(0, pit), false);
-        BackWork.Option past = option(work, "PAST_THE_PITS");
+        BackWork.Option past = option(work, BackWork.Way.PAST_THE_PITS);
         // By their depth into the blade, not by their length along it.
         assertThat(past.lostMm()).isGreaterThanOrEqualTo(0.2).isLessThan(1);
         assertThat(past.allowed()).isTrue();
@@ -113,7 +110,7 @@ class BackWorkTest {
                 Blades.blade(GeometryKind.CHISEL),
                 pitted(0, new Finding(Finding.Kind.PIT_BACK, 1, 20, 0.2, 0, false)),
                 false);
-        assertThat(option(longer, "PAST_THE_PITS").lostMm()).isEqualTo(past.lostMm());
+        assertThat(option(longer, BackWork.Way.PAST_THE_PITS).lostMm()).isEqualTo(past.lostMm());
     }
 
     @Test
@@ -163,7 +160,8 @@ class BackWorkTest {
                 new EdgeSurvey(List.of(), EdgeSurvey.Squareness.SQUARE, Dullness.DULL, true, BackState.POLISHED, 0, d);
         BackWork work = work(Blades.blade(GeometryKind.CHISEL), survey, false);
         assertThat(String.join(" ", work.acts())).contains("old back bevel").contains("bent by");
-        assertThat(option(work, "PAST_THE_BEVEL").lostMm()).isCloseTo(Math.cos(Math.toRadians(8)), within(1e-9));
+        assertThat(option(work, BackWork.Way.PAST_THE_BEVEL).lostMm())
+                .isCloseTo(Math.cos(Math.toRadians(8)), within(1e-9));
         assertThat(new ShapeDeviations.Bend(Length.ofMm(1)).missedUnder(200, 400))
                 .isEqualTo(0.25);
         assertThat(new ShapeDeviations.Bend(Length.ofMm(1)).missedUnder(200, 100))
