@@ -44,6 +44,7 @@ import truekeen.core.rehearsal.Rehearsal;
 import truekeen.core.rehearsal.RehearsedTool;
 import truekeen.core.rehearsal.Steadiness;
 import truekeen.core.stepsheet.Step;
+import truekeen.core.table.Prior;
 
 /** Rehearses the newest plan of a tool on the virtual blade. */
 @Service
@@ -214,7 +215,16 @@ public class RehearsalService {
         return switch (outcome) {
             case KEEN -> RehearsalWords.KEEN.fill("mean", mean, "worst", worst, "target", wanted);
             case BURR_LEFT -> RehearsalWords.BURR_LEFT.fill("burr", Numbers.plain(last.longestBurrUm(), 1));
-            case UNEVEN -> RehearsalWords.UNEVEN.fill("mean", mean, "worst", worst, "place", place);
+            case UNEVEN ->
+                RehearsalWords.UNEVEN.fill(
+                        "mean",
+                        mean,
+                        "worst",
+                        worst,
+                        "place",
+                        place,
+                        "over",
+                        Numbers.plain((Prior.JUDGE_WIDEST_SPREAD.value() - 1) * 100, 0));
             case DULL -> RehearsalWords.DULL.fill("mean", mean, "target", wanted, "place", place);
         };
     }

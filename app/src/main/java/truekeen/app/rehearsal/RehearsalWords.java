@@ -7,7 +7,7 @@ enum RehearsalWords implements Wording {
     KEEN("Comes out keen: index {mean} on average, {worst} at its worst; {target} is wanted."),
     BURR_LEFT("Keen, but a burr of {burr} µm hangs on: the first cut takes it for the edge."),
     UNEVEN(
-            "Uneven: index {mean} on average, but {worst} at {place} % of the edge; no place may be a quarter above the mean."),
+            "Uneven: index {mean} on average, but {worst} at {place} % of the edge; no place may be {over} % above the mean."),
     DULL("Not keen: index {mean} on average where {target} is wanted; worst at {place} % of the edge."),
     TRIES("Of {tries} hands as steady, {keen} end keen; their index comes out between {low} and {high}."),
     TRY_BURR(

@@ -196,7 +196,11 @@ final class GrindViews {
                                                 "limit",
                                                 Numbers.plain(tool.steel().temperLimitC(), 0))),
                                 new Advice.Given("bevel", target.primary().toString())),
-                        RepairWords.CONTACT_ESTIMATE.words(),
+                        RepairWords.CONTACT_ESTIMATE.fill(
+                                "short",
+                                Numbers.plain(Overheated.SHORT_S, 1),
+                                "long",
+                                Numbers.plain(Overheated.LONG_S, 1)),
                         RepairWords.REACH_CHANGES.words()));
         String dip = passes <= 0 ? "" : new DipRhythm(passes, 1, "").halved().words();
         return new SeenView(o.drawn(), past, o.act(), o.why(), dip);

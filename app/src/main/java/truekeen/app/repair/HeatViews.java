@@ -40,8 +40,10 @@ public final class HeatViews {
                 advice(heat, blade, bevel, steel, kind),
                 heat.sharp().leastSeconds().isPresent()
                         ? RepairWords.AT_THE_LIMIT.fill(
+                                "behind",
+                                Numbers.plain(GrindHeat.FINGER_BEHIND_MM, 1),
                                 "celsius",
-                                Numbers.plain(heat.sharp().threeBackC(), 0),
+                                Numbers.plain(heat.sharp().behindC(), 0),
                                 "finger",
                                 (heat.sharp().fingerWarns()
                                         ? RepairWords.FINGER_FEELS.words()

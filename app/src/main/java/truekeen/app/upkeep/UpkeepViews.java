@@ -60,7 +60,9 @@ final class UpkeepViews {
                         .toList(),
                 curve.map(c -> dulling(c, life)).orElse(null),
                 boxed(curve.map(DullingCurve::newestSurprises).orElse(OptionalDouble.empty())),
-                curve.isPresent() || limit == null ? "" : UpkeepWords.STILL_WANTED.words(),
+                curve.isPresent() || limit == null
+                        ? ""
+                        : UpkeepWords.STILL_WANTED.fill("least", Prior.DULLING_LEAST_USES.whole()),
                 next.map(UpkeepViews::next).orElse(null),
                 rungs(ladder, school),
                 ladder.why(),

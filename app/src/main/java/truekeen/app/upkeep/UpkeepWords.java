@@ -10,7 +10,7 @@ enum UpkeepWords implements Wording {
     STROKES("A count of strokes"),
     A_READING("A reading"),
     STILL_WANTED(
-            "A curve wants readings after three different amounts of use. A test by force at the bench is the first; read it again after some work."),
+            "A curve wants readings after {least} different amounts of use. A test by force at the bench is the first; read it again after some work."),
     USED("Used: {amount} {unit}"),
     READ_IN_USE("Read in use: {grams} g, {index} of a new utility blade"),
     TOUCHED_UP("{rung}: it came back"),

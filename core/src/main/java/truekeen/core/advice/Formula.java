@@ -1,5 +1,7 @@
 package truekeen.core.advice;
 
+import truekeen.core.table.Prior;
+
 /**
  * What stands behind a number: meaning, formula, symbols with their units, where it holds, and its source. The "why" of
  * every advice reads from here.
@@ -19,7 +21,9 @@ public enum Formula {
             "workshop prior"),
     ANGLE_HISTORY(
             "What the tool's own history asks of its last bevel",
-            "chipped +2°, again +3°; rolled +1°, again +2°; three whole sharpenings in a row −1°",
+            "chipped +{ANGLE_HISTORY_AFTER_CHIP_DEG}°, again +{ANGLE_HISTORY_AFTER_CHIP_AGAIN_DEG}°; rolled"
+                    + " +{ANGLE_HISTORY_AFTER_ROLL_DEG}°, again +{ANGLE_HISTORY_AFTER_ROLL_AGAIN_DEG}°;"
+                    + " {ANGLE_HISTORY_WHOLE_IN_A_ROW} whole sharpenings in a row {ANGLE_HISTORY_AFTER_WHOLE_DEG}°",
             "from the last bevel in use at the time (°)",
             "within the bounds of work and steel; each outcome counts once",
             "workshop prior"),
@@ -39,7 +43,7 @@ public enum Formula {
             "Clearance under a plane iron",
             "bevel down: bed − last bevel; bevel up: bed − back bevel",
             "angles to the sole (°)",
-            "warned of below 10°, refused at 0°",
+            "warned of below {LEAST_CLEARANCE_DEG}°, refused at 0°",
             "derived here"),
     CAMBER(
             "Camber on the iron for a camber below the sole",
@@ -74,7 +78,7 @@ public enum Formula {
     HOLLOW_HONINGS(
             "Honings until a hollow is gone",
             "depth/(e·sin chord), depth = R − √(R² − L²/4)",
-            "e recession of a honing (mm), 8 µm until the log knows better",
+            "e recession of a honing (mm), {LOSS_PRIOR_MM} until the log knows better",
             "honed flat on heel and edge",
             "derived here"),
     BEVEL_WIDTH(
@@ -92,7 +96,7 @@ public enum Formula {
     SHARPENINGS_UNTIL_THIN(
             "Sharpenings before it is thinned",
             "recession that thickens it to the limit / recession per sharpening",
-            "limit by the work (mm); 8 µm a sharpening until the log knows better",
+            "limit by the work (mm); {LOSS_PRIOR_MM} mm a sharpening until the log knows better",
             "the same angle each time",
             "derived here"),
     SPINE_HEIGHT(
@@ -123,7 +127,8 @@ public enum Formula {
             "The guide's dimensions from measured pairs",
             "s·sin θ − d·cos θ = r − P·sin θ, least squares in d and s",
             "P projection, r roller radius by caliper, d, s (mm); θ measured angle (°)",
-            "two pairs or more; warned of under 5° of spread or a condition number above 40",
+            "two pairs or more; warned of under {GUIDE_CALIBRATION_LEAST_SPREAD_DEG}° of spread or a condition number above"
+                    + " {GUIDE_CALIBRATION_WORST_CONDITION}",
             "derived here"),
     WHEEL_SPEED(
             "Surface speed of a wheel",
@@ -237,7 +242,7 @@ public enum Formula {
     HOURS_DUE(
             "When a blade is due by the hours its machine ran",
             "wear = Σ hours × ground; due when wear reaches the interval, at the pace of the season",
-            "ground: clean 1, stony 1.7, sandy 2.5; hours on clean ground",
+            "ground: clean {GROUND_CLEAN}, stony {GROUND_STONY}, sandy {GROUND_SANDY}; hours on clean ground",
             "the interval is the middle of its own once two are known",
             "workshop prior"),
     SHAKING_FORCE(
@@ -256,7 +261,7 @@ public enum Formula {
             "Speed of the tips",
             "π·L·n/60",
             "L tip to tip (m), n turns a minute; m/s",
-            "warned of above 96.5 m/s, the common limit in mower safety standards",
+            "warned of above {ROTARY_BLADE_TIP_SPEED_WARNS_AT} m/s, the common limit in mower safety standards",
             "derived here"),
     TRIMMER_STROKES(
             "Strokes over a row of teeth",
@@ -267,7 +272,7 @@ public enum Formula {
     WHEEL_HEAT(
             "How hot an edge becomes at the wheel",
             "ρc·h·∂T/∂t = ∂/∂x(k·h·∂T/∂x) + P/(2·w) over the first 2 mm, h = min(T, b + x·tan β)",
-            "T thickness, b land of at least 0.02, w width in contact (mm); k conductivity (W/m·K), ρc 3.7 MJ/m³K, P power"
+            "T thickness, b land of at least {EDGE_FIN_LEAST_LAND_MM}, w width in contact (mm); k conductivity (W/m·K), ρc 3.7 MJ/m³K, P power"
                     + " into the steel (W)",
             "contacts of seconds; losses left out, which is on the safe side; knives thicken by 2·tan θ",
             "derived here"),
@@ -291,7 +296,8 @@ public enum Formula {
             "derived here"),
     STROKES(
             "Strokes that a removal takes",
-            "n = V/(k·F·ℓ), k = k₀·(min(d50, 100)/11.5)^0.7/resistance",
+            "n = V/(k·F·ℓ), k ="
+                    + " k₀·(min(d50, {STOCK_REMOVAL_COARSEST_UM})/{STOCK_REMOVAL_REFERENCE_GRAIN_UM})^{STOCK_REMOVAL_GRAIN_EXPONENT}/resistance",
             "V volume (mm³), k specific wear (mm²/N), F force (N), ℓ sliding distance of a stroke (mm), d50 grain (µm)",
             "an estimate: hands and stones differ by a factor of two either way",
             "workshop prior"),
@@ -311,14 +317,14 @@ public enum Formula {
             "Honings before the bevel is reground",
             "(e at the widest secondary − e now)/e per honing, e = m·sin(β₂ − β₁)/sin β₁",
             "m width of the secondary, e recession (mm); β from the back (°)",
-            "with 50 µm a honing until somebody measures",
+            "with {LOSS_PRIOR_MM} mm a honing until somebody measures",
             "derived here"),
     SHARPENINGS_LEFT(
             "Sharpenings that the steel will last",
             "n = steel left/recession per sharpening",
             "steel left down to the retire limit, recession along the back (mm)",
-            "the mean of what was measured on this tool, together with five sharpenings of 50 µm; a range of"
-                    + " exp(0.9/√(1 + n/3)) either way",
+            "the mean of what was measured on this tool, together with {LOSS_PRIOR_WORTH} sharpenings of {LOSS_PRIOR_MM} mm; a"
+                    + " range of exp({LOSS_LOG_SPREAD}/√(1 + n/{LOSS_SPREAD_HALVES_BY})) either way",
             "derived here"),
     THINNING(
             "Steel that thinning takes",
@@ -329,34 +335,37 @@ public enum Formula {
     HAND_FACTOR(
             "What the log teaches of a hand",
             "m = (n/σ²)·x̄ / (1/τ² + n/σ²), in logarithms; a new stone starts from the mean of its kind",
-            "x̄ mean of ln(strokes done/predicted) over n sessions, σ = 0.35 one session's own spread, τ = 0.6 the spread"
-                    + " of hands: 0.40 between kinds of abrasive, 0.447 between pieces and steels",
-            "strokes counted to the end of a step; a session that stands out by 2.5 spreads is asked about first",
+            "x̄ mean of ln(strokes done/predicted) over n sessions, σ = {ABRASIVE_SESSION_LOG_SD} one session's own spread, τ ="
+                    + " {HAND_FIRST_LOG_SD} the spread of hands: {HAND_SUMS_KIND_SD} between kinds of abrasive,"
+                    + " {HAND_SUMS_PIECE_SD} between pieces and steels",
+            "strokes counted to the end of a step; a session that stands out by {HAND_SUMS_STANDS_OUT_AT} spreads is"
+                    + " asked about first",
             "derived here"),
     BACK_FLATTENING(
             "Steel that flattening a back takes",
             "V = d·s·L",
             "d depth, s strip behind the edge that is kept flat, L edge (mm)",
-            "30 mm on square-ended tools, 3 mm on long blades; pits deeper than 0.25 mm are hardly worth it",
+            "{RESTORER_BACK_ZONE_MM} mm on square-ended tools, {RESTORER_BACK_STRIP_MM} mm on long blades; pits deeper than"
+                    + " {RESTORER_DEEPEST_PITS_MM} mm are hardly worth it",
             "workshop prior"),
     GRINDING_TIME(
             "How long a wheel or belt takes",
-            "t = 0.9·V/rate + 0.1·V/light rate",
-            "V volume (mm³); rates of removal (mm³/s) as ranges",
-            "an estimate: a dry wheel 1 to 6, light 0.3 to 1; a belt 3 to 15; a slow wet wheel 0.2 to 0.8; a paper disc about"
-                    + " 0.5",
+            "t = (1 − a)·V/rate + a·V/light rate",
+            "V volume (mm³); a share of the light last passes, {LAST_PASSES_SHARE}; rates of removal (mm³/s) as ranges",
+            "an estimate: each machine at its own rates",
             "workshop prior"),
     OVERHEATED(
             "How far past its limit overheated steel reaches",
             "the run of heat after a contact, scaled to the temperature that the colour's rim tells",
             "distance behind the edge (mm), temperature (°C)",
-            "contacts of one to ten seconds; straw about 220, brown 255, purple 280, blue 300 °C",
+            "contacts of {OVERHEATED_SHORT_S} to {OVERHEATED_LONG_S} s; straw about {COLOUR_STRAW_C}, brown"
+                    + " {COLOUR_BROWN_C}, purple {COLOUR_PURPLE_C}, blue {COLOUR_BLUE_C} °C",
             "workshop prior"),
     PROFILE_CHANGE(
             "How the shape of an edge has changed",
             "distance square to the edge as it was, less its middle value along the edge",
             "distances (mm)",
-            "both traces from the same marks; up to 0.3 mm is taken as the same shape",
+            "both traces from the same marks; up to {PROFILE_COMPARISON_SAME_SHAPE_MM} mm is taken as the same shape",
             "derived here");
 
     private final String meaning;
@@ -367,9 +376,9 @@ public enum Formula {
 
     Formula(String meaning, String expression, String symbols, String limits, String source) {
         this.meaning = meaning;
-        this.expression = expression;
-        this.symbols = symbols;
-        this.limits = limits;
+        this.expression = Prior.figuresIn(expression);
+        this.symbols = Prior.figuresIn(symbols);
+        this.limits = Prior.figuresIn(limits);
         this.source = source;
     }
 

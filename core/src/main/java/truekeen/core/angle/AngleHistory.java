@@ -16,8 +16,12 @@ import truekeen.core.table.Prior;
  * @param evidence how much there is, in words
  */
 public record AngleHistory(Optional<Angle> wanted, String evidence) {
-    private static final double[] AFTER_CHIP_DEG = {2, 3};
-    private static final double[] AFTER_ROLL_DEG = {1, 2};
+    private static final double[] AFTER_CHIP_DEG = {
+        Prior.ANGLE_HISTORY_AFTER_CHIP_DEG.value(), Prior.ANGLE_HISTORY_AFTER_CHIP_AGAIN_DEG.value()
+    };
+    private static final double[] AFTER_ROLL_DEG = {
+        Prior.ANGLE_HISTORY_AFTER_ROLL_DEG.value(), Prior.ANGLE_HISTORY_AFTER_ROLL_AGAIN_DEG.value()
+    };
     private static final double AFTER_WHOLE_DEG = Prior.ANGLE_HISTORY_AFTER_WHOLE_DEG.value();
     private static final int WHOLE_IN_A_ROW = Prior.ANGLE_HISTORY_WHOLE_IN_A_ROW.whole();
 

@@ -35,7 +35,7 @@ enum BenchWords implements Wording {
             "The nail catches{place} from both sides: a chip, not a burr. Taking the burr off does not mend it; the test will say how far back to go."),
     WOBBLES("It wobbles: find the bevel again, heel first, then tip it until heel and edge both bear."),
     LAND_UNEVEN(
-            "The land is uneven{place}: lay the blade down again and even it there; half a millimetre, alike at every edge."),
+            "The land is uneven{place}: lay the blade down again and even it there; {land} mm, alike at every edge."),
     COLOUR(
             "Colour at the edge: the temper is drawn there. Grind past it, lighter, and dip more often, until none is left. Only high-speed steel bears it."),
     BURR_ALONG_STRETCH("burr along the whole stretch"),

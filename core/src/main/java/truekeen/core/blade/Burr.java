@@ -6,17 +6,17 @@ import truekeen.core.table.Prior;
  * The burr at one station: how long it is, how thick at its root, and on which side it hangs. Plausible priors of the brief.
  */
 final class Burr {
-    private static final double TURN = 0.9;
-    private static final double TURN_GUMMY = 0.95;
-    private static final double SETTLE = 0.1;
-    private static final double GROWTH = 0.005;
-    private static final double LONGEST = 8;
-    private static final double TEARS = 10;
-    private static final double LIGHT_N = 5;
-    private static final double TORN = 0.2;
-    private static final double ROOT_LEFT = 0.5;
+    private static final double TURN = Prior.BURR_TURN.value();
+    private static final double TURN_GUMMY = Prior.BURR_TURN_GUMMY.value();
+    private static final double SETTLE = Prior.BURR_SETTLES.value();
+    private static final double GROWTH = Prior.BURR_GROWTH.value();
+    private static final double LONGEST = Prior.BURR_LONGEST.value();
+    private static final double TEARS = Prior.BURR_TEARS.value();
+    private static final double LIGHT_N = Prior.BURR_LIGHT_N.value();
+    private static final double TORN = Prior.BURR_TORN_LEAVES.value();
+    private static final double ROOT_LEFT = Prior.BURR_TORN_ROOT.value();
     /** What is left of a burr that is gone (µm). */
-    private static final double GONE_UM = 1;
+    private static final double GONE_UM = Prior.BURR_GONE_UM.value();
 
     private static final double PULLED = Prior.BURR_PULLED_TIMES.value();
     private static final double PULLED_LEAVES = Prior.BURR_PULLED_LEAVES.value();

@@ -1,5 +1,7 @@
 package truekeen.core.blade;
 
+import truekeen.core.table.Prior;
+
 /**
  * What an abrasive does to an edge.
  *
@@ -9,9 +11,9 @@ package truekeen.core.blade;
  * @param strop whether it is a strop: it leads no burr on
  */
 public record Grain(double wear, double d50Um, double scratchUm, boolean strop) {
-    private static final double LEAST_ROOT_UM = 0.3;
-    private static final double ROOT_OF_GRAIN = 0.15;
-    private static final double STROP_ROOT_UM = 0.1;
+    private static final double LEAST_ROOT_UM = Prior.BURR_LEAST_ROOT_UM.value();
+    private static final double ROOT_OF_GRAIN = Prior.BURR_ROOT_OF_GRAIN.value();
+    private static final double STROP_ROOT_UM = Prior.BURR_STROP_ROOT_UM.value();
 
     /** Refuses what wears or scratches by less than nothing. */
     public Grain {

@@ -1,5 +1,7 @@
 package truekeen.core.blade;
 
+import truekeen.core.table.Prior;
+
 /** How a steel clings to its burr. Workshop prior. */
 public enum Gum {
     /** From 60 HRC: the burr is brittle. */
@@ -9,7 +11,7 @@ public enum Gum {
     /** Soft stainless: the burr bends and stays. */
     GUMMY(2);
 
-    private static final double BRITTLE_HRC = 60;
+    private static final double BRITTLE_HRC = Prior.BURR_BRITTLE_HRC.value();
 
     private final double times;
 

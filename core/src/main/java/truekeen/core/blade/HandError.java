@@ -1,13 +1,14 @@
 package truekeen.core.blade;
 
 import java.util.SplittableRandom;
+import truekeen.core.table.Prior;
 
 /**
  * How the angle of a stroke is off along the edge (°): one part for the whole stroke, and one that wanders along it, of first
  * order with a length of 40 mm. The wandering is drawn at every whole mm, so that finer stations see the same hand.
  */
 final class HandError {
-    private static final double LENGTH_MM = 40;
+    private static final double LENGTH_MM = Prior.HAND_ERROR_LENGTH_MM.value();
     private static final double EACH = Math.sqrt(0.5);
     private static final double KEEPS = Math.exp(-1 / LENGTH_MM);
     private static final double WANDERS = Math.sqrt(1 - KEEPS * KEEPS);

@@ -17,8 +17,8 @@ public final class VirtualBlade {
     /** Where the thickness behind the apex is looked at (µm). */
     private static final double BEHIND_UM = 3;
 
-    private static final double ROUNDED_BY_STROP_UM = 0.01;
-    private static final int STROPS_FREE = 10;
+    private static final double ROUNDED_BY_STROP_UM = Prior.STROP_ROUNDS_UM.value();
+    private static final int STROPS_FREE = Prior.STROP_ROUNDS_AFTER.whole();
     /** Edge that a stroke on a strop works as a whole (mm). */
     private static final double STROPPED_MM = Prior.STROPPED_EDGE_MM.value();
 

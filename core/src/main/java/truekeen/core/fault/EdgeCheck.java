@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import truekeen.core.message.InWords;
 import truekeen.core.table.Prior;
 import truekeen.core.table.TableReader;
 import truekeen.core.tool.GeometryKind;
@@ -55,7 +56,7 @@ public record EdgeCheck(
             .map(row -> new EdgeCheck(
                     row.text("check"),
                     row.text("title"),
-                    row.text("how"),
+                    InWords.placesAndFigures(Prior.figuresIn(row.text("how"))),
                     row.text("safety"),
                     Arrays.stream(row.text("signs").split("\\|"))
                             .map(Sign::valueOf)

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import truekeen.core.table.Prior;
 import truekeen.core.table.TableReader;
 
 /**
@@ -31,7 +32,7 @@ public record FaultRule(
         Map<Sign, Double> weights,
         List<Remedy> remedies) {
     /** Logarithm of the odds of a fault of which nothing is known. */
-    public static final double PRIOR = -Math.log(20);
+    public static final double PRIOR = -Math.log(Prior.FAULT_ODDS_AGAINST.value());
 
     /** Tools that a fault can befall. */
     public enum Fits {

@@ -2,6 +2,7 @@ package truekeen.core.fault;
 
 import java.util.List;
 import java.util.Optional;
+import truekeen.core.table.Prior;
 import truekeen.core.table.TableReader;
 
 /**
@@ -70,8 +71,8 @@ public record Remedy(
                     row.text("fault"),
                     Entry.valueOf(row.text("entry")),
                     row.text("reach").equals("WHOLE"),
-                    row.text("act"),
-                    row.text("words"),
+                    Prior.figuresIn(row.text("act")),
+                    Prior.figuresIn(row.text("words")),
                     FaultRule.Fits.valueOf(row.text("fits")),
                     row.text("leads").isEmpty() ? Optional.empty() : Optional.of(Work.valueOf(row.text("leads")))))
             .toList();

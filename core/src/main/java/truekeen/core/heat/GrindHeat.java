@@ -31,6 +31,9 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
     /** A finger draws back at once from steel as warm as this (°C); cooler, it feels it too late. Workshop prior. */
     private static final double FINGER_C = Prior.GRIND_HEAT_FINGER_C.value();
 
+    /** How far behind the edge a finger feels for heat (mm). Workshop prior. */
+    public static final double FINGER_BEHIND_MM = Prior.HEAT_BEHIND_EDGE_MM.value();
+
     private static final double ROOM_C = 20;
     private static final double CONTACT_WIDTH_MM = Prior.CONTACT_WIDTH_MM.value();
     private static final double REACH_MM = 60;
@@ -42,7 +45,7 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
      * @param slowMm3 at the slower end
      * @param leastSeconds until the limit at the faster end; empty where half a minute is not enough
      * @param mostSeconds until the limit at the slower end
-     * @param threeBackC how warm the steel is three millimetres behind the edge at that moment, faster end (°C)
+     * @param behindC how warm the steel is where a finger would feel it, so far behind the edge ({@link #FINGER_BEHIND_MM}), faster end (°C)
      * @param hotMm how far behind the edge it is at 100 °C then (mm)
      * @param curve temperature of the edge against time at the faster end
      */
@@ -51,7 +54,7 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
             double slowMm3,
             OptionalDouble leastSeconds,
             OptionalDouble mostSeconds,
-            double threeBackC,
+            double behindC,
             double hotMm,
             List<HeatRun.Moment> curve) {
         /** Keeps the curve from changing. */
@@ -61,7 +64,7 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
 
         /** Whether a finger three millimetres behind the edge would feel it before the limit. */
         public boolean fingerWarns() {
-            return threeBackC >= FINGER_C;
+            return behindC >= FINGER_C;
         }
     }
 
@@ -109,6 +112,6 @@ public record GrindHeat(double limitC, Contact sharp, Contact blunt, Contact blu
         OptionalDouble most =
                 model.contact(source.watts(slow), ROOM_C, limitC, MOST_SECONDS).limitAt();
         HeatRun then = model.contact(source.watts(fast), ROOM_C, limitC, least.orElse(MOST_SECONDS));
-        return new Contact(fast, slow, least, most, then.at(3), then.hotBehindMm(100), then.moments());
+        return new Contact(fast, slow, least, most, then.at(FINGER_BEHIND_MM), then.hotBehindMm(100), then.moments());
     }
 }

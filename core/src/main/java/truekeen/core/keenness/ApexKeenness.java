@@ -7,10 +7,10 @@ import truekeen.core.table.Prior;
  * ρ = √(ρ_a² + ρ_g²), ρ_a = 0.05 + 0.3·s (µm). Plausible priors of the brief; real readings decide.
  */
 public final class ApexKeenness {
-    private static final double INDEX_AT_NONE = 0.25;
-    private static final double INDEX_PER_UM = 1.875;
-    private static final double LEAST_RADIUS_UM = 0.05;
-    private static final double RADIUS_OF_SCRATCH = 0.3;
+    private static final double INDEX_AT_NONE = Prior.KEENNESS_INDEX_AT_NONE.value();
+    private static final double INDEX_PER_UM = Prior.KEENNESS_INDEX_PER_UM.value();
+    private static final double LEAST_RADIUS_UM = Prior.APEX_LEAST_RADIUS_UM.value();
+    private static final double RADIUS_OF_SCRATCH = Prior.APEX_RADIUS_OF_SCRATCH.value();
 
     private ApexKeenness() {}
 

@@ -117,7 +117,7 @@ public enum MessageCode {
     NO_CAMBER("The set-up of {value} has no camber to draw."),
     PAIRS_MISSING("Measure {low} pairs at least; there are {value}."),
     PAIRS_UNEVEN("There are {value} here and {high} of the others: they go in pairs."),
-    PAIRS_ALIKE("All {value} pairs are at one angle: measure at two that differ by more than 5°."),
+    PAIRS_ALIKE("All {value} pairs are at one angle: measure at two that differ by more than {low}."),
     GRIT_UNKNOWN("“{value}” is not a name in {what}. Enter the maker's micrometres instead."),
     GRIT_BAD("Enter the grain in micrometres, {low} to {high}; this is {value}."),
     STANDARD_UNKNOWN("“{value}” is not a grit standard kept here: {allowed}."),

@@ -45,7 +45,7 @@ enum PoweredWords implements Wording {
     WHY_ITS_OWN_ANGLE("The blade's own angle, not a new one."),
     TOP_SIDE_ONLY("Top side only, the whole length of the cutting edge each time, along its own line."),
     STOP_SHORT_OF_THE_WING("Stop short of the wing: no grind may run into the bend."),
-    LEAVE_A_LAND("Leave a land of about half a millimetre: as keen as a table knife, no more."),
+    LEAVE_A_LAND("Leave a land of about {land} mm: as keen as a table knife, no more."),
     BOTH_ENDS_ALIKE("both ends alike"),
     LIGHT_HAND("light hand, always moving"),
     FIRM_FORWARD("firm, forward only"),

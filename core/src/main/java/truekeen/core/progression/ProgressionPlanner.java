@@ -6,6 +6,7 @@ import java.util.Optional;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.message.RefusedException;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 
 /**
  * Finds, for a job, the sequence of abrasives on the shelf that takes least time, does the shaping, leaves the finish
@@ -13,7 +14,7 @@ import truekeen.core.steel.SteelClass;
  */
 public final class ProgressionPlanner {
     /** So many times finer than the finest worth ending on is too fine. */
-    private static final double MUCH_FINER = 2;
+    private static final double MUCH_FINER = Prior.FINISH_MUCH_FINER.value();
 
     private ProgressionPlanner() {}
 

@@ -3,6 +3,7 @@ package truekeen.core.reference;
 import java.util.EnumMap;
 import java.util.Map;
 import truekeen.core.advice.Formula;
+import truekeen.core.table.Prior;
 
 /** The formulas as TeX source, for whoever sets them in type. */
 public final class Typeset {
@@ -73,10 +74,11 @@ public final class Typeset {
         TEX.put(Formula.GRIT_SIZE, "\\ln d_{50} = \\text{linear in}\\ \\ln n \\ \\text{between rows}");
         TEX.put(
                 Formula.STROKES,
-                "n = \\frac{V}{k F \\ell}, \\quad k = k_0\\,\\frac{(\\min(d_{50}, 100)/11.5)^{0.7}}{\\text{resistance}}");
+                "n = \\frac{V}{k F \\ell}, \\quad k = k_0\\,\\frac{(\\min(d_{50}, {STOCK_REMOVAL_COARSEST_UM})/{STOCK_REMOVAL_REFERENCE_GRAIN_UM})"
+                        + "^{{STOCK_REMOVAL_GRAIN_EXPONENT}}}{\\text{resistance}}");
         TEX.put(
                 Formula.LEAST_TIME,
-                "\\min_{\\text{paths}} \\sum \\left(1.2\\,n_i + 25 + \\text{flattening} + \\text{soaking}\\right)");
+                "\\min_{\\text{paths}} \\sum \\left({STROKE_SECONDS}\\,n_i + {CHANGE_SECONDS} + \\text{flattening} + \\text{soaking}\\right)");
         TEX.put(
                 Formula.WHEEL_HEAT,
                 "\\rho c\\, h\\, \\frac{\\partial T}{\\partial t} = \\frac{\\partial}{\\partial x}\\left(k\\, h\\,"
@@ -96,7 +98,7 @@ public final class Typeset {
                         + " s_m = \\frac{1}{\\sqrt{1/\\tau^2 + n/\\sigma^2}}");
         TEX.put(Formula.THINNING, "V = \\tfrac12\\,\\Delta t\\,\\ell\\,L");
         TEX.put(Formula.BACK_FLATTENING, "V = d\\,s\\,L");
-        TEX.put(Formula.GRINDING_TIME, "t = \\frac{0.9\\,V}{q} + \\frac{0.1\\,V}{q_{\\text{light}}}");
+        TEX.put(Formula.GRINDING_TIME, "t = \\frac{(1 - a)\\,V}{q} + \\frac{a\\,V}{q_{\\text{light}}}");
         TEX.put(
                 Formula.OVERHEATED,
                 "T(x) = T_0 + \\left(T_{\\text{colour}} - T_0\\right)\\frac{\\theta(x)}{\\theta(x_{\\text{rim}})}");
@@ -108,6 +110,6 @@ public final class Typeset {
 
     /** The TeX source of a formula. */
     public static String tex(Formula formula) {
-        return TEX.get(formula);
+        return Prior.figuresIn(TEX.get(formula));
     }
 }

@@ -29,6 +29,7 @@ import truekeen.core.condition.Finding;
 import truekeen.core.condition.Restoration;
 import truekeen.core.condition.Restorer;
 import truekeen.core.heat.EdgeFin;
+import truekeen.core.heat.GrindHeat;
 import truekeen.core.heat.HeatModel;
 import truekeen.core.heat.HeatRun;
 import truekeen.core.job.JobKind;
@@ -45,6 +46,7 @@ import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Chisel;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.ToolUse;
@@ -286,7 +288,7 @@ final class WorkCalculators {
                 to(
                         out("edge", "The edge then", "°C"),
                         out("reached", "The limit is reached after; none where it is not", "s"),
-                        out("threeBack", "Three millimetres behind", "°C"),
+                        out("behind", Prior.figuresIn("{HEAT_BEHIND_EDGE_MM} mm behind the edge"), "°C"),
                         out("hot", "At 100 °C so far behind the edge", "mm")),
                 v -> {
                     EdgeFin fin = EdgeFin.flatBack(
@@ -298,8 +300,8 @@ final class WorkCalculators {
                             run.edgeC(),
                             "reached",
                             run.limitAt().isPresent() ? (Double) run.limitAt().getAsDouble() : null,
-                            "threeBack",
-                            run.at(3),
+                            "behind",
+                            run.at(GrindHeat.FINGER_BEHIND_MM),
                             "hot",
                             run.hotBehindMm(100));
                 });

@@ -34,7 +34,7 @@ public record Frame(
     private static final double LIT_INDEX = Prior.LIT_INDEX.value();
 
     /** How much worse than the mean the worst place may be. */
-    private static final double WORST = 1.25;
+    private static final double WORST = Prior.JUDGE_WIDEST_SPREAD.value();
 
     /** Keeps the lists from changing. */
     public Frame {

@@ -47,9 +47,9 @@ public record RehearsedTool(
         OptionalDouble scratchUm,
         OptionalDouble touchUpIndex) {
     /** Scratches of a blade whose last stone is not known (µm): those of a fine one. */
-    private static final double USUAL_SCRATCH_UM = 0.3;
+    private static final double USUAL_SCRATCH_UM = Prior.REHEARSED_SCRATCH_UM.value();
 
-    private static final double SOFT_HRC = 57;
+    private static final double SOFT_HRC = Prior.SOFT_STAINLESS_BELOW_HRC.value();
     private static final double USUAL_BODY_MM = 3;
 
     /** Whether tools of a family are worked in strokes on an edge that has an apex. */

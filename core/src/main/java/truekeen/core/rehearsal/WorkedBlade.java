@@ -30,9 +30,9 @@ final class WorkedBlade {
     private static final double OVER = 0.5;
 
     /** How much steeper a free hand goes each time (standard deviations of its angle), and how often. */
-    private static final double RAISED = 0.5;
+    private static final double RAISED = Prior.FREE_HAND_RAISES.value();
 
-    private static final int MOST_RAISES = 3;
+    private static final int MOST_RAISES = Prior.FREE_HAND_MOST_RAISES.whole();
 
     /** How many times as hard a burr that stays is stroked each time. */
     private static final double LIGHTER = Prior.DEBURR_LIGHTER_TIMES.value();

@@ -25,9 +25,9 @@ import truekeen.core.table.Prior;
  */
 public record Overheated(Sign sign, Drawn drawn, double leastMm, double mostMm, String act, String why) {
     /** Contacts between which the one that did it will have lain (s). Source: workshop prior. */
-    private static final double SHORT_S = Prior.OVERHEATED_SHORT_S.value();
+    public static final double SHORT_S = Prior.OVERHEATED_SHORT_S.value();
 
-    private static final double LONG_S = Prior.OVERHEATED_LONG_S.value();
+    public static final double LONG_S = Prior.OVERHEATED_LONG_S.value();
     private static final double ROOM_C = 20;
     /** How far back the steel is looked at (mm). */
     private static final double STEP_MM = 0.05;

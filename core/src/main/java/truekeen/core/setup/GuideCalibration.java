@@ -22,7 +22,7 @@ import truekeen.core.table.Prior;
 public record GuideCalibration(
         HoningGuide guide, List<Angle> residuals, double condition, Angle spread, Readings readings, List<Pair> pairs) {
     /** Spread under which d and s can hardly be told apart. */
-    public static final Angle LEAST_SPREAD = Angle.ofDegrees(5);
+    public static final Angle LEAST_SPREAD = Angle.ofDegrees(Prior.GUIDE_CALIBRATION_LEAST_SPREAD_DEG.value());
     /** Condition number over which they cannot. */
     public static final double WORST_CONDITION = Prior.GUIDE_CALIBRATION_WORST_CONDITION.value();
 
@@ -71,7 +71,8 @@ public record GuideCalibration(
         }
         double determinant = cc * ss - cs * cs;
         if (!(determinant > 1e-12)) {
-            throw new RefusedException(Refusal.of(MessageCode.PAIRS_ALIKE, "pairs", pairs.size()));
+            throw new RefusedException(
+                    Refusal.of(MessageCode.PAIRS_ALIKE, "pairs", pairs.size()).with("low", LEAST_SPREAD));
         }
         double d = (ss * cb - cs * sb) / determinant;
         double s = (cc * sb - cs * cb) / determinant;

@@ -39,7 +39,7 @@ public record TooMuchByHand(boolean tooMuch, int strokes, String stone, double m
 
     private static final double WORTH_SAYING = Prior.WAY_OUT_WORTH_SHARE.value();
     /** A way that spares so much of the time is said, however little that is. */
-    private static final double SPARES_HALF = 0.5;
+    private static final double SPARES_HALF = Prior.WAY_OUT_SPARES_SHARE.value();
 
     private static final double COARSER_UM = Prior.STOCK_REMOVAL_COARSEST_UM.value();
 

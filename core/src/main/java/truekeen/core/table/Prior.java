@@ -2,7 +2,9 @@ package truekeen.core.table;
 
 import java.util.Map;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import truekeen.core.message.Numbers;
 
 /**
  * Figures that the bench knows and no formula gives, each once: its value, unit, meaning and source stand in
@@ -325,7 +327,47 @@ public enum Prior {
     WAY_OUT_WORTH_SHARE,
     GROUND_WITHIN_TIP_MM,
     BALANCER_LEAST_MASS_G,
-    COMPOUND_DRIES_S;
+    COMPOUND_DRIES_S,
+    KEENNESS_INDEX_AT_NONE,
+    KEENNESS_INDEX_PER_UM,
+    APEX_LEAST_RADIUS_UM,
+    APEX_RADIUS_OF_SCRATCH,
+    BURR_TURN,
+    BURR_TURN_GUMMY,
+    BURR_SETTLES,
+    BURR_GROWTH,
+    BURR_LONGEST,
+    BURR_TEARS,
+    BURR_LIGHT_N,
+    BURR_TORN_LEAVES,
+    BURR_TORN_ROOT,
+    BURR_GONE_UM,
+    BURR_LEAST_ROOT_UM,
+    BURR_ROOT_OF_GRAIN,
+    BURR_STROP_ROOT_UM,
+    HAND_ERROR_LENGTH_MM,
+    BURR_BRITTLE_HRC,
+    STROP_ROUNDS_UM,
+    STROP_ROUNDS_AFTER,
+    FINISH_MUCH_FINER,
+    WAY_OUT_SPARES_SHARE,
+    FREE_HAND_RAISES,
+    FREE_HAND_MOST_RAISES,
+    REHEARSED_SCRATCH_UM,
+    SOFT_STAINLESS_BELOW_HRC,
+    ANGLE_HISTORY_AFTER_CHIP_DEG,
+    ANGLE_HISTORY_AFTER_CHIP_AGAIN_DEG,
+    ANGLE_HISTORY_AFTER_ROLL_DEG,
+    ANGLE_HISTORY_AFTER_ROLL_AGAIN_DEG,
+    GUIDE_CALIBRATION_LEAST_SPREAD_DEG,
+    FAULT_ODDS_AGAINST,
+    HEAT_BEHIND_EDGE_MM,
+    POWERED_LAND_MM,
+    MEDIUM_STONE_FINEST_UM,
+    MEDIUM_STONE_COARSEST_UM;
+
+    private static final Pattern NAMED = Pattern.compile("\\{([A-Z][A-Z_0-9]{4,})\\}");
+    private static final int MOST_DIGITS = 6;
 
     private final double value;
     private final String unit;
@@ -369,6 +411,18 @@ public enum Prior {
             throw new IllegalStateException(name() + " is no whole number: " + value);
         }
         return (int) value;
+    }
+
+    /**
+     * A text that names priors in braces, such as "warned of below {LEAST_CLEARANCE_DEG}°", with their figures in it: what
+     * is said of a figure never differs from what is computed with.
+     *
+     * @throws IllegalArgumentException where there is no prior of a name
+     */
+    public static String figuresIn(String text) {
+        return NAMED.matcher(text)
+                .replaceAll(m ->
+                        Numbers.plain(valueOf(m.group(1)).value(), MOST_DIGITS).replace('-', '−'));
     }
 
     /** Its unit; "1" for a share. */

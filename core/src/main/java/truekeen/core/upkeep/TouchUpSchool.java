@@ -1,9 +1,11 @@
 package truekeen.core.upkeep;
 
 import java.util.Optional;
+import truekeen.core.message.Numbers;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
 import truekeen.core.rule.RuleOption;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.ToolUse;
 
 /**
@@ -39,7 +41,13 @@ public record TouchUpSchool(SteelRod steelRod, boolean medium) {
 
     /** How a rung is done in it. */
     public String how(Rung rung) {
-        return rung == Rung.FINEST_STONE && medium ? UpkeepWords.HOW_MEDIUM_STONE.words() : rung.how();
+        return rung == Rung.FINEST_STONE && medium
+                ? UpkeepWords.HOW_MEDIUM_STONE.fill(
+                        "finest",
+                        Numbers.plain(Prior.MEDIUM_STONE_FINEST_UM.value(), 1),
+                        "coarsest",
+                        Numbers.plain(Prior.MEDIUM_STONE_COARSEST_UM.value(), 1))
+                : rung.how();
     }
 
     /** What a rung is called in it. */

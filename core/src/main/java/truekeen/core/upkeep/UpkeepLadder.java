@@ -165,8 +165,10 @@ public record UpkeepLadder(
                 ? UpkeepWords.NEXT_PAYS_UNDER.fill(
                         "rung",
                         after,
-                        "half",
+                        "least",
                         amount(Prior.TOUCH_UP_WORTH_SHARE.value() * first, unit),
+                        "share",
+                        Numbers.plain(Prior.TOUCH_UP_WORTH_SHARE.value() * 100, 0),
                         "first",
                         amount(first, unit))
                 : UpkeepWords.NEXT_PAYS_WHEN.fill("rung", after);

@@ -23,7 +23,7 @@ enum UpkeepWords implements Wording {
             "Its last bevel on the finest stone until a burr can just be felt along all of it, then the strop. The other stones stay where they are."),
     RUNG_MEDIUM_STONE("A medium stone"),
     HOW_MEDIUM_STONE(
-            "Its last bevel on a stone of 5 to 15 µm until a burr can just be felt along all of it; take the burr off there and leave the teeth. The other stones stay where they are."),
+            "Its last bevel on a stone of {finest} to {coarsest} µm until a burr can just be felt along all of it; take the burr off there and leave the teeth. The other stones stay where they are."),
     HOUSE_TAKES_OFF("your house takes a burr off: a steel rod would only lay it straight"),
     HOUSE_LAYS_STRAIGHT("Your house lays the edge straight first: it takes no steel."),
     RUNG_PROGRESSION("Sharpen it through"),
@@ -43,7 +43,8 @@ enum UpkeepWords implements Wording {
     CHIP_WANTS_STONES("Its newest survey marks a chip: nothing but stones takes that out."),
     SPENT_BELOW("{rung} helps no more: {why}."),
     LEAST_THAT_HELPS("It is the least that helps, and takes the least steel."),
-    NEXT_PAYS_UNDER("{rung}: when that does not bring it back, or lasts less than {half}, half of its first {first}."),
+    NEXT_PAYS_UNDER(
+            "{rung}: when that does not bring it back, or lasts less than {least}, {share} % of its first {first}."),
     NEXT_PAYS_WHEN("{rung}: when that does not bring it back."),
     RESTS_ON_BENT("From {count} readings up to {most}: it dulls fast at first, then slowly."),
     RESTS_ON_EVEN("From {count} readings up to {most}: it dulls almost evenly so far."),

@@ -47,7 +47,7 @@ class GrindHeatTest {
                 .limitAt()
                 .orElseThrow();
         assertThat(heat.sharp().leastSeconds().orElseThrow()).isCloseTo(alike, within(1e-9));
-        assertThat(heat.sharp().threeBackC()).isLessThan(120);
+        assertThat(heat.sharp().behindC()).isLessThan(120);
     }
 
     @Test

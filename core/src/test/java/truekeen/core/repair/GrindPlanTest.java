@@ -165,7 +165,7 @@ class GrindPlanTest {
                 .heat()
                 .orElseThrow()
                 .sharp();
-        assertThat(hot.threeBackC()).isLessThan(60);
+        assertThat(hot.behindC()).isLessThan(60);
         assertThat(hot.fingerWarns()).isFalse();
         // a thin blade at a cool one warms through as a whole
         var cool = plan(GeometryKind.KNIFE, 2, Means.SLOW_WET_WHEEL, true)
@@ -173,7 +173,7 @@ class GrindPlanTest {
                 .heat()
                 .orElseThrow()
                 .sharp();
-        assertThat(cool.threeBackC()).isGreaterThan(60);
+        assertThat(cool.behindC()).isGreaterThan(60);
         assertThat(cool.fingerWarns()).isTrue();
     }
 

@@ -1,6 +1,7 @@
 package truekeen.core.table;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -91,6 +92,40 @@ class PublishedFiguresTest {
         }
         assertThat(typed).filteredOn(value -> value.matches("(?s).*\\d.*")).isEmpty();
         assertThat(read).isNotEmpty();
+    }
+
+    private static final Pattern SENTENCE = Pattern.compile("\"((?:[^\"\\\\]|\\\\.)*)\"");
+
+    private static final Pattern MEASURE =
+            Pattern.compile("[0-9] ?(mm|µm|°|s|N|HRC|strokes|minutes|m/s)(?![\\p{L}0-9])");
+
+    /** What no table holds: laws of physics and geometry, the range of a formula, how to type something. */
+    private static final Pattern NO_TABLES = Pattern.compile(
+            "over 100 °C|from 5° to 85°|refused at 0°|90°|more than 0 mm|24 mm|12\\.5°|12° 30'|first 2 mm|bar is 100 mm long");
+
+    /** A figure that is told is the one that is worked with: sentences name it, and the table fills it in. */
+    @ParameterizedTest
+    @ValueSource(strings = {"src/main/java", "../app/src/main/java"})
+    void noSentenceRepeatsAFigureThatATableHolds(String sources) throws IOException {
+        List<String> typed = new ArrayList<>();
+        try (Stream<Path> files = Files.walk(Path.of(sources))) {
+            for (Path file : files.filter(f -> f.toString().matches(".*(?<!In)(Words|MessageCode|Formula)\\.java"))
+                    .toList()) {
+                SENTENCE.matcher(Files.readString(file))
+                        .results()
+                        .map(m -> NO_TABLES.matcher(m.group(1)).replaceAll(""))
+                        .filter(words -> MEASURE.matcher(words).find())
+                        .forEach(words -> typed.add(file.getFileName() + ": " + words));
+            }
+        }
+        assertThat(typed).isEmpty();
+    }
+
+    @Test
+    void aTextThatNamesPriorsIsToldWithTheirFigures() {
+        assertThat(Prior.figuresIn("below {LEAST_CLEARANCE_DEG}°, {ANGLE_HISTORY_AFTER_WHOLE_DEG}°, {not}"))
+                .isEqualTo("below 10°, −1°, {not}");
+        assertThatThrownBy(() -> Prior.figuresIn("{NO_SUCH_PRIOR}")).isInstanceOf(IllegalArgumentException.class);
     }
 
     /** What is said of the constant that is declared there; empty where nothing is. */

@@ -50,7 +50,7 @@ class UpkeepLadderTest {
         assertThat(l.spent()).containsOnlyKeys(Rung.STROP);
         assertThat(l.spent().get(Rung.STROP)).matches(Says.the(UpkeepWords.LASTED_TOO_SHORT, "lasted", "30 meals"));
         assertThat(l.why()).matches(Says.the(UpkeepWords.SPENT_BELOW));
-        assertThat(l.paysWhen()).matches(Says.the(UpkeepWords.NEXT_PAYS_UNDER, "half", "45 meals"));
+        assertThat(l.paysWhen()).matches(Says.the(UpkeepWords.NEXT_PAYS_UNDER, "least", "45 meals", "share", "50"));
         assertThat(ladder(KNIFE, touch(Rung.STROP, 90, true), touch(Rung.STROP, 140, true))
                         .next())
                 .isEqualTo(Rung.STROP);
