@@ -11,13 +11,15 @@ interface Props {
   set: (field: keyof Form) => (value: string) => void
   fault: (field: string) => string | undefined
   answer: Answer | undefined
+  /** Whether the first answer is still to come. */
+  coming: boolean
 }
 
 /** The bevels, with what is advised where a field is left empty. */
-export function BevelFields({ form, set, fault, answer: a }: Props) {
+export function BevelFields({ form, set, fault, answer: a, coming }: Props) {
   const single = a !== undefined && a.advisedPrimaryDeg === a.advisedLastDeg
   // What was filled in, or is refused, is never hidden.
-  const last = !a?.oneBevel || form.last !== '' || fault('last') !== undefined
+  const last = (!coming && !a?.oneBevel) || form.last !== '' || fault('last') !== undefined
   return (
     <div className="grid grid-cols-2 gap-3">
       <Field
@@ -163,6 +165,7 @@ export function HolderField({
   set,
   fault,
   answer: a,
+  coming,
   holders,
 }: Props & { holders: Schemas['HolderView'][] }) {
   return (
@@ -171,6 +174,7 @@ export function HolderField({
       value={a?.holderId ?? form.holderId}
       onChange={set('holderId')}
       options={[
+        ...(coming ? [{ value: '', label: '…' }] : []),
         ...holders.map((h) => ({ value: h.id, label: h.name })),
         { value: 'HAND', label: 'hand alone' },
       ]}

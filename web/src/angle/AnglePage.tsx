@@ -110,7 +110,7 @@ function Angle({
   const fault = (field: string) => a?.faults.find((f) => f.field === field)?.message ?? refused?.at(field)
   const held = choices.holders.find((h) => h.id === a?.holderId)
   const holder = held?.name ?? 'hand'
-  const fields = { form, set, fault, answer: a }
+  const fields = { form, set, fault, answer: a, coming: advice.isPending }
   return (
     <>
       <ToolHead stages={stages} at="ANGLE" />

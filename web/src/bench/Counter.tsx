@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
-import { num } from '../ui/format'
+import { num, span, spans } from '../ui/format'
 import type { Side } from './side'
 
 type BenchStep = Schemas['BenchStepView']
@@ -194,18 +194,13 @@ export function Pace({ here }: { here: Schemas['HereView'] | null }) {
   if (here.paceSeconds === null)
     return high > 0 ? (
       <p className="quiet max-sm:hidden lying:hidden">
-        {low > 0 ? `About ${minutes(low)} to ${minutes(high)}` : `At most ${minutes(high)}`} more, a first
-        estimate.
+        {low > 0 ? `About ${spans(low, high)}` : `At most ${span(high)}`} more, a first estimate.
       </p>
     ) : null
   return (
     <p className="quiet">
       You take {num(here.paceSeconds, 1)} s a stroke
-      {high > 0 ? `: ${low > 0 ? `${minutes(low)} to ` : 'at most '}${minutes(high)} more by that` : ''}.
+      {high > 0 ? `: ${low > 0 ? spans(low, high) : `at most ${span(high)}`} more by that` : ''}.
     </p>
   )
-}
-
-function minutes(s: number): string {
-  return s < 90 ? `${num(s, 0)} s` : `${num(s / 60, 1)} min`
 }

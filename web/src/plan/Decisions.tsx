@@ -2,7 +2,7 @@ import { Link } from 'wouter'
 import type { Schemas } from '../api/client'
 import { Choice, Pick } from '../ui/Field'
 import { Fold } from '../ui/Fold'
-import { span, upper } from '../ui/format'
+import { spans, upper } from '../ui/format'
 import { Advised } from '../ui/Why'
 import { Answers } from './Answers'
 import { Heat } from './Heat'
@@ -72,7 +72,7 @@ export function Decisions({
             ...plan.offers.map((o) => ({
               value: o.abrasiveId,
               label: o.name,
-              note: `${span(o.leastSeconds)} to ${span(o.mostSeconds)}`,
+              note: spans(o.leastSeconds, o.mostSeconds),
             })),
           ]}
         />

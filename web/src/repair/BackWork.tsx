@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { span } from '../ui/format'
+import { spans } from '../ui/format'
 import { Advised } from '../ui/Why'
 import { mm, mm3 } from '../ui/units'
 
@@ -61,7 +61,7 @@ function costs(o: Schemas['BackOptionView']): string[] {
   if (o.lostMm > 0) all.push(`${mm(o.lostMm, 2)} off the length`)
   if (o.volumeMm3 > 0) all.push(`${mm3(o.volumeMm3)} of steel`)
   if (typeof o.leastSeconds === 'number' && typeof o.mostSeconds === 'number') {
-    all.push(`${span(o.leastSeconds)} to ${span(o.mostSeconds)}, first estimate`)
+    all.push(`${spans(o.leastSeconds, o.mostSeconds)}, first estimate`)
   }
   return all
 }

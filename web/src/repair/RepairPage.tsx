@@ -8,7 +8,7 @@ import { Demands } from '../survey/Outcome'
 import { Sheet, ToolHead, useStages } from '../tool/ToolHead'
 import { Act } from '../ui/Act'
 import { Fold } from '../ui/Fold'
-import { span } from '../ui/format'
+import { spans } from '../ui/format'
 import { Coming, Notice, Trouble } from '../ui/Notice'
 import { Advised } from '../ui/Why'
 import { BackWork, type Decision } from './BackWork'
@@ -170,9 +170,7 @@ function Grinding({ repair }: { repair: Repair }) {
                   </h3>
                   {/* Less than a second is a touch, and no time to plan with. */}
                   {a.leastSeconds !== null && a.mostSeconds !== null && a.mostSeconds >= 1 && (
-                    <span>
-                      {span(a.leastSeconds)} to {span(a.mostSeconds)}
-                    </span>
+                    <span>{spans(a.leastSeconds, a.mostSeconds)}</span>
                   )}
                 </summary>
                 <Cautions lines={a.cautions} />

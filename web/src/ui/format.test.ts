@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { plain, readNumber, signed, typed } from './format'
+import { plain, readNumber, signed, spans, typed } from './format'
 
 describe('figures with the decimal sign of the reader', () => {
   it('has the sign of the reader, and nothing else is changed', () => {
@@ -19,5 +19,14 @@ describe('figures with the decimal sign of the reader', () => {
     expect(readNumber('1,5')).toBe(1.5)
     expect(readNumber('1.5 mm')).toBe(1.5)
     expect(readNumber('')).toBeNaN()
+  })
+})
+
+describe('a range of times', () => {
+  it('is told in one unit, that of its longer end', () => {
+    expect(spans(77, 624)).toBe('1.3 to 10 min')
+    expect(spans(20, 60)).toBe('20 to 60 s')
+    expect(spans(3000, 9000)).toBe('0.8 to 2.5 h')
+    expect(spans(59.8, 60.2)).toBe('60 s')
   })
 })

@@ -58,6 +58,16 @@ export function significant(value: number, most: number): string {
   )
 }
 
+/** From a short time span to a longer one, both in the unit of the longer: nobody compares seconds with minutes. */
+export function spans(low: number, high: number): string {
+  const long = span(high)
+  const unit = long.slice(long.lastIndexOf(' ') + 1)
+  const each = unit === 'h' ? 3600 : unit === 'min' ? 60 : 1
+  const from = num(low / each, each === 1 || low / each >= 10 ? 0 : 1)
+  const to = long.slice(0, long.lastIndexOf(' '))
+  return from === to ? long : `${from} to ${long}`
+}
+
 /** A time span for people. */
 export function span(seconds: number): string {
   if (seconds < 90) return `${num(seconds, 0)} s`

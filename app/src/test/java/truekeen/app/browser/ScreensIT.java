@@ -59,16 +59,9 @@ class ScreensIT {
                 name);
     }
 
-    private static String trial(Browser browser, String name) {
-        browser.open("/trials").see(name);
-        return (String) browser.script(
-                "return [...document.querySelectorAll('main a')].find(a => a.textContent.includes(arguments[0]))"
-                        + ".getAttribute('href')",
-                name);
-    }
-
-    private static String ticket(Browser browser, String name) {
-        browser.open("/tickets").see(name);
+    /** The address of what is listed on a page. */
+    private static String linked(Browser browser, String page, String name) {
+        browser.open(page).see(name);
         return (String) browser.script(
                 "return [...document.querySelectorAll('main a')].find(a => a.textContent.includes(arguments[0]))"
                         + ".getAttribute('href')",
@@ -87,9 +80,9 @@ class ScreensIT {
         String axe = tool(browser, "felling axe");
         String bar = tool(browser, "51 cm mower bar");
         String cleaver = tool(browser, "vegetable cleaver");
-        String settled = trial(browser, "Does the strop help on our chisels?");
-        String early = trial(browser, "Does a polish pay on the jack?");
-        String collected = ticket(browser, "Ticket 1, tenants");
+        String settled = linked(browser, "/trials", "Does the strop help on our chisels?");
+        String early = linked(browser, "/trials", "Does a polish pay on the jack?");
+        String collected = linked(browser, "/tickets", "Ticket 1, tenants");
         browser.open("/").see("Go on at the bench");
         String session =
                 (String) browser.script("return document.querySelector(\"a[href^='/bench/']\").getAttribute('href')");
