@@ -152,7 +152,7 @@ export function Pick<T extends string>({ legend, value, onChange, options, child
               value={o.value}
               checked={value === o.value}
               onChange={() => onChange(o.value)}
-              className="radio radio-primary radio-sm"
+              className="radio radio-primary"
             />
             <span>
               {o.label}
