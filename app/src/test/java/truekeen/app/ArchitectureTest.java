@@ -16,6 +16,9 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.Architectures;
 import jakarta.persistence.Entity;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -65,6 +68,12 @@ class ArchitectureTest {
         "ticket",
         "demo"
     };
+
+    @Test
+    void theFloorPlanOfThosePeopleReadIsThisOne() throws IOException {
+        String plan = Files.readString(Path.of("../CONTRIBUTING.md")).replaceAll("\\s+", " ");
+        assertThat(plan).contains("Inside `app/`: " + String.join(" → ", BOTTOM_UP) + ".");
+    }
 
     @Test
     void placesDependOneWay() {

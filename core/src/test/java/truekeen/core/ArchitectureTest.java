@@ -3,11 +3,15 @@ package truekeen.core;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.Architectures;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 
 /** The floor plan of the core: packages stack, nothing looks up, nothing foreign comes in. */
@@ -57,6 +61,14 @@ class ArchitectureTest {
         "day",
         "reference"
     };
+
+    @Test
+    void theFloorPlanOfThosePeopleReadIsThisOne() throws IOException {
+        String plan = Files.readString(Path.of("../CONTRIBUTING.md")).replaceAll("\\s+", " ");
+        assertThat(plan)
+                .contains("Inside `core/` packages stack, each knowing only those before it: "
+                        + String.join(" → ", BOTTOM_UP) + ".");
+    }
 
     @Test
     void knowsNoFrameworkStoreOrWire() {

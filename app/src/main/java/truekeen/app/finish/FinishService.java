@@ -3,8 +3,8 @@ package truekeen.app.finish;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -182,8 +182,9 @@ public class FinishService implements HistorySource {
         lines.add(
                 c.done().isEmpty()
                         ? FinishWords.NOTHING_TICKED.words()
-                        : c.done().stream()
-                                .map(k -> k.toLowerCase(Locale.ROOT).replace('_', ' '))
+                        : Arrays.stream(FinishAct.Key.values())
+                                .filter(k -> c.done().contains(k.name()))
+                                .map(FinishAct.Key::done)
                                 .collect(Collectors.joining(", ")));
         if (c.capIronMm != null) {
             lines.add(FinishWords.CAP_IRON_AT.fill("distance", Numbers.plain(c.capIronMm, 2)));

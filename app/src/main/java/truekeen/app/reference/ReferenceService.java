@@ -73,8 +73,7 @@ class ReferenceService {
     }
 
     private static String title(ShelfRule r) {
-        String words = r.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
-        return ReferenceWords.SHELF_RULE.fill("words", words);
+        return ReferenceWords.SHELF_RULE.fill("words", r.title());
     }
 
     EntryView page(String id) {

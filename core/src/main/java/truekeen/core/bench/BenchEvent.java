@@ -70,28 +70,39 @@ public record BenchEvent(
     /** What can happen. */
     public enum Kind {
         /** Strokes were counted. */
-        COUNT,
+        COUNT("strokes"),
         /** The last thing done was a slip. */
-        UNDO,
+        UNDO("taking back"),
         /** The gate's question was answered with yes. */
-        GATE_PASSED,
+        GATE_PASSED("going on"),
         /** The gate's question was answered with no: the step goes on. */
-        GATE_FAILED,
+        GATE_FAILED("not yet"),
         /** A step without a gate is done. */
-        STEP_DONE,
+        STEP_DONE("the end of a step"),
         /** Something was seen or felt at the step. */
-        OBSERVED,
+        OBSERVED("what was seen"),
         /** An instrument was read at the step. */
-        READ,
+        READ("a reading"),
         /** An edge of a row is broken and left out of the count, with its reason. */
-        LEFT_OUT,
+        LEFT_OUT("leaving an edge out"),
         /** A step is left out, with its reason. */
-        SKIPPED,
+        SKIPPED("skipping a step"),
         /** Another device took the session over. */
-        TAKEN_OVER,
+        TAKEN_OVER("taking over"),
         /** Counts that came late from a displaced device are to be added. */
-        LATE_ADDED,
+        LATE_ADDED("adding late strokes"),
         /** Counts that came late from a displaced device are to be left out. */
-        LATE_LEFT_OUT
+        LATE_LEFT_OUT("leaving late strokes out");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        /** What it is, in words. */
+        public String words() {
+            return words;
+        }
     }
 }

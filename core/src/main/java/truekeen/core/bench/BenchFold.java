@@ -1,7 +1,6 @@
 package truekeen.core.bench;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import truekeen.core.fault.Observation;
 import truekeen.core.message.MessageCode;
@@ -158,7 +157,7 @@ public final class BenchFold {
     }
 
     private static Refusal outOfPlace(BenchEvent event, String why) {
-        String what = event.kind().name().toLowerCase(Locale.ROOT).replace('_', ' ');
-        return Refusal.of(MessageCode.EVENT_OUT_OF_PLACE, "kind", why).with("what", "“" + what + "”");
+        return Refusal.of(MessageCode.EVENT_OUT_OF_PLACE, "kind", why)
+                .with("what", "“" + event.kind().words() + "”");
     }
 }

@@ -12,24 +12,35 @@ package truekeen.core.finish;
  */
 public record FinishAct(Key key, String title, String words, String why, String caution, Setting setting) {
 
-    /** The acts there are, in their order. */
+    /** The acts there are, in their order, each with what the log says of it once it is done. */
     public enum Key {
-        WASH,
-        DRY,
-        PROTECT,
-        STONES,
-        JOIN,
-        LAY_IN,
-        CAP_IRON,
-        PLAY,
-        CENTRE,
-        FIRST_CUT,
-        COVER,
-        RIGHT_WAY,
-        WASHERS,
-        TORQUE,
-        UNBLOCK,
-        FIRST_RUN
+        WASH("washed"),
+        DRY("dried"),
+        PROTECT("oiled or waxed"),
+        STONES("stones put away"),
+        JOIN("blades joined"),
+        LAY_IN("iron laid in"),
+        CAP_IRON("cap iron set"),
+        PLAY("play taken up"),
+        CENTRE("centred"),
+        FIRST_CUT("first cut taken"),
+        COVER("edge covered"),
+        RIGHT_WAY("put back the right way"),
+        WASHERS("washers put back"),
+        TORQUE("bolt tightened"),
+        UNBLOCK("block taken out"),
+        FIRST_RUN("run for the first time");
+
+        private final String done;
+
+        Key(String done) {
+            this.done = done;
+        }
+
+        /** What was done, in words. */
+        public String done() {
+            return done;
+        }
     }
 
     /**

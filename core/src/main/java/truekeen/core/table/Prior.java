@@ -364,7 +364,8 @@ public enum Prior {
     HEAT_BEHIND_EDGE_MM,
     POWERED_LAND_MM,
     MEDIUM_STONE_FINEST_UM,
-    MEDIUM_STONE_COARSEST_UM;
+    MEDIUM_STONE_COARSEST_UM,
+    FINE_STONES_UM;
 
     private static final Pattern NAMED = Pattern.compile("\\{([A-Z][A-Z_0-9]{4,})\\}");
     private static final int MOST_DIGITS = 6;
