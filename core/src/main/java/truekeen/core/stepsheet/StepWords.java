@@ -204,6 +204,8 @@ enum StepWords implements Wording {
     WASH_BEFORE("Before it: wash bevel and hands. One coarse grain spoils the {on}."),
     J_STROKES(
             "Each stroke is a J: straight along the heel, then from {from} mm on the handle rises with the curve, about {lift} mm higher at the tip. Arm up, wrist set."),
+    CURVED_STROKES(
+            "Each stroke follows the curve from heel to tip: the handle rises all the way, about {lift} mm higher at the tip. Arm up, wrist set."),
     SPINE_STANDS("The spine's lower corner then stands {height} mm above the stone at the heel."),
     BACK_IN_AND_OUT("It is narrow: in and out over the stone's edge rather than along, or it rocks."),
     STRETCH_ALONE("This stretch alone, short strokes, until the burr is up there."),

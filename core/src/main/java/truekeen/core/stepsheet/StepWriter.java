@@ -13,6 +13,7 @@ import truekeen.core.message.Numbers;
 import truekeen.core.progression.JobPath;
 import truekeen.core.progression.Leg;
 import truekeen.core.quantity.Angle;
+import truekeen.core.setup.CurveLift;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.GeometryKind;
 
@@ -55,17 +56,21 @@ final class StepWriter {
         job.angle()
                 .filter(a -> job.hold() != Hold.STONE_IN_CIRCLES)
                 .flatMap(manner::lift)
-                .ifPresent(l -> lines.add(StepWords.J_STROKES.fill(
-                        "from",
-                        Numbers.plain(l.from().mm(), 0),
-                        "lift",
-                        Numbers.plain(l.lift().mm(), 0))));
+                .ifPresent(l -> lines.add(curved(l)));
         if (job.hold() == Hold.STONE_IN_CIRCLES && leg.abrasive().shape() == Abrasive.Shape.ROUND) {
             int circles = (int) Math.max(1, Math.round((edge.toMm() - edge.fromMm()) / CIRCLE_ADVANCE_MM));
             lines.add(StepWords.IN_ROUNDS.fill(
                     "circles", circles, "rounds", Math.max(1, Math.round((double) each / circles))));
         }
         return lines;
+    }
+
+    /** How the hand follows a belly; where the edge is curved from its heel on, nothing of the stroke is straight. */
+    private static String curved(CurveLift l) {
+        String lift = Numbers.plain(l.lift().mm(), 0);
+        return l.from().mm() < 0.5
+                ? StepWords.CURVED_STROKES.fill("lift", lift)
+                : StepWords.J_STROKES.fill("from", Numbers.plain(l.from().mm(), 0), "lift", lift);
     }
 
     /** What a leg teaches of the hand: a count by rule teaches nothing. */

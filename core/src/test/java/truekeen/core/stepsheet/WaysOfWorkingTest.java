@@ -118,6 +118,20 @@ class WaysOfWorkingTest {
                 .allSatisfy(s -> assertThat(s.how()).contains(j));
     }
 
+    /** Shears are curved from the heel on: nobody is told of a straight part that they have not. */
+    @Test
+    void whatIsCurvedFromItsHeelOnIsWorkedAlongItsCurve() {
+        Blade shear = Blades.blade(GeometryKind.SHEAR_BLADE, "edgeLength", 52, "sweep", 7);
+        CurveLift lift = CurveLift.of(shear.layout(), shear.lastBevel()).orElseThrow();
+        assertThat(lift.from().mm()).isZero();
+        assertThat(sheet(shear, BackState.POLISHED))
+                .filteredOn(s -> s.kind() == Step.Kind.WORK)
+                .isNotEmpty()
+                .allSatisfy(s -> assertThat(s.how())
+                        .contains(StepWords.CURVED_STROKES.fill(
+                                "lift", Numbers.plain(lift.lift().mm(), 0))));
+    }
+
     @Test
     void whatAHolderSetsIsNotMeasuredByTheSpine() {
         Blade knife = Blades.blade(GeometryKind.KNIFE);
