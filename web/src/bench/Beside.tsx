@@ -58,7 +58,7 @@ function Others({ list }: { list: Schemas['AtBench'][] }) {
       {list.map((o) => (
         <li key={o.id}>
           <Link
-            href={o.title === 'Test the edge' ? `/tools/${o.toolId}/test` : '/bench/' + o.id}
+            href={o.allDone ? `/tools/${o.toolId}/test` : '/bench/' + o.id}
             className="btn btn-outline min-h-[72px] w-full h-auto justify-start text-left leading-tight"
           >
             <span>

@@ -192,8 +192,13 @@ public final class BenchRecords {
             @Nullable SumView sum,
             List<String> confirmed) {}
 
-    /** A tool that is at the bench, and the step that waits for it. */
-    public record AtBench(UUID id, UUID toolId, String toolName, String title, int step, int steps, boolean held) {}
+    /**
+     * A tool that is at the bench, and the step that waits for it.
+     *
+     * @param allDone whether every step is done, so that its test waits
+     */
+    public record AtBench(
+            UUID id, UUID toolId, String toolName, boolean allDone, String title, int step, int steps, boolean held) {}
 
     /** What can be timed, and how long it usually takes. */
     public record TimerKindView(BenchTimer kind, String words, int seconds, String why) {}

@@ -116,6 +116,7 @@ public class SessionReadings {
                             s.id,
                             s.toolId,
                             tools.name(s.toolId),
+                            state.allDone(),
                             state.allDone()
                                     ? BenchWords.TEST_THE_EDGE.words()
                                     : steps.get(state.current()).title(),
