@@ -81,7 +81,7 @@ class BackupRoundTripTest {
     @ValueSource(
             strings = {
                 "v1", "v2", "v3", "v4", "v5", "v6", "v7", "v8", "v9", "v10", "v11", "v12", "v14", "v15", "v16", "v17",
-                "v18", "v19", "v22"
+                "v18", "v19", "v22", "v23"
             })
     void aBackupOfAnyReleasedVersionIsReadByThisOne(String shop) throws Exception {
         PGSimpleDataSource released = Shops.released(shop);

@@ -37,7 +37,8 @@ class MigrationTest {
             Map.entry("V19", -909675762),
             Map.entry("V20", 522787235),
             Map.entry("V21", 657406953),
-            Map.entry("V22", 1216758693));
+            Map.entry("V22", 1216758693),
+            Map.entry("V23", -1306680728));
 
     @Test
     void noLandedMigrationWasEdited() throws IOException {

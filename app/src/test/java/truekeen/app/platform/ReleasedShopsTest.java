@@ -65,7 +65,8 @@ class ReleasedShopsTest {
                 "v17",
                 "v18",
                 "v19",
-                "v22"
+                "v22",
+                "v23"
             })
     void aShopOfAnEarlierVersionGoesOn(String shop) throws Exception {
         String url = TestDatabase.fresh();
