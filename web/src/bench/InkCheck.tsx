@@ -8,9 +8,10 @@ import type { Session } from './useSession'
 
 type Answer = Schemas['InkView']
 
-const ZONES = ['HEEL', 'MIDDLE', 'EDGE']
-const PARTS = ['LEFT', 'CENTRE', 'RIGHT']
+const ZONES = ['HEEL', 'MIDDLE', 'EDGE'] as const
+const PARTS = ['LEFT', 'CENTRE', 'RIGHT'] as const
 type Intent = Schemas['InkForm']['intent']
+type Place = Schemas['InkForm']['gone'][number]
 
 const INTENTS: { value: Intent; label: string }[] = [
   { value: 'MATCH', label: 'match the bevel' },
@@ -26,7 +27,7 @@ const BY_STEP = {
   ADD: 'STEEPEN',
 } as const
 
-const START = { intent: 'MATCH' as Intent, gone: [] as string[], band: '', strokes: '2' }
+const START = { intent: 'MATCH' as Intent, gone: [] as Place[], band: '', strokes: '2' }
 
 interface InkProps {
   session: Session
@@ -83,7 +84,7 @@ function Dialogue({ session, step, intent, putDown }: InkProps) {
     setTaken(undefined)
     setSeen({ ...seen, ...more })
   }
-  const tap = (place: string) =>
+  const tap = (place: Place) =>
     change({
       gone: seen.gone.includes(place) ? seen.gone.filter((g) => g !== place) : [...seen.gone, place],
     })
@@ -167,7 +168,7 @@ function Dialogue({ session, step, intent, putDown }: InkProps) {
 }
 
 /** The bevel, heel above and edge below, in nine places to tap where bare steel shows. */
-function BevelGrid({ gone, tap, ends }: { gone: string[]; tap: (place: string) => void; ends: string[] }) {
+function BevelGrid({ gone, tap, ends }: { gone: Place[]; tap: (place: Place) => void; ends: string[] }) {
   const names: Record<string, string> = {
     HEEL: 'heel of the bevel',
     MIDDLE: 'middle',
@@ -183,7 +184,7 @@ function BevelGrid({ gone, tap, ends }: { gone: string[]; tap: (place: string) =
       <div className="grid grid-cols-3 gap-[3px] max-w-[28rem] border-2 border-base-content p-[3px]">
         {ZONES.flatMap((z) =>
           PARTS.map((p) => {
-            const place = `${z}_${p}`
+            const place = `${z}_${p}` as const
             const bare = gone.includes(place)
             return (
               <button

@@ -54,7 +54,7 @@ function Finish({
   sessionId: string
 }) {
   const [form, setForm, drop] = useDraft(`finish.${sessionId}`, {
-    done: [] as string[],
+    done: [] as Schemas['FinishActView']['key'][],
     capIron: '',
     torque: '',
     seen: [] as Schemas['OutcomeOfCheck']['sign'][],

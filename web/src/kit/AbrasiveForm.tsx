@@ -173,9 +173,9 @@ export function AbrasiveForm({
         error={refused?.at('makerUm')}
       />
       {kind?.eitherGrain && (
-        <Choice
+        <Choice<Form['grain']>
           label="Its grain is"
-          value={(form.grain === 'OXIDE' ? 'OXIDE' : 'SUPER') as Form['grain']}
+          value={form.grain === 'OXIDE' ? 'OXIDE' : 'SUPER'}
           onChange={(grain) => put({ grain })}
           options={GRAINS}
           error={refused?.at('grain')}

@@ -108,7 +108,7 @@ export function Demands({ result }: { result: Result }) {
                   style={{ width: `${Math.max(1, long)}%` }}
                 />
               </span>
-              <span className="text-right">{mm(d.left ? d.ownMm : d.lineMm, 2)}</span>
+              <span className="text-right">{mm(d.left ? d.ownMm : d.lineMm, 3)}</span>
               {(d.decides || d.left) && (
                 <span className="col-start-2 col-span-2 text-[0.88rem] quiet">
                   {d.decides ? 'this decides where the new edge lies' : 'left in place on purpose'}
@@ -120,7 +120,7 @@ export function Demands({ result }: { result: Result }) {
       </ul>
       {spared && spared.lessMm > 1e-4 && (
         <p className="pt-1">
-          Leave the {spared.words} in place and {mm(spared.lessMm, 2)} less goes off the length,{' '}
+          Leave the {spared.words} in place and {mm(spared.lessMm, 3)} less goes off the length,{' '}
           {mm3(spared.lessMm3)} less in all.
         </p>
       )}

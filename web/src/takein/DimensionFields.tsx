@@ -7,13 +7,13 @@ interface Props {
   /** What such a tool usually measures. */
   usual: Record<string, string>
   typed: Record<string, string>
-  onChange: (typed: Record<string, string>) => void
+  /** Which of them were taken as usual and not touched since. */
+  asUsual: string[]
+  onChange: (typed: Record<string, string>, asUsual: string[]) => void
   echo: (field: string) => string | undefined
   fault: (field: string) => string | undefined
   /** Whether saving was tried: then empty fields are blamed too. */
   tried: boolean
-  /** Whether the tool is just coming in. */
-  coming: boolean
   /** The field that is being filled in, so that the drawing lights its letter; empty where none is. */
   onLook: (field: string) => void
 }
@@ -23,20 +23,23 @@ export function DimensionFields({
   family,
   usual,
   typed,
+  asUsual,
   onChange,
   echo,
   fault,
   tried,
-  coming,
   onLook,
 }: Props) {
   const letter = letters(family)
-  const put = (field: string) => (value: string) => onChange({ ...typed, [field]: value })
+  const put = (field: string) => (value: string) =>
+    onChange(
+      { ...typed, [field]: value },
+      asUsual.filter((f) => f !== field),
+    )
   const open = Object.keys(usual).filter(
     (field) => !typed[field] && !(field === 'primary' && typed.bevelLength),
   )
-  // Of a tool that was taken in before nobody knows any more which of its dimensions were measured.
-  const taken = coming ? Object.keys(usual).filter((field) => typed[field] === usual[field]) : []
+  const taken = Object.keys(usual).filter((field) => asUsual.includes(field))
   const blame = (field: string) => (typed[field] || tried ? fault(field) : undefined)
   return (
     <>
@@ -72,10 +75,13 @@ export function DimensionFields({
           type="button"
           className="btn btn-outline min-h-12 self-start"
           onClick={() =>
-            onChange({
-              ...Object.fromEntries(open.map((field) => [field, usual[field] ?? ''])),
-              ...filled(typed),
-            })
+            onChange(
+              {
+                ...Object.fromEntries(open.map((field) => [field, usual[field] ?? ''])),
+                ...filled(typed),
+              },
+              [...asUsual, ...open],
+            )
           }
         >
           I do not know the rest: take what is usual

@@ -120,6 +120,10 @@ function TakeIn({
   brief?: boolean
 }) {
   const [form, setForm, drop] = useDraft(draft, start)
+  // Of a tool that was taken in before nobody knows any more which of its dimensions were measured.
+  const [asUsual, setAsUsual, dropAsUsual] = useDraft(`${draft}.usual`, {
+    fields: brief ? Object.keys(start.dimensions) : [],
+  })
   useTitle('Take in', tool?.name ?? '')
   const [tried, setTried] = useState(false)
   const [lit, setLit] = useState('')
@@ -136,6 +140,7 @@ function TakeIn({
         : ask(api.POST('/api/v1/tools', { body: form })),
     onSuccess: async (saved) => {
       drop()
+      dropAsUsual()
       if (ticket) await ask(putOn(ticket.id, [saved.id]))
       void queries.invalidateQueries()
       go(ticket ? `/tickets/${ticket.id}` : tool ? `/tools/${saved.id}` : `/tools/${saved.id}/survey`)
@@ -263,11 +268,14 @@ function TakeIn({
                 family={family}
                 usual={usual(family, trade)}
                 typed={form.dimensions}
-                onChange={(dimensions) => setForm({ ...form, dimensions })}
+                asUsual={asUsual.fields}
+                onChange={(dimensions, fields) => {
+                  setForm({ ...form, dimensions })
+                  setAsUsual({ fields })
+                }}
                 echo={(field) => live?.echoes.find((e) => e.field === field)?.understood}
                 fault={fault}
                 tried={tried}
-                coming={!tool}
                 onLook={setLit}
               />
             )}

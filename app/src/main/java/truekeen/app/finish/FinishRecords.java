@@ -6,6 +6,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import truekeen.app.edgetest.TestRecords.OutcomeOfCheck;
+import truekeen.app.platform.OneOf;
+import truekeen.core.fault.Sign;
 import truekeen.core.finish.FinishAct;
 
 /** What the end of a job shows and takes. */
@@ -30,13 +32,14 @@ public final class FinishRecords {
     /**
      * How a tool went back to work.
      *
-     * @param done keys of the acts that were done
+     * @param done the acts that were done
+     * @param seen what was seen at the first cut, in words
      */
     public record FinishCardView(
             UUID sessionId,
             Instant at,
             String person,
-            List<String> done,
+            List<FinishAct.Key> done,
             List<String> seen,
             @Nullable Double capIronMm,
             String torque,
@@ -76,9 +79,9 @@ public final class FinishRecords {
     public record FinishCardForm(
             String device,
             String person,
-            List<String> done,
+            @OneOf(FinishAct.Key.class) List<String> done,
             String capIron,
             @Nullable String torque,
-            List<String> seen,
+            @OneOf(Sign.class) List<String> seen,
             String nextCheck) {}
 }

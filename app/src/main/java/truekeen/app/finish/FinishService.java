@@ -182,10 +182,7 @@ public class FinishService implements HistorySource {
         lines.add(
                 c.done().isEmpty()
                         ? FinishWords.NOTHING_TICKED.words()
-                        : Arrays.stream(FinishAct.Key.values())
-                                .filter(k -> c.done().contains(k.name()))
-                                .map(FinishAct.Key::done)
-                                .collect(Collectors.joining(", ")));
+                        : known(c.done()).stream().map(FinishAct.Key::done).collect(Collectors.joining(", ")));
         if (c.capIronMm != null) {
             lines.add(FinishWords.CAP_IRON_AT.fill("distance", Numbers.plain(c.capIronMm, 2)));
         }
@@ -264,8 +261,16 @@ public class FinishService implements HistorySource {
                 a.setting() == null ? null : a.setting().highMm());
     }
 
+    /** The acts of a card, in their order; what it names beyond them is passed over. */
+    private static List<FinishAct.Key> known(List<String> done) {
+        return Arrays.stream(FinishAct.Key.values())
+                .filter(k -> done.contains(k.name()))
+                .toList();
+    }
+
     private static FinishCardView view(CardRow c) {
-        return new FinishCardView(c.sessionId, c.at, c.person, c.done(), c.seen(), c.capIronMm, c.torque, c.nextCheck);
+        return new FinishCardView(
+                c.sessionId, c.at, c.person, known(c.done()), c.seen(), c.capIronMm, c.torque, c.nextCheck);
     }
 
     interface Cards extends JpaRepository<CardRow, UUID> {

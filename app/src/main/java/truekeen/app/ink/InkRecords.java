@@ -10,6 +10,7 @@ import truekeen.app.tool.ToolRecords.FaultView;
 import truekeen.core.fault.Sign;
 import truekeen.core.ink.InkAnswer;
 import truekeen.core.ink.InkCheck;
+import truekeen.core.ink.InkPattern.Place;
 
 /** What the ink check shows and takes. */
 public final class InkRecords {
@@ -25,7 +26,11 @@ public final class InkRecords {
      * @param strokes strokes there and back since it was inked, or empty
      */
     public record InkForm(
-            int step, @OneOf(InkCheck.Intent.class) String intent, List<String> gone, String band, String strokes) {}
+            int step,
+            @OneOf(InkCheck.Intent.class) String intent,
+            @OneOf(Place.class) List<String> gone,
+            String band,
+            String strokes) {}
 
     /**
      * What to change.

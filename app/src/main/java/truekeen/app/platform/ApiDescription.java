@@ -66,6 +66,7 @@ class ApiDescription {
         return (property, type) -> {
             Annotation[] marks = type.getCtxAnnotations();
             for (Annotation mark : marks == null ? new Annotation[0] : marks) {
+                // Of a list it is asked twice, once for what stands in it.
                 if (mark instanceof OneOf oneOf && property instanceof StringSchema text) {
                     among(oneOf).forEach(text::addEnumItem);
                 }

@@ -9,7 +9,8 @@ import java.lang.annotation.Target;
  * A text of a form that names one of a choice.
  *
  * <p>It is read as a text, so that a word that is not among them is refused by field, value and what is allowed; the
- * description of the service lists them all the same, so that its clients are checked.
+ * description of the service lists them all the same, so that its clients are checked. On a list it is said of each of its
+ * texts.
  */
 @Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER, ElementType.RECORD_COMPONENT})
 @Retention(RetentionPolicy.RUNTIME)

@@ -57,7 +57,7 @@ public final class SurveyViews {
         List<String> lines =
                 new ArrayList<>(findings.stream().map(SurveyViews::words).toList());
         lines.add(SurveyWords.VOLUME_AND_LENGTH.fill(
-                "volume", Numbers.plain(volumeMm3, 2), "lost", Numbers.plain(lostMm, 2)));
+                "volume", Numbers.plain(volumeMm3, 2), "lost", Numbers.plain(lostMm, 3)));
         return new HistoryEntry(at, HistoryEntry.Kind.SURVEY, "Surveyed: " + words(scope), lines);
     }
 

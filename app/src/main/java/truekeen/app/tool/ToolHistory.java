@@ -52,7 +52,7 @@ class ToolHistory implements HistorySource {
     }
 
     private static String mm(double value) {
-        return Numbers.plain(value, 2) + InWords.MM;
+        return Numbers.plain(value, 3) + InWords.MM;
     }
 
     /** What this place writes into the file of a tool. */

@@ -180,6 +180,9 @@ class WorkshopCasesTest extends PlanTest {
         JsonNode filed = plan(takeIn(typed(soft, "hardness", "50")), nicked);
         assertThat(filed.path("pieces").get(0).path("by").get(0).asText()).startsWith("mill file");
         assertThat(filed.path("tooMuch").isNull()).isTrue();
+        // What the file has shaped is followed along the edge, not over the whole cheek again.
+        assertThat(strokes(filed, "CURVE", 2).get(0))
+                .isLessThan(strokes(plan, "CURVE", 2).get(0));
     }
 
     @Test

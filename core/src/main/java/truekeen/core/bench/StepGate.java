@@ -187,8 +187,7 @@ public record StepGate(State state, String words, int strokesSince, List<Todo> t
             case CLOTH_CAUGHT -> BenchWords.FIBRES_CAUGHT.fill("place", place);
             case NAIL_CATCHES -> BenchWords.NAIL_BOTH_SIDES.fill("place", place);
             case WOBBLE -> BenchWords.WOBBLES.words();
-            case LAND_UNEVEN ->
-                BenchWords.LAND_UNEVEN.fill("place", place, "land", Numbers.plain(Prior.POWERED_LAND_MM.value(), 2));
+            case LAND_UNEVEN -> BenchWords.LAND_UNEVEN.fill("place", place, "land", Prior.POWERED_LAND_MM.figure());
             case COLOUR -> BenchWords.COLOUR.words();
             case SQUARE_OFF -> outOfSquare(step, more);
             default -> throw new IllegalStateException("nothing to say of " + o.sign());

@@ -12,6 +12,7 @@ import truekeen.core.quantity.Length;
 import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Convention;
+import truekeen.core.tool.ConvexBlade;
 import truekeen.core.tool.DoubleBevelKnife;
 import truekeen.core.tool.GeometryKind;
 import truekeen.core.tool.MowerBar;
@@ -80,9 +81,9 @@ public record Seat(
                 stations);
     }
 
-    /** Shear blades and mower bars are measured across: they end where their width does. */
+    /** Shear blades, mower bars, axes and billhooks are measured across: they end where their width does. */
     private static double lever(Blade blade) {
-        boolean across = blade instanceof ShearBlade || blade instanceof MowerBar;
+        boolean across = blade instanceof ShearBlade || blade instanceof MowerBar || blade instanceof ConvexBlade;
         return across ? Math.min(LEVER_MM, blade.usable().mm()) : LEVER_MM;
     }
 

@@ -134,7 +134,7 @@ final class PoweredSteps {
         List<String> how = new ArrayList<>();
         how.add(PoweredWords.TOP_SIDE_ONLY.words());
         how.add(PoweredWords.STOP_SHORT_OF_THE_WING.words());
-        how.add(PoweredWords.LEAVE_A_LAND.fill("land", Numbers.plain(Prior.POWERED_LAND_MM.value(), 2)));
+        how.add(PoweredWords.LEAVE_A_LAND.fill("land", Prior.POWERED_LAND_MM.figure()));
         if (!by.dip().isEmpty()) {
             how.add(by.dip());
         }

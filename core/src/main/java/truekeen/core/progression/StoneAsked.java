@@ -25,7 +25,7 @@ import truekeen.core.tool.GeometryKind;
  * @param ask what is asked of the plan
  */
 record StoneAsked(List<Abrasive> shelf, SteelClass steel, GeometryKind kind, FinishWindow window, PlanAsk ask) {
-    /** What a job asks of the stones; of one that a machine has shaped only its scratches are left. */
+    /** What a job asks of the stones; of one that a machine has shaped only its scratches are left, where stones follow it. */
     StoneWork of(Job job, Restoration restoration, double scratchUm, boolean shaped) {
         StoneWork.Bevel bevel = job.edge() && ask.target().isPresent()
                 ? new StoneWork.Bevel(
@@ -33,7 +33,7 @@ record StoneAsked(List<Abrasive> shelf, SteelClass steel, GeometryKind kind, Fin
                 : StoneWork.Bevel.UNKNOWN;
         return new StoneWork(
                 job.kind(),
-                shaped ? Shaping.none(job.shaping().workedAreaMm2()) : job.shaping(),
+                shaped ? Shaping.none(job.refinedMm2()) : job.shaping(),
                 scratchUm,
                 finish(job),
                 StoneWork.Forces.of(kind, restoration.edgeLengthMm()),

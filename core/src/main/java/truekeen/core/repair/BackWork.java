@@ -1,6 +1,7 @@
 package truekeen.core.repair;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -65,7 +66,10 @@ public record BackWork(double stripMm, double depthMm, List<String> acts, List<O
         }
 
         static Way of(BackDecision decision) {
-            return valueOf(decision.name());
+            return Arrays.stream(values())
+                    .filter(w -> w.decision == decision)
+                    .findFirst()
+                    .orElseThrow();
         }
     }
 

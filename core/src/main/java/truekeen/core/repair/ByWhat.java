@@ -141,10 +141,10 @@ public final class ByWhat {
 
     /**
      * Whether a machine is a help: where it is quicker than hands, and where they take long, if it does not take far longer than
-     * they. For an edge that is only dull it is not set up before the arms tire.
+     * they. An edge that is only dull is not ground: what goes is less than a wheel can be led to.
      */
     private static boolean helps(MeansEstimate machine, MeansEstimate hands, boolean onlyDull) {
-        double most = middle(hands) > ARMS_TIRE_S ? FAR_LONGER : onlyDull ? 0 : 1;
+        double most = onlyDull ? 0 : middle(hands) > ARMS_TIRE_S ? FAR_LONGER : 1;
         return machine.means().byHand() || middle(machine) < most * middle(hands);
     }
 

@@ -159,6 +159,14 @@ public record GrindPlan(Means means, double lineMm, List<GrindAct> acts, Optiona
         }
 
         private GrindAct mark() {
+            if (camber == 0 && restoration.newEdgeMm() < LEAST_BLUNT_MM) {
+                return plain(
+                        GrindAct.Kind.MARK,
+                        RepairWords.INK_THE_EDGE.words(),
+                        RepairWords.INK_NO_LINE.fill("less", Length.ofMm(restoration.newEdgeMm())),
+                        RepairWords.INKED.words(),
+                        RepairWords.INKED_ASKED.words());
+            }
             String line = RepairWords.LINE_AT.fill("behind", Numbers.plain(restoration.newEdgeMm(), 2));
             String how = camber > 0
                     ? RepairWords.SCRIBE_CAMBER.fill("camber", Numbers.plain(camber, 2), "line", line)

@@ -26,6 +26,11 @@ enum RepairWords implements Wording {
     TRACE_PROFILE(
             "Trace the profile first, if that was not done. Ink both sides and draw a line {line}, following the sweep."),
     SCRIBE_SQUARE("Ink the back. Scribe a line off the side with a square, {line}."),
+    INK_THE_EDGE("Ink the edge"),
+    INK_NO_LINE(
+            "Ink it right to the edge. Only {less} goes, less than a scribed line is thick: there is no line to grind to, and the ink tells when to stop."),
+    INKED("It is inked right to the edge, from end to end."),
+    INKED_ASKED("Is it inked right to the edge, from end to end?"),
     SCRIBE("Ink and scribe the new edge"),
     SCRIBE_UNTIL("The line is there to grind to."),
     RUNS_AT(" It runs at {speed} m/s{marking}"),

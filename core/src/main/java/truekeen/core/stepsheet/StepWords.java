@@ -145,7 +145,11 @@ enum StepWords implements Wording {
     WHY_CURVE("The curve parts the wood and carries the edge: a flat laid on it sticks and breaks."),
     CURVE_CAUTION("The edge stands toward the hand: knuckles behind the stone, never over it."),
     THE_CURVE("curve"),
-    IN_ROUNDS("A count is a circle: about {circles} along the edge make a round, so about {rounds} rounds a side."),
+    IN_ROUNDS("A count is {count}: about {counts} along the edge make a round, so about {rounds} a side."),
+    A_CIRCLE("a circle"),
+    CIRCLES("{circles} circles"),
+    A_ROUND("1 round"),
+    ROUNDS("{rounds} rounds"),
     LIFT_THE_BACK("Turn it over and lift the back by {angle}"),
     LIFT_HOW(
             "Lay something {lift} mm thick under it {reach} mm from the edge. Ink the back, take two strokes: the ink goes along the edge only."),

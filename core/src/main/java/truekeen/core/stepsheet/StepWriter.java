@@ -57,12 +57,24 @@ final class StepWriter {
                 .filter(a -> job.hold() != Hold.STONE_IN_CIRCLES)
                 .flatMap(manner::lift)
                 .ifPresent(l -> lines.add(curved(l)));
-        if (job.hold() == Hold.STONE_IN_CIRCLES && leg.abrasive().shape() == Abrasive.Shape.ROUND) {
-            int circles = (int) Math.max(1, Math.round((edge.toMm() - edge.fromMm()) / CIRCLE_ADVANCE_MM));
-            lines.add(StepWords.IN_ROUNDS.fill(
-                    "circles", circles, "rounds", Math.max(1, Math.round((double) each / circles))));
+        if (job.hold() == Hold.STONE_IN_CIRCLES && leg.abrasive().shape().inHand()) {
+            lines.add(inRounds(leg.abrasive(), each, edge));
         }
         return lines;
+    }
+
+    /** A stone that is longer in the hand makes more circles for each count. */
+    private static String inRounds(Abrasive stone, int each, Stretch edge) {
+        long circles = Math.max(1, Math.round(stone.strokeMm() / Prior.CIRCLE_STROKE_MM.value()));
+        long counts = Math.max(1, Math.round((edge.toMm() - edge.fromMm()) / (circles * CIRCLE_ADVANCE_MM)));
+        long rounds = Math.max(1, Math.round((double) each / counts));
+        return StepWords.IN_ROUNDS.fill(
+                "count",
+                circles == 1 ? StepWords.A_CIRCLE.words() : StepWords.CIRCLES.fill("circles", circles),
+                "counts",
+                counts,
+                "rounds",
+                rounds == 1 ? StepWords.A_ROUND.words() : StepWords.ROUNDS.fill("rounds", rounds));
     }
 
     /** How the hand follows a belly; where the edge is curved from its heel on, nothing of the stroke is straight. */

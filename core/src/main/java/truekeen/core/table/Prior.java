@@ -421,9 +421,12 @@ public enum Prior {
      * @throws IllegalArgumentException where there is no prior of a name
      */
     public static String figuresIn(String text) {
-        return NAMED.matcher(text)
-                .replaceAll(m ->
-                        Numbers.plain(valueOf(m.group(1)).value(), MOST_DIGITS).replace('-', '−'));
+        return NAMED.matcher(text).replaceAll(m -> valueOf(m.group(1)).figure());
+    }
+
+    /** The figure as it is told, without its unit. */
+    public String figure() {
+        return Numbers.plain(value, MOST_DIGITS).replace('-', '−');
     }
 
     /** Its unit; "1" for a share. */

@@ -1,7 +1,6 @@
 package truekeen.core.upkeep;
 
 import java.util.Optional;
-import truekeen.core.message.Numbers;
 import truekeen.core.rule.HouseRule;
 import truekeen.core.rule.HouseRules;
 import truekeen.core.rule.RuleOption;
@@ -44,9 +43,9 @@ public record TouchUpSchool(SteelRod steelRod, boolean medium) {
         return rung == Rung.FINEST_STONE && medium
                 ? UpkeepWords.HOW_MEDIUM_STONE.fill(
                         "finest",
-                        Numbers.plain(Prior.MEDIUM_STONE_FINEST_UM.value(), 1),
+                        Prior.MEDIUM_STONE_FINEST_UM.figure(),
                         "coarsest",
-                        Numbers.plain(Prior.MEDIUM_STONE_COARSEST_UM.value(), 1))
+                        Prior.MEDIUM_STONE_COARSEST_UM.figure())
                 : rung.how();
     }
 

@@ -47,6 +47,8 @@ class SeatTest {
     void whatIsMeasuredAcrossIsMeasuredWithinItsWidth() {
         assertThat(seat(GeometryKind.SHEAR_BLADE).width().mm()).isEqualTo(28);
         assertThat(seat(GeometryKind.MOWER_BAR).width().mm()).isEqualTo(55);
+        assertThat(seat(GeometryKind.CONVEX_BLADE).width())
+                .isEqualTo(Blades.blade(GeometryKind.CONVEX_BLADE).usable());
         assertThat(seat(GeometryKind.CHISEL).width().mm()).isEqualTo(100);
     }
 

@@ -28,6 +28,7 @@ import truekeen.core.quantity.Length;
 import truekeen.core.section.TargetBevel;
 import truekeen.core.steel.SteelClass;
 import truekeen.core.steel.Steels;
+import truekeen.core.table.Prior;
 import truekeen.core.tool.Blade;
 import truekeen.core.tool.Blades;
 import truekeen.core.tool.GeometryKind;
@@ -191,6 +192,18 @@ class GrindPlanTest {
         assertThat(plan.acts().get(0).words())
                 .matches(Says.the(RepairWords.SCRIBE_CAMBER, "camber", "1.41"))
                 .contains("sole");
+    }
+
+    /** A line as thick as what goes cannot be ground to: the ink tells then. */
+    @Test
+    void whatIsThinnerThanAScribedLineIsInkedAndNotScribed() {
+        GrindPlan thin =
+                plan(GeometryKind.CONVEX_BLADE, 0.01, Means.BELT, false).orElseThrow();
+        assertThat(thin.lineMm()).isLessThan(Prior.GRIND_PLAN_LEAST_BLUNT_MM.value());
+        assertThat(thin.acts().get(0).kind()).isEqualTo(GrindAct.Kind.MARK);
+        assertThat(thin.acts().get(0).words()).matches(Says.the(RepairWords.INK_NO_LINE));
+        GrindPlan deep = plan(GeometryKind.CONVEX_BLADE, 0.5, Means.BELT, false).orElseThrow();
+        assertThat(deep.acts().get(0).words()).matches(Says.the(RepairWords.TRACE_PROFILE));
     }
 
     @ParameterizedTest(name = "{0} s on an edge of {1}\u202fmm: {2} passes")

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import truekeen.core.abrasive.Abrasive;
@@ -116,6 +117,19 @@ class WaysOfWorkingTest {
                 .filteredOn(s -> s.kind() == Step.Kind.WORK)
                 .isNotEmpty()
                 .allSatisfy(s -> assertThat(s.how()).contains(j));
+    }
+
+    /** A longer stone in the hand makes two circles for a count, and a round half as many counts. */
+    @ParameterizedTest
+    @CsvSource({"ROUND, 24, A_CIRCLE", "POCKET, 12, CIRCLES"})
+    void aCurveIsDoneInRoundsWhateverSmallStoneIsInTheHand(Abrasive.Shape shape, int counts, StepWords each) {
+        Blade axe = Blades.blade(GeometryKind.CONVEX_BLADE, "edgeLength", 120);
+        String count = each == StepWords.A_CIRCLE ? each.words() : each.fill("circles", 2);
+        assertThat(sheet(axe, BackState.POLISHED, "ceramic-bonded water stone", shape, HouseRules.usual()))
+                .filteredOn(s -> s.kind() == Step.Kind.WORK)
+                .isNotEmpty()
+                .allSatisfy(s ->
+                        assertThat(s.how()).anyMatch(Says.the(StepWords.IN_ROUNDS, "count", count, "counts", counts)));
     }
 
     /** Shears are curved from the heel on: nobody is told of a straight part that they have not. */
