@@ -185,6 +185,19 @@ class WorkshopCasesTest extends PlanTest {
                 .isLessThan(strokes(plan, "CURVE", 2).get(0));
     }
 
+    /** Why so many strokes: shears keep one bevel, and all of it is honed. */
+    @Test
+    void aWideBevelSaysThatAllOfItIsHoned() {
+        shelf("#1000|" + WATER + "|11.5");
+        String of = "edgeLength=52;sweep=7;usableLength=18;retireLength=12;thickness=3.2;primary=22;faceHollow=0.1";
+        JsonNode plan = plan(takeIn(tool("secateurs", "secateurs / bypass", "hard stainless", of)), edge("DULL"));
+        assertThat(plan.path("jobs").get(0).path("flags").toString())
+                .contains("8.5")
+                .contains("honed whole");
+        JsonNode chisel = plan(takeIn(chisel()), edge("DULL"));
+        assertThat(chisel.path("jobs").toString()).doesNotContain("honed whole");
+    }
+
     @Test
     void case14APittedDrawknifeGetsABackBevelAndIsNeverFlattened() {
         shelf("#400|" + WATER + "|30", "#1000|" + WATER + "|11.5", "#4000|" + WATER + "|3");

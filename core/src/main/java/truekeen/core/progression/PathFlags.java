@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import truekeen.core.abrasive.Abrasive;
 import truekeen.core.abrasive.AbrasiveClass;
+import truekeen.core.job.JobKind;
 import truekeen.core.message.Numbers;
 import truekeen.core.steel.SteelClass;
+import truekeen.core.table.Prior;
 
 /** What was relaxed on a path, or is to be known of it. */
 final class PathFlags {
@@ -20,6 +22,10 @@ final class PathFlags {
         if (first.d50Um() < leastFirstUm) {
             flags.add(ProgressionWords.TOO_FINE_FOR_THE_DEPTH.fill(
                     "depth", micrometres(job.shaping().depthMm() * 1000)));
+        }
+        if (job.kind() == JobKind.SECONDARY && wide(job)) {
+            flags.add(ProgressionWords.HONED_WHOLE.fill(
+                    "width", Numbers.plain(job.bevel().widthMm(), 1)));
         }
         if (taken.penaltySeconds() > 0) {
             flags.add(ProgressionWords.WIDE_STEP.words());
@@ -37,6 +43,11 @@ final class PathFlags {
             }
         }
         return flags;
+    }
+
+    private static boolean wide(StoneWork job) {
+        double width = job.bevel().widthMm();
+        return job.shaping().volumeMm3() > 0 && Double.isFinite(width) && width >= Prior.WIDE_BEVEL_MM.value();
     }
 
     private static String finish(FinishWindow w, Abrasive last) {

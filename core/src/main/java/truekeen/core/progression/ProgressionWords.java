@@ -26,6 +26,7 @@ enum ProgressionWords implements Wording {
             "No abrasive here is coarse enough to shape {depth} deep; it starts on the coarsest and takes long."),
     WIDE_STEP("One step is wider than the house likes; no stone on this shelf bridges it at less cost."),
     OXIDE_SLOW("Oxide grain is slow on this steel and wears; diamond or boron nitride would serve better."),
+    HONED_WHOLE("The bevel is honed whole, {width} mm wide: the strokes are for all of it, not for the edge alone."),
     BEYOND_THE_STANDARD("A grain size here is carried on beyond its standard's table: enter the maker's micrometres."),
     FINISH_WANTED("{finest} to {coarsest} is wanted."),
     ENDS_TOO_FINE("Ends on {finest}, finer than this work asks for. {wanted}"),

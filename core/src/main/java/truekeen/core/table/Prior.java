@@ -365,7 +365,8 @@ public enum Prior {
     POWERED_LAND_MM,
     MEDIUM_STONE_FINEST_UM,
     MEDIUM_STONE_COARSEST_UM,
-    FINE_STONES_UM;
+    FINE_STONES_UM,
+    WIDE_BEVEL_MM;
 
     private static final Pattern NAMED = Pattern.compile("\\{([A-Z][A-Z_0-9]{4,})\\}");
     private static final int MOST_DIGITS = 6;
